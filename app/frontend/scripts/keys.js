@@ -1,0 +1,48 @@
+// Shortcuts: a letter after "g" goes somewhere, "/" looks for something, "w" opens why, "?" lists them all.
+// What stands in the list of the page (dialog#shortcuts) is what works.
+let leader = 0;
+
+function typing(target) {
+  return target.matches?.("input, textarea, select, [contenteditable]");
+}
+
+function follow(key) {
+  const link = document.querySelector(`dialog#shortcuts a[data-key="${key}"]`);
+  if (link) link.click();
+}
+
+document.addEventListener("keydown", (event) => {
+  const list = document.getElementById("shortcuts");
+  if (!list) return;
+  if (event.ctrlKey && event.key === "Enter") {
+    const form = event.target.closest?.("form");
+    if (form) {
+      event.preventDefault();
+      form.requestSubmit();
+    }
+    return;
+  }
+  if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+  if (event.timeStamp - leader < 1500) {
+    leader = 0;
+    follow("g " + event.key);
+    return;
+  }
+  if (event.key === "g") leader = event.timeStamp;
+  else if (event.key === "?") list.showModal();
+  else if (event.key === "/") {
+    event.preventDefault();
+    document.querySelector("#search")?.focus();
+  } else if (event.key === "w") document.querySelectorAll("details.why").forEach((d) => { d.open = !d.open; });
+});
+
+document.addEventListener("click", (event) => {
+  if (event.target.closest?.("[data-opens=shortcuts]")) document.getElementById("shortcuts").showModal();
+  const take = event.target.closest?.("[data-take]");
+  if (take) {
+    const box = document.getElementById(take.dataset.take);
+    box.value = take.dataset.value;
+    box.dispatchEvent(new Event("input", { bubbles: true }));
+    box.focus();
+  }
+});

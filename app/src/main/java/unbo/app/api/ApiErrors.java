@@ -1,0 +1,46 @@
+package unbo.app.api;
+
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+
+import unbo.core.input.Problem;
+
+/** RFC 9457 answers with a sentence for each field. */
+@RestControllerAdvice(basePackageClasses = ApiErrors.class)
+class ApiErrors {
+
+    @ExceptionHandler
+    ProblemDetail refused(ApiProblem problem) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
+        detail.setTitle(problem.status() == HttpStatus.BAD_REQUEST ? "This cannot be read" : "This cannot be");
+        detail.setProperty("errors", problem.problems().stream().map(p -> Map.of("field", p.field(), "message", p.sentence())).toList());
+        return detail;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(HttpMessageNotReadableException e) {
+        return refused(new ApiProblem(HttpStatus.BAD_REQUEST, "The body is not readable JSON: send one object with named fields.", List.of()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail missing(MissingServletRequestParameterException e) {
+        String sentence = "The parameter " + e.getParameterName() + " is missing from the address.";
+        return refused(new ApiProblem(HttpStatus.BAD_REQUEST, sentence, List.of(Problem.impossible(e.getParameterName(), sentence))));
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongType(HttpMediaTypeNotSupportedException e) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the body as application/json.");
+        detail.setTitle("Wrong content type");
+        detail.setProperty("errors", List.of());
+        return detail;
+    }
+}

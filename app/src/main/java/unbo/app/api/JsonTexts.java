@@ -1,0 +1,62 @@
+package unbo.app.api;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.StreamSupport;
+
+import com.fasterxml.jackson.databind.JsonNode;
+
+import org.springframework.http.HttpStatus;
+
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Problem;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+
+/** Turns a JSON body into the named texts that the one reader reads; bare numbers are metric here, whatever the workshop. */
+final class JsonTexts {
+
+    private JsonTexts() {
+    }
+
+    /** The input record of a call. @throws ApiProblem 400 or 422, with all problems */
+    static <T> T read(FieldList<T> list, JsonNode body) {
+        if (!body.isObject()) {
+            throw new ApiProblem(HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
+        }
+        List<Problem> unknown = new ArrayList<>();
+        Map<String, String> texts = new LinkedHashMap<>();
+        body.properties().forEach(entry -> {
+            if (list.field(entry.getKey()).isEmpty()) {
+                unknown.add(new Problem(entry.getKey(), "There is no field " + entry.getKey() + " here; there are "
+                        + String.join(", ", list.fields().stream().map(Field::name).toList()) + ".", false));
+            } else {
+                texts.put(entry.getKey(), text(entry.getValue()));
+            }
+        });
+        Reading<T> reading = FieldReader.read(list, texts, UnitSystem.METRIC);
+        List<Problem> problems = new ArrayList<>(unknown);
+        problems.addAll(reading.problems());
+        if (!problems.isEmpty()) {
+            throw ApiProblem.of(problems);
+        }
+        return reading.record();
+    }
+
+    private static String text(JsonNode value) {
+        if (value.isNull()) {
+            return "";
+        }
+        if (value.isNumber()) {
+            return value.decimalValue().toString();
+        }
+        if (value.isArray()) {
+            return String.join("; ", StreamSupport.stream(value.spliterator(), false).map(JsonTexts::text).toList());
+        }
+        return value.isValueNode() ? value.asText() : value.toString();
+    }
+}

@@ -1,0 +1,41 @@
+package unbo.app.bench;
+
+import java.util.Map;
+
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+import unbo.app.web.FieldView;
+import unbo.app.web.Page;
+import unbo.app.workshop.Workshop;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.setting.CastleNut;
+import unbo.core.setting.CastleNutFields;
+import unbo.core.setting.CastleNutInput;
+
+/** The castellated nut on the bench; its inputs stay in the address. */
+@Page
+class NutBench {
+
+    private static final Map<String, String> SAMPLE = Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0, 180", "freeAngleDeg", "20");
+
+    private final WorkshopService workshops;
+
+    NutBench(WorkshopService workshops) {
+        this.workshops = workshops;
+    }
+
+    @GetMapping("/bench/nut")
+    String nut(@RequestParam Map<String, String> texts, Model model) {
+        Workshop workshop = workshops.current();
+        Map<String, String> asked = texts.isEmpty() ? new java.util.HashMap<>(SAMPLE) : texts;
+        asked.putIfAbsent("school", workshop.settingSchool());
+        Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, asked, workshop.unitSystem());
+        model.addAttribute("form", FieldView.form(reading, workshop.unitSystem()));
+        model.addAttribute("answer", reading.get().map(CastleNut::of).map(NutAnswer::of).orElse(null));
+        return "bench/nut";
+    }
+}

@@ -1,0 +1,47 @@
+package unbo.app.web;
+
+import java.util.List;
+import java.util.Map;
+
+import unbo.core.input.Field;
+import unbo.core.input.FieldReading;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+
+/**
+ * A field as a template prints it: what was typed, how it was understood, what is wrong with it.
+ *
+ * @param unit the unit a bare number takes on this page; empty for texts
+ * @param echo how it was understood, in both systems
+ */
+public record FieldView(String name, String label, String kind, String unit, String typed, String echo, String doubt,
+                        String suggestion, List<String> refusals, String placeholder, String why, String hint,
+                        List<Field.Choice> choices, boolean required) {
+
+    /** The form of a reading, by name. */
+    public static Map<String, FieldView> form(Reading<?> reading, UnitSystem system) {
+        Map<String, FieldView> form = new java.util.LinkedHashMap<>();
+        reading.fields().forEach((name, field) -> form.put(name, of(field, reading.sentences(name), system)));
+        return form;
+    }
+
+    private static FieldView of(FieldReading reading, List<String> refusals, UnitSystem system) {
+        Field field = reading.field();
+        String unit = field.unit() == null ? "" : field.bareUnit(system).symbol();
+        boolean choice = field.kind() == Field.Kind.CHOICE;
+        String typed = choice && reading.typed().isBlank() && field.defaultText() != null ? field.defaultText() : reading.typed();
+        return new FieldView(field.name(), field.label(), field.kind().name(), unit, typed, reading.echo(),
+                reading.doubt() == null ? null : reading.doubt().question(),
+                reading.doubt() == null ? null : reading.doubt().suggestion(), refusals,
+                placeholder(field, system), reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
+                field.hint(), field.choices(), field.required());
+    }
+
+    private static String placeholder(Field field, UnitSystem system) {
+        if (field.defaultText() == null || field.kind() == Field.Kind.CHOICE) {
+            return "";
+        }
+        boolean converted = field.unit() != null && !field.bareUnit(system).equals(field.unit());
+        return converted ? field.defaultText() + " " + field.unit().symbol() : field.defaultText();
+    }
+}

@@ -1,0 +1,30 @@
+package unbo.app.web;
+
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+import jakarta.servlet.http.HttpServletRequest;
+
+import unbo.app.workshop.Workshop;
+import unbo.app.workshop.WorkshopService;
+
+/** What the head of every page needs. */
+@ControllerAdvice(annotations = Page.class)
+class PageModel {
+
+    private final WorkshopService workshops;
+
+    PageModel(WorkshopService workshops) {
+        this.workshops = workshops;
+    }
+
+    @ModelAttribute("workshop")
+    Workshop workshop() {
+        return workshops.current();
+    }
+
+    @ModelAttribute("path")
+    String path(HttpServletRequest request) {
+        return request.getRequestURI();
+    }
+}

@@ -1,0 +1,92 @@
+package unbo.app.browser;
+
+import java.io.File;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.support.ui.ExpectedCondition;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** Debian's Chromium, headless, with its viewport set by device metrics. */
+final class Browser implements AutoCloseable {
+
+    final ChromeDriver driver;
+    private final String root;
+
+    Browser(int port, int width, int height) {
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+                "--disable-background-networking", "--disable-component-update", "--disable-sync");
+        ChromeDriverService service = new ChromeDriverService.Builder().usingDriverExecutable(new File("/usr/bin/chromedriver")).build();
+        driver = new ChromeDriver(service, options);
+        driver.executeCdpCommand("Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        root = "http://127.0.0.1:" + port;
+    }
+
+    void open(String address) {
+        driver.get(root + address);
+    }
+
+    WebElement find(String css) {
+        return driver.findElement(By.cssSelector(css));
+    }
+
+    List<WebElement> all(String css) {
+        return driver.findElements(By.cssSelector(css));
+    }
+
+    String text(String css) {
+        return find(css).getText();
+    }
+
+    /** Types into whatever has the focus. */
+    void keys(CharSequence... keys) {
+        driver.switchTo().activeElement().sendKeys(keys);
+    }
+
+    /** Moves the focus by Tab until it stands on {@code css}. */
+    void tabTo(String css) {
+        WebElement wanted = find(css);
+        for (int i = 0; i < 120; i++) {
+            if (driver.switchTo().activeElement().equals(wanted)) {
+                return;
+            }
+            keys(Keys.TAB);
+        }
+        throw new AssertionError("the keyboard does not reach " + css);
+    }
+
+    /** Reaches a box by keyboard and writes into it, over what stands there. */
+    void write(String name, String text) {
+        tabTo("[name='" + name + "']");
+        keys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
+        keys(text);
+    }
+
+    void until(ExpectedCondition<?> condition) {
+        new WebDriverWait(driver, Duration.ofSeconds(10)).until(condition);
+    }
+
+    /** Waits until the element's text has {@code words}. */
+    void untilText(String css, String words) {
+        until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
+    }
+
+    long number(String script) {
+        return ((Number) driver.executeScript("return " + script)).longValue();
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

@@ -1,0 +1,31 @@
+package unbo.core.drawing;
+
+/** What a line or area stands for; the one SVG writer gives each its look. */
+public enum Role {
+    /** Cut material, hatched rising to the right. */
+    SOLID,
+    /** A neighbouring cut part, hatched rising to the left. */
+    SOLID_TWIN,
+    /** A part that is not cut, such as a roller or a pin: plain. */
+    PART,
+    /** A part seen behind. */
+    BEHIND,
+    /** Grease: dotted. */
+    GREASE,
+    /** Rubber: filled dark. */
+    RUBBER,
+    /** A centre line: chain line. */
+    CENTRE,
+    /** A thin line: extension, leader, scale. */
+    THIN,
+    /** The accepted band. */
+    BAND,
+    /** What the answer is. */
+    ANSWER,
+    /** Outside the limits: marked by colour and shape. */
+    OUT,
+    /** A neutral mark. */
+    MARK,
+    /** Empty space over hatching. */
+    PAPER
+}

@@ -1,0 +1,225 @@
+package unbo.core.input;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+import unbo.core.measure.Quantity;
+import unbo.core.measure.QuantityReader;
+import unbo.core.measure.Show;
+import unbo.core.measure.Unit;
+
+/**
+ * The one reader: turns named texts (a form, a JSON body, a stored draft) into the input record of a computation, or into
+ * all the reasons why that cannot be. Also echoes quantities in both systems and asks about likely slips: a value outside
+ * the usual range that ten, 25.4 or a thousand times more or less would bring inside.
+ */
+public final class FieldReader {
+
+    private static final double[] SLIPS = {10, 25.4, 1000};
+
+    private FieldReader() {
+    }
+
+    /** Reads {@code texts}; names that are not in the list are left alone, missing ones count as empty. */
+    public static <T> Reading<T> read(FieldList<T> list, Map<String, String> texts, UnitSystem system) {
+        Map<String, FieldReading> readings = new LinkedHashMap<>();
+        List<Problem> problems = new ArrayList<>();
+        for (Field field : list.fields()) {
+            String typed = texts.get(field.name());
+            FieldReading reading = readOne(field, typed == null ? "" : typed, system);
+            readings.put(field.name(), reading);
+            problems.addAll(reading.problems());
+        }
+        T record = null;
+        if (problems.isEmpty()) {
+            Values values = new Values(readings);
+            problems.addAll(list.rules().apply(values));
+            if (problems.isEmpty()) {
+                record = list.make().apply(values);
+            }
+        }
+        return new Reading<>(record, List.copyOf(problems), readings);
+    }
+
+    /** Reads one field by itself, for the echo beside it. */
+    public static FieldReading readOne(Field field, String typed, UnitSystem system) {
+        String text = typed.strip();
+        if (text.isEmpty()) {
+            if (field.defaultText() != null) {
+                FieldReading byDefault = parse(field, "", field.defaultText(), UnitSystem.METRIC);
+                return new FieldReading(field, typed, byDefault.value(), byDefault.echo(), null, true, byDefault.problems());
+            }
+            List<Problem> missing = field.required()
+                    ? List.of(Problem.unreadable(field.name(), field.label() + " is needed: " + ask(field)))
+                    : List.of();
+            return new FieldReading(field, typed, null, "", null, false, missing);
+        }
+        return parse(field, typed, text, system);
+    }
+
+    private static FieldReading parse(Field field, String typed, String text, UnitSystem system) {
+        return switch (field.kind()) {
+            case QUANTITY -> quantity(field, typed, text, system);
+            case WHOLE -> whole(field, typed, text);
+            case LIST -> list(field, typed, text, system);
+            case CHOICE -> choice(field, typed, text);
+            case TEXT -> text.length() > field.longest()
+                    ? refused(field, typed, field.label() + " has " + text.length() + " characters; at most "
+                        + field.longest() + " are kept: shorten it.", true)
+                    : read(field, typed, text, "");
+            case YES_NO -> yesNo(field, typed, text);
+            case DATE -> date(field, typed, text);
+        };
+    }
+
+    private static FieldReading quantity(Field field, String typed, String text, UnitSystem system) {
+        Unit bare = field.bareUnit(system);
+        QuantityReader.Outcome outcome = QuantityReader.read(text, bare);
+        if (!outcome.ok()) {
+            return refused(field, typed, outcome.refusal(), false);
+        }
+        double value = outcome.amount().in(field.unit());
+        boolean same = bare.quantity().metric().equals(bare.quantity().inch()) && outcome.amount().unit().equals(bare);
+        String echo = same ? "" : outcome.amount().echo();
+        Slip slip = slip(field, value, outcome.amount().unit());
+        String outside = outsideLimits(field, value);
+        if (outside != null) {
+            return new FieldReading(field, typed, null, echo, slip.asDoubt(), false,
+                    List.of(Problem.impossible(field.name(), outside)));
+        }
+        return new FieldReading(field, typed, value, echo, slip.asDoubt(), false, List.of());
+    }
+
+    /** The sentence for a value that cannot be; null when it can. */
+    private static String outsideLimits(Field field, double value) {
+        if (value >= field.min() && value <= field.max()) {
+            return null;
+        }
+        String limits = limits(field);
+        if (value < 0 && field.min() >= 0) {
+            return field.label() + " cannot be negative: " + limits + " is possible here.";
+        }
+        return field.label() + " cannot be " + Show.value(value, field.unit()) + ": " + limits + " is possible here.";
+    }
+
+    private static String limits(Field field) {
+        return Show.number(field.min(), 4) + " to " + Show.value(field.max(), field.unit());
+    }
+
+    private record Slip(double suggestion, double factor, boolean tooLarge, Field field, Unit unit, double value) {
+
+        FieldReading.Doubt asDoubt() {
+            if (Double.isNaN(suggestion)) {
+                return null;
+            }
+            String meant = Show.base(field.unit().toBase(suggestion), unit);
+            String times = factor == 25.4 ? "25.4 times" : factor == 10 ? "ten times" : "a thousand times";
+            return new FieldReading.Doubt(Show.base(field.unit().toBase(value), unit) + " is about " + times
+                    + (tooLarge ? " more" : " less") + " than this place expects. Did you mean " + meant + "?",
+                    meant.replace('−', '-'));
+        }
+    }
+
+    private static Slip slip(Field field, double value, Unit unit) {
+        Slip none = new Slip(Double.NaN, 1, false, field, unit, value);
+        if (!field.hasUsual() || value <= 0 || value >= field.usualMin() && value <= field.usualMax()
+                || field.unit().quantity() == Quantity.TEMPERATURE) {
+            return none;
+        }
+        boolean tooLarge = value > field.usualMax();
+        for (double factor : SLIPS) {
+            double meant = tooLarge ? value / factor : value * factor;
+            if (meant >= field.usualMin() && meant <= field.usualMax()) {
+                return new Slip(meant, factor, tooLarge, field, unit, value);
+            }
+        }
+        return none;
+    }
+
+    private static FieldReading whole(Field field, String typed, String text) {
+        if (!text.matches("[+-]?\\d{1,9}")) {
+            return refused(field, typed, "“" + text + "” is not a whole number: write "
+                    + (int) field.min() + " to " + (int) field.max() + ".", false);
+        }
+        int value = Integer.parseInt(text);
+        if (value < field.min() || value > field.max()) {
+            return refused(field, typed, field.label() + " cannot be " + value + ": " + (int) field.min() + " to "
+                    + (int) field.max() + " is possible here.", true);
+        }
+        return read(field, typed, value, "");
+    }
+
+    private static FieldReading list(Field field, String typed, String text, UnitSystem system) {
+        List<Double> values = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        String joined = text.replaceAll("(?<=[\\d.])\\s+(?=[^\\d\\s;,.+-])", "");
+        boolean wide = joined.matches("(?s).*[;\\s].*");
+        for (String part : joined.split(wide ? ";\\s*|,?\\s+" : ",")) {
+            if (part.isBlank()) {
+                continue;
+            }
+            FieldReading one = quantity(field, part, part.strip(), system);
+            problems.addAll(one.problems());
+            if (one.value() != null) {
+                values.add((Double) one.value());
+            }
+        }
+        if (problems.isEmpty() && (values.size() < field.fewest() || values.size() > field.longest())) {
+            problems.add(Problem.impossible(field.name(), field.label() + " has " + values.size() + " entries: "
+                    + field.fewest() + " to " + field.longest() + " are possible here."));
+        }
+        if (!problems.isEmpty()) {
+            return new FieldReading(field, typed, null, "", null, false, problems);
+        }
+        String echo = String.join(", ", values.stream().map(v -> Show.value(v, field.unit())).toList());
+        return read(field, typed, List.copyOf(values), echo);
+    }
+
+    private static FieldReading choice(Field field, String typed, String text) {
+        return field.choices().stream().filter(c -> c.code().equalsIgnoreCase(text)).findFirst()
+                .map(c -> read(field, typed, c.code(), ""))
+                .orElseGet(() -> refused(field, typed, "“" + text + "” is not one of the choices of " + field.label() + ": "
+                        + String.join(", ", field.choices().stream().map(Field.Choice::code).toList()) + ".", false));
+    }
+
+    private static FieldReading yesNo(Field field, String typed, String text) {
+        return switch (text.toLowerCase(Locale.ROOT)) {
+            case "yes", "true", "on" -> read(field, typed, true, "");
+            case "no", "false", "off" -> read(field, typed, false, "");
+            default -> refused(field, typed, field.label() + " is yes or no.", false);
+        };
+    }
+
+    private static FieldReading date(Field field, String typed, String text) {
+        try {
+            return read(field, typed, LocalDate.parse(text), "");
+        } catch (DateTimeParseException e) {
+            return refused(field, typed, "“" + text + "” is not a day: write year-month-day, for instance 2026-04-30.", false);
+        }
+    }
+
+    private static FieldReading read(Field field, String typed, Object value, String echo) {
+        return new FieldReading(field, typed, value, echo, null, false, List.of());
+    }
+
+    private static FieldReading refused(Field field, String typed, String sentence, boolean readable) {
+        return new FieldReading(field, typed, null, "", null, false, List.of(new Problem(field.name(), sentence, readable)));
+    }
+
+    private static String ask(Field field) {
+        return switch (field.kind()) {
+            case QUANTITY, LIST -> field.kind() == Field.Kind.LIST && field.unit().quantity() == Quantity.ANGLE
+                    ? "write each angle, for instance 0, 180." : "write " + limits(field) + ".";
+            case WHOLE -> "write a whole number from " + (int) field.min() + " to " + (int) field.max() + ".";
+            case CHOICE -> "choose one.";
+            case TEXT -> "write it in a few words.";
+            case YES_NO -> "answer yes or no.";
+            case DATE -> "write year-month-day.";
+        };
+    }
+}

@@ -1,0 +1,73 @@
+package unbo.core.input;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+
+/** The values of a field list, all of them within their limits, by name. Empty optional fields are null. */
+public final class Values {
+
+    private final Map<String, FieldReading> readings;
+
+    Values(Map<String, FieldReading> readings) {
+        this.readings = readings;
+    }
+
+    /** True when something was typed or a default stands in. */
+    public boolean has(String name) {
+        return reading(name).value() != null;
+    }
+
+    /** True when the value is the field's default, not typed. */
+    public boolean defaulted(String name) {
+        return reading(name).defaulted();
+    }
+
+    /** A quantity in the field's unit. @throws NullPointerException if it is empty */
+    public double number(String name) {
+        return (Double) reading(name).value();
+    }
+
+    /** A quantity in the field's unit, or {@code fallback} when the field is empty. */
+    public double number(String name, double fallback) {
+        return has(name) ? number(name) : fallback;
+    }
+
+    /** A quantity in the field's unit, or null. */
+    public Double maybe(String name) {
+        return (Double) reading(name).value();
+    }
+
+    public int whole(String name) {
+        return (Integer) reading(name).value();
+    }
+
+    @SuppressWarnings("unchecked")
+    public List<Double> list(String name) {
+        Object value = reading(name).value();
+        return value == null ? List.of() : (List<Double>) value;
+    }
+
+    /** A text or the code of a choice; empty when nothing is there. */
+    public String text(String name) {
+        Object value = reading(name).value();
+        return value == null ? "" : (String) value;
+    }
+
+    public boolean yes(String name) {
+        return Boolean.TRUE.equals(reading(name).value());
+    }
+
+    /** A day, or null. */
+    public LocalDate date(String name) {
+        return (LocalDate) reading(name).value();
+    }
+
+    private FieldReading reading(String name) {
+        FieldReading reading = readings.get(name);
+        if (reading == null) {
+            throw new IllegalArgumentException("no field " + name);
+        }
+        return reading;
+    }
+}

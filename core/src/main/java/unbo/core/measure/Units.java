@@ -1,0 +1,68 @@
+package unbo.core.measure;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+import org.apache.commons.csv.CSVRecord;
+
+/** The one table of units, read from {@code units.csv} and checked when first used. */
+public final class Units {
+
+    private static final Map<Quantity, List<Unit>> TABLE = read();
+
+    private Units() {
+    }
+
+    /** The unit printed as {@code symbol}. @throws IllegalArgumentException if the table has none such */
+    public static Unit of(Quantity quantity, String symbol) {
+        return TABLE.get(quantity).stream().filter(u -> u.symbol().equals(symbol)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no unit " + symbol + " for " + quantity));
+    }
+
+    /** All units of a quantity, the base unit first. */
+    public static List<Unit> all(Quantity quantity) {
+        return TABLE.get(quantity);
+    }
+
+    /** The unit a mechanic means by {@code text} where {@code quantity} is asked. */
+    static Optional<Unit> named(Quantity quantity, String text) {
+        String exact = text.replaceAll("[\\s.·*-]", "");
+        String folded = fold(text);
+        return TABLE.get(quantity).stream()
+                .filter(u -> u.names().contains(exact) || u.names().contains(folded))
+                .findFirst();
+    }
+
+    /** What {@code text} measures when it is no unit of the asked quantity; empty when it is no unit at all. */
+    static Optional<Unit> anywhere(String text) {
+        return TABLE.keySet().stream().flatMap(q -> named(q, text).stream()).findFirst();
+    }
+
+    static String fold(String text) {
+        return text.replaceAll("[\\s.·*-]", "").toLowerCase(Locale.ROOT);
+    }
+
+    private static Map<Quantity, List<Unit>> read() {
+        Map<Quantity, List<Unit>> units = new EnumMap<>(Quantity.class);
+        for (CSVRecord row : Table.read(Units.class, "units.csv")) {
+            Quantity quantity = Quantity.valueOf(row.get("quantity"));
+            String names = row.get("names").strip();
+            units.computeIfAbsent(quantity, q -> new ArrayList<>()).add(new Unit(quantity, row.get("symbol"),
+                    row.get("system").equals("inch"), new BigDecimal(row.get("factor")),
+                    new BigDecimal(row.get("divisor")), new BigDecimal(row.get("offset")),
+                    Integer.parseInt(row.get("decimals")), names.isEmpty() ? List.of() : List.of(names.split(" "))));
+        }
+        for (Quantity quantity : Quantity.values()) {
+            if (!units.containsKey(quantity)) {
+                throw new IllegalStateException("units.csv has no unit for " + quantity);
+            }
+        }
+        return Collections.unmodifiableMap(units);
+    }
+}
