@@ -6,6 +6,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import unbo.app.setting.NutAnswer;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.Workshop;

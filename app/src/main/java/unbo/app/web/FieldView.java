@@ -18,6 +18,11 @@ public record FieldView(String name, String label, String kind, String unit, Str
                         String suggestion, List<String> refusals, String placeholder, String why, String hint,
                         List<Field.Choice> choices, boolean required) {
 
+    /** The same before anybody was asked: an empty box is not yet a fault. */
+    public FieldView withoutRefusals() {
+        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required);
+    }
+
     /** The form of a reading, by name. */
     public static Map<String, FieldView> form(Reading<?> reading, UnitSystem system) {
         Map<String, FieldView> form = new java.util.LinkedHashMap<>();

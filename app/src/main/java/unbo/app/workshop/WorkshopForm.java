@@ -6,19 +6,19 @@ import java.util.List;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.UnitSystem;
+import unbo.core.service.ServiceSchool;
 import unbo.core.setting.Schools;
 
 /** The preferences as asked on the settings page. */
 public record WorkshopForm(String name, UnitSystem units, String settingSchool, String serviceSchool) {
 
-    static final FieldList<WorkshopForm> LIST = FieldList.of(List.of(
+    /** What is asked; the service schools are the trade's own list. */
+    public static final FieldList<WorkshopForm> LIST = FieldList.of(List.of(
             Field.text("name", "Name of the workshop", 80).must(),
             Field.choice("units", "Bare lengths are", Arrays.asList(
                     new Field.Choice("METRIC", "millimetres (N·m, °C)"), new Field.Choice("INCH", "inches (lbf·ft, °F)"))).must(),
             Field.choice("settingSchool", "Tapered pairs are set by", Schools.all().stream()
                     .map(t -> new Field.Choice(t.school().name(), t.school() + " · " + t.name())).toList()).must(),
-            Field.choice("serviceSchool", "Adjustable hubs are due", List.of(
-                    new Field.Choice("yearly", "yearly or every 20 000 km, and every immersion season"),
-                    new Field.Choice("with-brakes", "with every second brake service, 75 000 km (dry, light use)"))).must()),
+            Field.choice("serviceSchool", "Adjustable hubs are due", ServiceSchool.choices()).must()),
             v -> new WorkshopForm(v.text("name"), UnitSystem.valueOf(v.text("units")), v.text("settingSchool"), v.text("serviceSchool")));
 }

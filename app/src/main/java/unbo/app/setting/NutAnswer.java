@@ -1,4 +1,4 @@
-package unbo.app.bench;
+package unbo.app.setting;
 
 import java.util.List;
 

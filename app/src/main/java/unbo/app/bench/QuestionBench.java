@@ -1,0 +1,55 @@
+package unbo.app.bench;
+
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+
+import unbo.app.web.FieldView;
+import unbo.app.web.Page;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.answer.Answer;
+import unbo.core.answer.Question;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+
+/** Every question of the trade that needs no page of its own; the inputs stay in the address. */
+@Page
+class QuestionBench {
+
+    private final WorkshopService workshops;
+
+    QuestionBench(WorkshopService workshops) {
+        this.workshops = workshops;
+    }
+
+    @GetMapping("/bench")
+    String index(Model model) {
+        model.addAttribute("questions", Questions.ALL);
+        return "bench/index";
+    }
+
+    @GetMapping("/bench/{name}")
+    String ask(@PathVariable String name, @RequestParam Map<String, String> texts, Model model) {
+        Question<?> question = Questions.ALL.stream().filter(q -> q.name().equals(name)).findFirst()
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        model.addAttribute("question", question);
+        answer(question, texts, model);
+        return "bench/question";
+    }
+
+    private <I> void answer(Question<I> question, Map<String, String> texts, Model model) {
+        UnitSystem units = workshops.units();
+        Map<String, String> asked = texts.isEmpty() ? question.sample() : texts;
+        Reading<I> reading = FieldReader.read(question.fields(), asked, texts.isEmpty() ? UnitSystem.METRIC : units);
+        Map<String, FieldView> form = FieldView.form(reading, texts.isEmpty() ? UnitSystem.METRIC : units);
+        model.addAttribute("form", List.copyOf(form.values()));
+        model.addAttribute("answer", reading.get().map(question.answer()).map(Answer.class::cast).orElse(null));
+    }
+}

@@ -1,0 +1,21 @@
+package unbo.app.bench;
+
+import java.util.List;
+
+import unbo.core.answer.Question;
+import unbo.core.designation.MarkingQuestion;
+import unbo.core.lubrication.BearingGreaseFields;
+import unbo.core.lubrication.HubGreaseFields;
+import unbo.core.lubrication.MixQuestion;
+import unbo.core.proof.ProofFields;
+import unbo.core.service.DueFields;
+
+/** The questions that the bench offers, in the order of a job. */
+final class Questions {
+
+    static final List<Question<?>> ALL = List.of(MarkingQuestion.DECODE, MarkingQuestion.MATCH, HubGreaseFields.QUESTION,
+            BearingGreaseFields.QUESTION, MixQuestion.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
+
+    private Questions() {
+    }
+}

@@ -1,0 +1,185 @@
+package unbo.app.demo;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import unbo.app.job.JobService;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.VehicleService;
+import unbo.app.workshop.WorkshopForm;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.input.UnitSystem;
+import unbo.core.route.RouteStage;
+import unbo.core.vehicle.VehicleInput;
+
+/**
+ * A harbourside workshop with three years behind it. Every job goes through the same service as one typed by hand, so
+ * its figures are computed, never written down here. Loaded once, into an empty database, and whole or not at all.
+ */
+@Component
+@Order(0)
+public class DemoData implements ApplicationRunner {
+
+    private static final String SMALL = "small";
+    private static final String LARGE = "large";
+    private static final String METRIC = "metric";
+
+    private final boolean wanted;
+    private final WorkshopService workshops;
+    private final VehicleService vehicles;
+    private final JobService jobs;
+    private final Clock clock;
+
+    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, Clock clock) {
+        this.wanted = wanted;
+        this.workshops = workshops;
+        this.vehicles = vehicles;
+        this.jobs = jobs;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (wanted && vehicles.none() && !workshops.current().isSetUp()) {
+            load();
+        }
+    }
+
+    /** Loads all of it. */
+    public void load() {
+        workshops.change(new WorkshopForm("Slipway bearings", UnitSystem.METRIC, "A", "yearly"));
+        long gig = add("trailer", "Rowing gig launcher", "HB 214", "M.K.", "none", 900.0, "immersed", 1);
+        long dory = add("trailer", "Dory trailer", "HB 377", "S.O.", "none", 2500.0, "immersed", 1);
+        long cutter = add("trailer", "Cutter cradle, two axles", "HB 052", "R.T.", "none", 1400.0, "immersed", 2);
+        add("bicycle", "Long-nose cargo bicycle 3", "C3", "L.V.", "km", 4200.0, "wet", 1);
+        add("motorcycle", "Postal scooter 11", "P11", "depot", "km", 9500.0, "wet", 1);
+        add("motorcycle", "Trail motorcycle, green", "T 808", "J.A.", "h", 120.0, "off-road", 1);
+        add("van", "Net-loft van", "HB 690", "N.L.", "km", 16000.0, "wet", 1);
+        add("car", "Ferry office estate", "HB 118", "F.O.", "mi", 7000.0, "dry", 1);
+
+        LocalDate today = LocalDate.now(clock);
+        int n = 0;
+        for (int season = 3; season >= 1; season--) {
+            LocalDate spring = today.minusDays(200).minusYears(season - 1);
+            for (String side : List.of("axle1-left", "axle1-right")) {
+                closed(gig, side, SMALL, spring.plusDays(n), n, season == 2 && side.endsWith("right") ? "seal" : "regular-service");
+                closed(dory, side, LARGE, spring.plusDays(14 + n), n + 1, season == 2 && side.endsWith("left") ? "wheel-bearing" : "regular-service");
+                n++;
+            }
+        }
+        closed(cutter, "axle2-left", METRIC, today.minusMonths(14), 3, "brake-drag");
+        for (int week = 1; week <= 23; week++) {
+            vehicles.immersed(gig, today.minusWeeks(week), 1, week % 5 == 0 ? "left in overnight" : "");
+        }
+        for (int week = 2; week <= 9; week++) {
+            vehicles.immersed(dory, today.minusWeeks(2L * week), 1, "");
+        }
+        vehicles.immersed(cutter, today.minusDays(3), 1, "hauled for the winter");
+        open(cutter, today);
+    }
+
+    /** Three open jobs, each at another stage. */
+    private void open(long cutter, LocalDate today) {
+        Run first = new Run(cutter, "axle1-left", today.minusDays(1), 5);
+        first.intake("Humming from the left front hub since it was hauled, milky grease at the cap.");
+        first.keep(RouteStage.IDENTIFY, hub(METRIC));
+        Run second = new Run(cutter, "axle1-right", today.minusDays(1), 6);
+        second.intake("Other side of the humming hub, same age.");
+        second.keep(RouteStage.IDENTIFY, hub(METRIC));
+        second.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", "Li"));
+        second.keep(RouteStage.SET, nut("20", "0 180", "C"));
+        Run third = new Run(cutter, "axle2-right", today.minusDays(8), 7);
+        third.intake("Grease thrown over the rim after the last haul.");
+        jobs.await(third.id, "seal 50x72x10", at(today.minusDays(7)));
+    }
+
+    /** A job through all its stages, signed. */
+    private void closed(long vehicle, String side, String size, LocalDate day, int variation, String cause) {
+        Run run = new Run(vehicle, side, day, variation);
+        run.intake(switch (cause) {
+            case "seal" -> "Milky grease at the cap, seal lip loose.";
+            case "wheel-bearing" -> "Rumble on the coast road, louder when loaded.";
+            case "brake-drag" -> "Hub hot after the run to the yard.";
+            default -> "Season service, nothing to complain of.";
+        });
+        run.keep(RouteStage.IDENTIFY, hub(size));
+        run.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", variation < 2 ? "Li" : "CaS"));
+        run.keep(RouteStage.SET, nut(String.valueOf(2 + variation % 4 * 3), "0 90 180 270", variation % 3 == 0 ? "D" : "A"));
+        double play = 0.05 + variation % 5 * 0.01;
+        run.keep(RouteStage.PROVE, Map.of("push", "0.00 0.00 0.01", "pull", play + " " + (play + 0.005) + " " + (play + 0.005), "hubTemperature",
+                String.valueOf(31 + variation % 4), "twinTemperature", String.valueOf(30 + variation % 3), "run", "10", "splitPin", "yes", "initials", variation % 2 == 0 ? "AH" : "BW"));
+        run.keep(RouteStage.LOG, Map.of("cause", cause, "serviceSchool", "yearly", "season", "20", "note", ""));
+        List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
+        if (!refused.isEmpty()) {
+            throw new IllegalStateException("demo job is not signed: " + refused);
+        }
+    }
+
+    private static Map<String, String> hub(String size) {
+        Map<String, String> texts = new TreeMap<>();
+        if (size.equals(METRIC)) {
+            texts.putAll(Map.of("outerCone", "32008X", "innerCone", "32010X", "seal", "50x72x10", "betweenCups", "58", "hubBore", "62"));
+        } else if (size.equals(LARGE)) {
+            texts.putAll(Map.of("outerCone", "LM67048", "outerCup", "LM67010", "innerCone", "LM501349", "innerCup", "LM501310", "seal", "50x76x10",
+                    "betweenCups", "46.5", "hubBore", "53", "spindle", "36"));
+        } else {
+            texts.putAll(Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "seal", "38x59x9",
+                    "betweenCups", "1-5/8\"", "hubBore", "43", "spindle", "30"));
+        }
+        return texts;
+    }
+
+    private static Map<String, String> nut(String free, String holes, String school) {
+        Map<String, String> texts = new TreeMap<>(Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", holes, "freeAngleDeg", free, "school", school));
+        List.of("support", "cups", "pin", "measure").forEach(step -> texts.put("tick-" + step, "yes"));
+        return texts;
+    }
+
+    private long add(String kind, String name, String mark, String owner, String counter, Double yearly, String use, int axles) {
+        Vehicle vehicle = vehicles.add(new VehicleInput(kind, name, mark, owner, counter, yearly, use, axles));
+        return vehicle.id();
+    }
+
+    private Instant at(LocalDate day) {
+        return day.atTime(9, 30).atZone(clock.getZone()).toInstant();
+    }
+
+    /** One job being worked through. */
+    private final class Run {
+
+        private final long id;
+        private final Instant at;
+        private final LocalDate day;
+        private final int variation;
+
+        Run(long vehicle, String position, LocalDate day, int variation) {
+            this.at = at(day);
+            this.day = day;
+            this.variation = variation;
+            this.id = jobs.open(vehicle, position, at);
+        }
+
+        void intake(String complaint) {
+            keep(RouteStage.INTAKE, Map.of("complaint", complaint, "day", day.toString(), "counter", "", "load", String.valueOf(280 + 40 * (variation % 4))));
+        }
+
+        void keep(RouteStage stage, Map<String, String> texts) {
+            JobService.Kept kept = jobs.keep(id, stage, -1, texts, at);
+            if (kept != JobService.Kept.DONE) {
+                throw new IllegalStateException("demo stage " + stage + " is " + kept + ": " + jobs.preview(id, stage, texts).reading().problems());
+            }
+        }
+    }
+}

@@ -1,0 +1,54 @@
+package unbo.app.job;
+
+import java.io.UncheckedIOException;
+import java.util.Collection;
+import java.util.List;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+
+import org.springframework.stereotype.Component;
+
+import unbo.core.sheet.Fact;
+
+/** Writes and reads the JSON documents of stages and sheets; what a newer release added is passed over. */
+@Component
+class Documents {
+
+    private static final TypeReference<List<Fact>> FACTS = new TypeReference<>() { };
+
+    private final ObjectMapper json = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL).build();
+
+    String write(Object document) {
+        try {
+            return json.writeValueAsString(document);
+        } catch (JsonProcessingException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    StageDocument stage(Stage stage) {
+        try {
+            return json.readValue(stage.document(), StageDocument.class);
+        } catch (JsonProcessingException e) {
+            throw new UncheckedIOException("stage " + stage.code(), e);
+        }
+    }
+
+    List<Fact> facts(String document) {
+        try {
+            return json.readValue(document, FACTS).stream().filter(f -> f.key() != null && f.how() != null).toList();
+        } catch (JsonProcessingException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    String facts(Collection<Fact> facts) {
+        return write(facts);
+    }
+}

@@ -1,0 +1,188 @@
+package unbo.app.job;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.Version;
+
+import unbo.app.vehicle.Position;
+import unbo.core.route.RouteStage;
+
+/** Work on one position. */
+@Entity
+public class Job {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    @Version
+    private int version;
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    @JoinColumn(name = "visit_id")
+    private Visit visit;
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    @JoinColumn(name = "position_id")
+    private Position position;
+    @Enumerated(EnumType.STRING)
+    private JobState state = JobState.OPEN;
+    private String waitingFor = "";
+    private Instant openedAt;
+    private Instant closedAt;
+    private LocalDate workedOn;
+    private Double counter;
+    private String complaint = "";
+    private String cause = "";
+    private String signedBy = "";
+    private String numbers = "";
+    @Column(columnDefinition = "LONGTEXT")
+    private String sheet;
+    @OneToMany(mappedBy = "job", cascade = CascadeType.ALL)
+    private List<Stage> stages = new ArrayList<>();
+    @OneToMany(mappedBy = "job", cascade = CascadeType.ALL)
+    @OrderBy("id")
+    private List<JobNote> notes = new ArrayList<>();
+
+    protected Job() {
+    }
+
+    Job(Visit visit, Position position, Instant openedAt) {
+        this.visit = visit;
+        this.position = position;
+        this.openedAt = openedAt;
+    }
+
+    public Long id() {
+        return id;
+    }
+
+    Visit visit() {
+        return visit;
+    }
+
+    public Position position() {
+        return position;
+    }
+
+    public JobState state() {
+        return state;
+    }
+
+    public String waitingFor() {
+        return waitingFor;
+    }
+
+    public Instant openedAt() {
+        return openedAt;
+    }
+
+    public Instant closedAt() {
+        return closedAt;
+    }
+
+    public LocalDate workedOn() {
+        return workedOn;
+    }
+
+    public Double counter() {
+        return counter;
+    }
+
+    public String complaint() {
+        return complaint;
+    }
+
+    public String cause() {
+        return cause;
+    }
+
+    public String signedBy() {
+        return signedBy;
+    }
+
+    public String numbers() {
+        return numbers;
+    }
+
+    /** The facts as they stood when the job was signed; null while it is open. */
+    String sheet() {
+        return sheet;
+    }
+
+    List<Stage> stages() {
+        return stages;
+    }
+
+    public List<JobNote> notes() {
+        return notes;
+    }
+
+    Optional<Stage> stage(RouteStage stage) {
+        return stages.stream().filter(s -> s.code().equals(stage.code())).findFirst();
+    }
+
+    Stage stageOrNew(RouteStage stage) {
+        return stage(stage).orElseGet(() -> {
+            Stage fresh = new Stage(this, stage.code());
+            stages.add(fresh);
+            return fresh;
+        });
+    }
+
+    /** What a search or the board wants of the intake and of the rings. */
+    void headline(String newComplaint, LocalDate day, Double newCounter, String newNumbers) {
+        complaint = newComplaint;
+        workedOn = day;
+        counter = newCounter;
+        numbers = newNumbers;
+    }
+
+    void await(String what) {
+        state = JobState.WAITING;
+        waitingFor = what;
+    }
+
+    void goOn() {
+        state = JobState.OPEN;
+        waitingFor = "";
+    }
+
+    void sign(String initials, String causeCode, String frozenSheet, Instant at) {
+        state = JobState.SIGNED;
+        signedBy = initials;
+        cause = causeCode;
+        sheet = frozenSheet;
+        closedAt = at;
+    }
+
+    void abandon(Instant at) {
+        state = JobState.ABANDONED;
+        closedAt = at;
+    }
+
+    void reopen() {
+        state = JobState.OPEN;
+        closedAt = null;
+        sheet = null;
+        signedBy = "";
+    }
+
+    void note(String kind, String text, Instant at) {
+        notes.add(new JobNote(this, kind, text, at));
+    }
+}

@@ -1,0 +1,78 @@
+package unbo.app.job;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+
+import unbo.app.vehicle.Position;
+import unbo.app.vehicle.Vehicle;
+import unbo.core.answer.Answer;
+import unbo.core.finding.Level;
+import unbo.core.route.RouteStage;
+import unbo.core.route.SignOff;
+import unbo.core.service.Causes;
+import unbo.core.sheet.FactKey;
+import unbo.core.sheet.Sheet;
+
+/** A job as its pages and lists need it. */
+public record JobView(Job job, Position position, Vehicle vehicle, List<Station> stations, Sheet sheet, SignOff signOff) {
+
+    /**
+     * One station of the route.
+     *
+     * @param state       OPEN, DRAFT, DONE, SKIPPED or UNUSED
+     * @param recalculate true when a fact it used has changed since
+     * @param answer      what it last showed; null when it never did
+     */
+    public record Station(RouteStage stage, String state, boolean complete, boolean recalculate, Level level, int version,
+                          Instant savedAt, Map<String, String> texts, Answer answer, String skipped) {
+
+        /** The state in a word, for the rail. */
+        public String word() {
+            if (recalculate) {
+                return "recalculate";
+            }
+            return switch (state) {
+                case "DONE" -> level == Level.STOP ? "stop" : level == Level.SOON ? "set again" : !complete ? "incomplete" : "done";
+                case "DRAFT" -> "draft";
+                case "SKIPPED" -> "skipped";
+                case "UNUSED" -> "not used";
+                default -> "open";
+            };
+        }
+    }
+
+    public Station station(RouteStage stage) {
+        return stations.stream().filter(s -> s.stage() == stage).findFirst().orElseThrow();
+    }
+
+    /** What it turned out to be, in words; empty until Log is kept. */
+    public String cause() {
+        String code = sheet.text(FactKey.CAUSE);
+        return code.isEmpty() ? "" : Causes.label(code);
+    }
+
+    /** What to do next, in a few words. */
+    public String next() {
+        if (job.state() == JobState.WAITING) {
+            return "waiting for " + job.waitingFor();
+        }
+        for (Station station : stations) {
+            if (station.stage().used() && (station.recalculate() || !station.state().equals("DONE") && !station.state().equals("SKIPPED")
+                    || station.state().equals("DONE") && (!station.complete() || station.level() == Level.STOP))) {
+                return station.stage().title() + (station.word().equals("open") ? "" : " · " + station.word());
+            }
+        }
+        return "ready to sign";
+    }
+
+    /** The station that comes next; Log when all are done. */
+    public RouteStage nextStage() {
+        for (Station station : stations) {
+            if (station.stage().used() && !station.state().equals("DONE") && !station.state().equals("SKIPPED")) {
+                return station.stage();
+            }
+        }
+        return RouteStage.LOG;
+    }
+}

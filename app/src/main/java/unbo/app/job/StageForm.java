@@ -1,0 +1,72 @@
+package unbo.app.job;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import unbo.app.setting.NutAnswer;
+import unbo.app.web.FieldView;
+import unbo.core.answer.Answer;
+import unbo.core.drawing.Drawing;
+import unbo.core.hub.HubSection;
+import unbo.core.input.FieldReader;
+import unbo.core.input.UnitSystem;
+import unbo.core.route.RouteStage;
+import unbo.core.route.StageRule;
+import unbo.core.setting.CastleNut;
+import unbo.core.setting.CastleNutFields;
+import unbo.core.setting.School;
+import unbo.core.setting.Schools;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.Sheet;
+
+/**
+ * One stage as its page prints it.
+ *
+ * @param form    the boxes, by name, in order
+ * @param known   facts the stage takes from the sheet
+ * @param answer  null when the texts cannot be used yet
+ * @param nut     only for the Set stage
+ * @param steps   the procedure of the chosen school, only for the Set stage
+ * @param ticked  codes of the ticked steps
+ * @param section the hub, with what the typed texts would add
+ */
+public record StageForm(Map<String, FieldView> form, List<Fact> known, Answer answer, NutAnswer nut, List<Schools.Step> steps,
+                        Set<String> ticked, Drawing section) {
+
+    private static final String TICK = "tick-";
+
+    /** @param sheet what the stage reads: everything but its own facts */
+    static StageForm of(RouteStage stage, StageRule<?> rule, Map<String, String> texts, StageRule.Work work, Sheet sheet, UnitSystem units) {
+        Map<String, FieldView> form = new LinkedHashMap<>();
+        Map<String, FieldView> all = FieldView.form(work.reading(), units);
+        rule.asked().forEach(name -> form.put(name, all.get(name)));
+        List<Fact> known = rule.from().entrySet().stream().filter(e -> !rule.asked().contains(e.getKey()))
+                .flatMap(e -> sheet.get(e.getValue()).stream()).toList();
+        Sheet shown = work.ok() ? sheet.with(work.outcome().facts()) : sheet;
+        Answer answer = work.ok() ? work.outcome().answer() : null;
+        boolean set = stage == RouteStage.SET;
+        NutAnswer nut = set && work.ok() ? nut(texts, units) : null;
+        return new StageForm(form, known, answer, nut, set ? Schools.of(school(texts)).steps() : List.of(), ticked(texts), HubSection.of(shown));
+    }
+
+    private static NutAnswer nut(Map<String, String> texts, UnitSystem units) {
+        return NutAnswer.of(CastleNut.of(FieldReader.read(CastleNutFields.LIST, texts, units).record()));
+    }
+
+    private static School school(Map<String, String> texts) {
+        String code = texts.getOrDefault("school", "");
+        return code.matches("[A-D]") ? School.valueOf(code) : School.A;
+    }
+
+    private static Set<String> ticked(Map<String, String> texts) {
+        return texts.entrySet().stream().filter(e -> e.getKey().startsWith(TICK) && !e.getValue().isBlank())
+                .map(e -> e.getKey().substring(TICK.length())).collect(java.util.stream.Collectors.toUnmodifiableSet());
+    }
+
+    /** Steps of the procedure that are not ticked, in words; empty when all are. */
+    public List<String> unticked() {
+        return steps.stream().filter(s -> !ticked.contains(s.code())).map(Schools.Step::text).toList();
+    }
+}

@@ -1,0 +1,158 @@
+package unbo.app.log;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import unbo.app.job.JobService;
+import unbo.app.vehicle.Position;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.VehicleService;
+import unbo.app.web.FieldView;
+import unbo.app.web.Page;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.hub.HubSection;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.measure.Show;
+import unbo.core.vehicle.VehicleInput;
+
+/** Vehicles and positions with their history. */
+@Page
+class VehiclePages {
+
+    private final VehicleService vehicles;
+    private final JobService jobs;
+    private final WorkshopService workshops;
+    private final Clock clock;
+
+    VehiclePages(VehicleService vehicles, JobService jobs, WorkshopService workshops, Clock clock) {
+        this.vehicles = vehicles;
+        this.jobs = jobs;
+        this.workshops = workshops;
+        this.clock = clock;
+    }
+
+    @GetMapping("/vehicles")
+    String all(Model model) {
+        model.addAttribute("vehicles", vehicles.all());
+        return "log/vehicles";
+    }
+
+    @GetMapping("/vehicles/new")
+    String fresh(@RequestParam(required = false) String visit, Model model) {
+        return form(FieldReader.read(VehicleInput.LIST, Map.of(), workshops.units()), null, -1, visit, false, model);
+    }
+
+    @PostMapping("/vehicles")
+    String add(@RequestParam Map<String, String> texts, Model model) {
+        Reading<VehicleInput> reading = FieldReader.read(VehicleInput.LIST, texts, workshops.units());
+        if (!reading.ok()) {
+            return form(reading, null, -1, texts.get("visit"), true, model);
+        }
+        Long id = vehicles.add(reading.record()).id();
+        return texts.containsKey("visit") ? "redirect:/visits/new?vehicle=" + id : "redirect:/vehicles/" + id;
+    }
+
+    @GetMapping("/vehicles/{id}")
+    String vehicle(@PathVariable long id, Model model) {
+        Vehicle vehicle = find(id);
+        model.addAttribute("vehicle", vehicle);
+        model.addAttribute("jobs", jobs.ofVehicle(id));
+        model.addAttribute("immersions", vehicles.immersions(id));
+        model.addAttribute("today", LocalDate.now(clock));
+        return "log/vehicle";
+    }
+
+    @GetMapping("/vehicles/{id}/edit")
+    String edit(@PathVariable long id, Model model) {
+        Vehicle v = find(id);
+        Map<String, String> texts = new HashMap<>();
+        texts.put("kind", v.kind());
+        texts.put("name", v.name());
+        texts.put("mark", v.mark());
+        texts.put("owner", v.owner());
+        texts.put("counterUnit", v.counterUnit());
+        texts.put("yearly", v.yearlyDistance() == null ? "" : Show.number(v.yearlyDistance(), 1));
+        texts.put("use", v.use());
+        texts.put("axles", String.valueOf(v.axles()));
+        return form(FieldReader.read(VehicleInput.LIST, texts, workshops.units()), id, v.version(), null, false, model);
+    }
+
+    @PostMapping("/vehicles/{id}")
+    String change(@PathVariable long id, @RequestParam Map<String, String> texts, @RequestParam int version, Model model) {
+        Reading<VehicleInput> reading = FieldReader.read(VehicleInput.LIST, texts, workshops.units());
+        if (!reading.ok()) {
+            return form(reading, id, version, null, true, model);
+        }
+        if (!changed(id, version, reading.record())) {
+            model.addAttribute("bad", "Not kept: somebody else changed this vehicle since you opened it. What you typed stands below; keep again to put it in place.");
+            return form(reading, id, find(id).version(), null, false, model);
+        }
+        return "redirect:/vehicles/" + id;
+    }
+
+    private boolean changed(long id, int version, VehicleInput input) {
+        try {
+            return vehicles.change(id, version, input);
+        } catch (OptimisticLockingFailureException raced) {
+            return false;
+        }
+    }
+
+    @PostMapping("/vehicles/{id}/immersions")
+    String immersed(@PathVariable long id, @RequestParam Map<String, String> texts, RedirectAttributes flash) {
+        find(id);
+        Reading<ImmersionForm> reading = FieldReader.read(ImmersionForm.LIST, texts, workshops.units());
+        if (reading.ok()) {
+            vehicles.immersed(id, reading.record().day(), reading.record().times(), reading.record().note());
+        } else {
+            flash.addFlashAttribute("bad", String.join(" ", reading.problems().stream().map(p -> p.sentence()).toList()));
+            flash.addFlashAttribute("typed", texts);
+        }
+        return "redirect:/vehicles/" + id;
+    }
+
+    @GetMapping("/positions/{id}")
+    String position(@PathVariable long id, Model model) {
+        Position position = vehicles.position(id).orElseThrow(VehiclePages::unknown);
+        var known = jobs.known(position);
+        model.addAttribute("position", position);
+        model.addAttribute("facts", known.all());
+        model.addAttribute("section", HubSection.of(known));
+        model.addAttribute("jobs", jobs.history(id));
+        model.addAttribute("immersed", vehicles.immersionsAfter(position.vehicle().id(), position.lastWorkedOn()));
+        return "log/position";
+    }
+
+    private String form(Reading<VehicleInput> reading, Long id, int version, String visit, boolean judged, Model model) {
+        Map<String, FieldView> form = FieldView.form(reading, workshops.units());
+        if (!judged) {
+            form.replaceAll((name, f) -> f.withoutRefusals());
+        }
+        model.addAttribute("form", form);
+        model.addAttribute("id", id);
+        model.addAttribute("version", version);
+        model.addAttribute("visit", visit);
+        return "log/vehicle-form";
+    }
+
+    private Vehicle find(long id) {
+        return vehicles.find(id).orElseThrow(VehiclePages::unknown);
+    }
+
+    private static ResponseStatusException unknown() {
+        return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    }
+}

@@ -1,0 +1,63 @@
+package unbo.app.settings;
+
+import java.util.HashMap;
+import java.util.Map;
+
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import unbo.app.web.FieldView;
+import unbo.app.web.Page;
+import unbo.app.workshop.Workshop;
+import unbo.app.workshop.WorkshopForm;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+
+/** The preferences, and the page shown at the first start. */
+@Page
+class SettingsPages {
+
+    private final WorkshopService workshops;
+
+    SettingsPages(WorkshopService workshops) {
+        this.workshops = workshops;
+    }
+
+    @GetMapping("/settings")
+    String settings(Model model) {
+        Workshop w = workshops.current();
+        Map<String, String> texts = new HashMap<>();
+        texts.put("name", w.isSetUp() ? w.name() : "");
+        texts.put("units", w.unitSystem().name());
+        texts.put("settingSchool", w.settingSchool());
+        texts.put("serviceSchool", w.serviceSchool());
+        return show(texts, w.isSetUp(), model);
+    }
+
+    @PostMapping("/settings")
+    String change(@RequestParam Map<String, String> texts, Model model, RedirectAttributes flash) {
+        Reading<WorkshopForm> reading = FieldReader.read(WorkshopForm.LIST, texts, UnitSystem.METRIC);
+        if (!reading.ok()) {
+            return show(texts, true, model);
+        }
+        boolean first = !workshops.current().isSetUp();
+        workshops.change(reading.record());
+        flash.addFlashAttribute("good", "Settings are kept.");
+        return first ? "redirect:/" : "redirect:/settings";
+    }
+
+    private String show(Map<String, String> texts, boolean judged, Model model) {
+        Reading<WorkshopForm> reading = FieldReader.read(WorkshopForm.LIST, texts, UnitSystem.METRIC);
+        Map<String, FieldView> form = FieldView.form(reading, UnitSystem.METRIC);
+        if (!judged) {
+            form.replaceAll((name, f) -> f.withoutRefusals());
+        }
+        model.addAttribute("form", form);
+        return "settings";
+    }
+}

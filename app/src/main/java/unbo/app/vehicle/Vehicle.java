@@ -1,0 +1,119 @@
+package unbo.app.vehicle;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.Version;
+
+import unbo.core.vehicle.Place;
+import unbo.core.vehicle.VehicleInput;
+
+/** A vehicle that comes to the workshop, with its positions. */
+@Entity
+public class Vehicle {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    @Version
+    private int version;
+    private String kind;
+    private String name;
+    private String mark;
+    private String owner;
+    private String counterUnit;
+    private Double yearlyDistance;
+    @Column(name = "use_code")
+    private String use;
+    private int axles;
+    @OneToMany(mappedBy = "vehicle", cascade = CascadeType.ALL)
+    @OrderBy("id")
+    private List<Position> positions = new ArrayList<>();
+
+    protected Vehicle() {
+    }
+
+    static Vehicle of(VehicleInput input) {
+        Vehicle vehicle = new Vehicle();
+        vehicle.change(input);
+        return vehicle;
+    }
+
+    /** Puts the vehicle right; positions it has gained are added, none is ever taken away. */
+    void change(VehicleInput input) {
+        kind = input.kind();
+        name = input.name();
+        mark = input.mark();
+        owner = input.owner();
+        counterUnit = input.counterUnit();
+        yearlyDistance = input.yearly();
+        use = input.use();
+        axles = input.axles();
+        for (Place place : input.places()) {
+            if (position(place.code()).isEmpty()) {
+                positions.add(new Position(this, place.code()));
+            }
+        }
+    }
+
+    public Long id() {
+        return id;
+    }
+
+    public int version() {
+        return version;
+    }
+
+    public String kind() {
+        return kind;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public String mark() {
+        return mark;
+    }
+
+    public String owner() {
+        return owner;
+    }
+
+    public String counterUnit() {
+        return counterUnit;
+    }
+
+    public Double yearlyDistance() {
+        return yearlyDistance;
+    }
+
+    public String use() {
+        return use;
+    }
+
+    public int axles() {
+        return axles;
+    }
+
+    public boolean immersed() {
+        return use.equals("immersed");
+    }
+
+    public List<Position> positions() {
+        return positions;
+    }
+
+    public Optional<Position> position(String code) {
+        return positions.stream().filter(p -> p.code().equals(code)).findFirst();
+    }
+}

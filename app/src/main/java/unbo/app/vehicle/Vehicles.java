@@ -1,0 +1,23 @@
+package unbo.app.vehicle;
+
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface Vehicles extends Repository<Vehicle, Long> {
+
+    @Query("select v from Vehicle v left join fetch v.positions where v.id = :id")
+    Optional<Vehicle> withPositions(long id);
+
+    @Query("select v from Vehicle v order by v.name, v.id limit 200")
+    List<Vehicle> firstByName();
+
+    @Query("select v from Vehicle v where v.name like :like or v.mark like :like or v.owner like :like order by v.name, v.id limit 50")
+    List<Vehicle> search(String like);
+
+    long count();
+
+    Vehicle save(Vehicle vehicle);
+}

@@ -1,0 +1,55 @@
+package unbo.core.answer;
+
+import java.util.Comparator;
+import java.util.List;
+
+import unbo.core.drawing.Drawing;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.worksheet.Worksheet;
+
+/**
+ * A result as it is printed: on a page, in a job's stage, in the report. Made on demand from a result record; what a
+ * closed job froze is this.
+ *
+ * @param figures   the biggest first
+ * @param findings  what was judged; may be empty
+ * @param sentences what to do, in order
+ * @param worksheet the derivation, behind "why"
+ * @param drawings  pictures beside the figures; not kept with the job
+ */
+public record Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings) {
+
+    public Answer {
+        figures = copy(figures);
+        findings = copy(findings);
+        sentences = copy(sentences);
+        drawings = copy(drawings);
+    }
+
+    /** An answer kept by an older release may lack a list: that reads as an empty one. */
+    private static <T> List<T> copy(List<T> list) {
+        return list == null ? List.of() : List.copyOf(list);
+    }
+
+    /** The same without its drawings, as a job keeps it. */
+    public Answer printed() {
+        return new Answer(figures, findings, sentences, worksheet, List.of());
+    }
+
+    /**
+     * One number of an answer.
+     *
+     * @param what  what it is, in a few words
+     * @param value the number as printed
+     * @param unit  its unit; empty when it has none
+     * @param other the same in the other system, or the limit beside it
+     */
+    public record Figure(String what, String value, String unit, String other) {
+    }
+
+    /** The worst of all findings; RIGHT when there are none. */
+    public Level level() {
+        return findings.stream().map(Finding::level).max(Comparator.naturalOrder()).orElse(Level.RIGHT);
+    }
+}

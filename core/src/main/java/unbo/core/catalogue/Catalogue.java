@@ -1,0 +1,96 @@
+package unbo.core.catalogue;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import org.apache.commons.csv.CSVRecord;
+
+import unbo.core.measure.Table;
+
+/** The dimension tables that ship with the product, checked when first read. */
+public final class Catalogue {
+
+    private static final Map<String, Boundary> METRIC = metric();
+    private static final List<TaperSet> SETS = sets();
+
+    private Catalogue() {
+    }
+
+    /** Boundary dimensions by designation, letters upper case. */
+    public static Optional<Boundary> metric(String designation) {
+        return Optional.ofNullable(METRIC.get(designation));
+    }
+
+    public static List<Boundary> metricAll() {
+        return List.copyOf(METRIC.values());
+    }
+
+    public static List<TaperSet> tapers() {
+        return SETS;
+    }
+
+    public static Optional<TaperSet> taper(String cone, String cup) {
+        return SETS.stream().filter(s -> s.cone().equals(cone) && s.cup().equals(cup)).findFirst();
+    }
+
+    public static List<TaperSet> withCone(String cone) {
+        return SETS.stream().filter(s -> s.cone().equals(cone)).toList();
+    }
+
+    public static List<TaperSet> withCup(String cup) {
+        return SETS.stream().filter(s -> s.cup().equals(cup)).toList();
+    }
+
+    /** True when the tables link the two through sets that share a cone or a cup, which makes them one series. */
+    public static boolean sameSeries(String cone, String cup) {
+        Set<String> seen = new HashSet<>();
+        Deque<TaperSet> open = new ArrayDeque<>(withCone(cone));
+        while (!open.isEmpty()) {
+            TaperSet set = open.pop();
+            if (set.cup().equals(cup)) {
+                return true;
+            }
+            if (seen.add(set.cone() + "/" + set.cup())) {
+                open.addAll(withCone(set.cone()));
+                open.addAll(withCup(set.cup()));
+            }
+        }
+        return false;
+    }
+
+    private static Map<String, Boundary> metric() {
+        Map<String, Boundary> rows = new LinkedHashMap<>();
+        for (CSVRecord row : Table.read(Catalogue.class, "metric-boundary-dimensions.csv")) {
+            Boundary b = new Boundary(row.get("kind"), row.get("designation"), size(row, "bore_mm"), size(row, "outside_mm"),
+                    size(row, "width_mm"), row.get("series"), row.get("note"));
+            if (b.outsideMm() <= b.boreMm() && !b.kind().startsWith("drawn-cup")) {
+                throw new IllegalStateException(b.designation() + " is not larger outside than inside");
+            }
+            rows.putIfAbsent(b.designation(), b);
+        }
+        return rows;
+    }
+
+    private static List<TaperSet> sets() {
+        List<TaperSet> sets = new ArrayList<>();
+        for (CSVRecord row : Table.read(Catalogue.class, "inch-tapered-sets.csv")) {
+            sets.add(new TaperSet(row.get("cone"), row.get("cup"), size(row, "bore_mm"), size(row, "outside_mm"), size(row, "width_mm")));
+        }
+        return List.copyOf(sets);
+    }
+
+    private static double size(CSVRecord row, String column) {
+        double mm = Double.parseDouble(row.get(column));
+        if (!(mm > 0 && mm < 2000)) {
+            throw new IllegalStateException("no size in row " + row.getRecordNumber() + ": " + row);
+        }
+        return mm;
+    }
+}

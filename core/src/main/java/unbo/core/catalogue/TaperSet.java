@@ -1,0 +1,9 @@
+package unbo.core.catalogue;
+
+/**
+ * A cone and cup that are listed together; all in mm.
+ *
+ * @param widthMm assembled width T
+ */
+public record TaperSet(String cone, String cup, double boreMm, double outsideMm, double widthMm) {
+}

@@ -1,0 +1,38 @@
+package unbo.core.designation;
+
+import java.util.List;
+
+/**
+ * What a marking says.
+ *
+ * @param marking       as stamped, tidied: upper case, no blanks
+ * @param kind          kind code of the data contract; {@code unknown} when nothing is recognised
+ * @param boreMm        null when the marking does not tell
+ * @param outsideMm     null when the marking does not tell (a cone alone has no outside)
+ * @param widthMm       assembled width for tapers; null when the marking does not tell
+ * @param halfAngleDeg  half the included cup angle of a taper, estimated; null when unknown
+ * @param parts         the groups in the order they stand
+ * @param completions   designations that exist for worn characters, or sets this cone or cup belongs to
+ */
+public record Decoded(String marking, boolean recognised, String kind, Double boreMm, Double outsideMm, Double widthMm,
+                      boolean boundaryKnown, Double halfAngleDeg, String series, List<Part> parts, List<String> warnings,
+                      List<String> completions) {
+
+    public Decoded {
+        parts = List.copyOf(parts);
+        warnings = List.copyOf(warnings);
+        completions = List.copyOf(completions);
+    }
+
+    public boolean cone() {
+        return kind.equals("inch-tapered-cone");
+    }
+
+    public boolean cup() {
+        return kind.equals("inch-tapered-cup");
+    }
+
+    public boolean metricTaper() {
+        return kind.equals("tapered-roller");
+    }
+}

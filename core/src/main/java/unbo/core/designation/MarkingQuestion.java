@@ -1,0 +1,67 @@
+package unbo.core.designation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+import unbo.core.answer.Answer;
+import unbo.core.answer.Question;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.measure.Show;
+import unbo.core.worksheet.Worksheet;
+
+/** What stands on a ring, and whether two rings belong together, asked on the bench. */
+public final class MarkingQuestion {
+
+    /** Two numbers. */
+    public record Pair(String cone, String cup) {
+    }
+
+    public static final Question<String> DECODE = new Question<>("decode", "Number on a ring", "What is this taper, and how large is it?",
+            FieldList.of(List.of(Field.text("marking", "As stamped", 40).must().hint("? for a worn character")), v -> v.text("marking")),
+            Map.of("marking", "LM67048"), marking -> answer(TaperDecoder.decode(marking)));
+
+    public static final Question<Pair> MATCH = new Question<>("match", "Cone and cup", "Do this cone and this cup belong together?",
+            FieldList.of(List.of(Field.text("cone", "Cone", 40).must(), Field.text("cup", "Cup", 40).must()), v -> new Pair(v.text("cone"), v.text("cup"))),
+            Map.of("cone", "L44649", "cup", "L45410"), pair -> answer(pair, TaperMatch.of(pair.cone(), pair.cup())));
+
+    private MarkingQuestion() {
+    }
+
+    private static Answer answer(Decoded d) {
+        List<Answer.Figure> figures = new ArrayList<>();
+        figures.add(new Answer.Figure("stamped", d.marking(), "", d.kind().replace('-', ' ')));
+        size(figures, "bore", d.boreMm());
+        size(figures, "outside", d.outsideMm());
+        size(figures, d.metricTaper() || d.cone() || d.cup() ? "assembled width" : "width", d.widthMm());
+        List<String> sentences = new ArrayList<>(d.warnings());
+        if (!d.completions().isEmpty()) {
+            sentences.add((d.recognised() ? "Sets it belongs to: " : "It can be: ") + String.join(", ", d.completions()) + ".");
+        }
+        return new Answer(figures, d.recognised() ? List.of() : List.of(new Finding("unknown", Level.OPEN, "Not recognised; the text is kept as it stands.")),
+                sentences, new Worksheet("What do the groups of this number fix?",
+                d.parts().stream().map(p -> Worksheet.given(p.text(), p.role(), p.meaning())).toList(),
+                List.of("ISO 15, ISO 355 (metric); ABMA standard 19.2 (inch tapers).")), List.of());
+    }
+
+    private static void size(List<Answer.Figure> figures, String what, Double mm) {
+        figures.add(mm == null ? new Answer.Figure(what, "not told", "", "") : new Answer.Figure(what, Show.number(mm, 3), "mm", Show.number(mm / 25.4, 4) + " in"));
+    }
+
+    private static Answer answer(Pair pair, TaperMatch match) {
+        String word = match.match() == null ? "cannot be told" : match.match() ? "yes" : "no";
+        Level level = match.match() == null ? Level.WATCH : match.match() ? Level.RIGHT : Level.STOP;
+        return new Answer(List.of(new Answer.Figure("belong together", word, "", "")), List.of(new Finding("match-" + word, level, match.reason())), List.of(),
+                new Worksheet("Do cone and cup belong together?", List.of(series(pair.cone()), series(pair.cup()),
+                        Worksheet.judged("", "same series", "prefix, angle code and series figures agree", word, "a cone fits only a cup of its own series")),
+                        List.of("ABMA standard 19.2.")), List.of());
+    }
+
+    private static Worksheet.Line series(String marking) {
+        Decoded d = TaperDecoder.decode(marking);
+        return Worksheet.given(d.marking(), d.kind().replace('-', ' '), d.series().isEmpty() ? "series not told by the number" : "series " + d.series());
+    }
+}

@@ -1,0 +1,100 @@
+package unbo.core.identify;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import unbo.core.designation.Decoded;
+import unbo.core.designation.SealSize;
+import unbo.core.designation.TaperDecoder;
+import unbo.core.designation.TaperMatch;
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.input.Problem;
+import unbo.core.input.Values;
+import unbo.core.measure.Quantity;
+import unbo.core.measure.Show;
+
+/** What is asked to identify the bearings of an adjustable taper hub. */
+public final class HubFields {
+
+    public static final FieldList<HubInput> LIST = FieldList.of(List.of(
+            number("outerCone", "Outer cone").must(), number("outerCup", "Outer cup").hint("empty for a metric taper: one number for both"),
+            size("outerBore", "Outer bore"), size("outerOutside", "Outer outside"), size("outerWidth", "Outer width"),
+            number("innerCone", "Inner cone").must(), number("innerCup", "Inner cup").hint("empty for a metric taper: one number for both"),
+            size("innerBore", "Inner bore"), size("innerOutside", "Inner outside"), size("innerWidth", "Inner width"),
+            Field.text("seal", "Seal", 40).hint("shaft × outside × width, for instance 45x65x10"),
+            Field.quantity("betweenCups", "Between the cups", Quantity.LENGTH, "mm", 0, 400).usually(10, 150).hint("back to back of the cups, in the hub"),
+            Field.quantity("hubBore", "Hub bore between", Quantity.LENGTH, "mm", 10, 400).usually(25, 120).hint("the hollow between the cups"),
+            Field.quantity("spindle", "Spindle between", Quantity.LENGTH, "mm", 5, 300).usually(15, 100).hint("diameter between the cones")),
+            HubFields::rules, HubFields::make);
+
+    private HubFields() {
+    }
+
+    private static Field number(String name, String label) {
+        return Field.text(name, label, 30);
+    }
+
+    private static Field size(String name, String label) {
+        return Field.quantity(name, label, Quantity.LENGTH, "mm", 4, 400).usually(8, 200).hint("only where the number is unknown or doubtful");
+    }
+
+    private static List<Problem> rules(Values v) {
+        List<Problem> problems = new ArrayList<>();
+        bearing(v, "outer", problems);
+        bearing(v, "inner", problems);
+        if (!v.text("seal").isBlank() && SealSize.read(v.text("seal")).isEmpty()) {
+            problems.add(Problem.impossible("seal", "“" + v.text("seal") + "” is no seal size: write shaft × outside × width, for instance 45x65x10."));
+        }
+        if (!problems.isEmpty()) {
+            return problems;
+        }
+        IdentifiedHub hub = IdentifiedHub.of(make(v));
+        double cup = Math.min(hub.outer().outside().mm(), hub.inner().outside().mm());
+        if (v.has("hubBore") && hub.hubBore().mm() >= cup) {
+            problems.add(Problem.impossible("hubBore", "The hub bore between the cups, " + Show.number(hub.hubBore().mm(), 3)
+                    + " mm, must be under the smaller cup's outside, " + Show.number(cup, 3) + " mm: the cups stand on its shoulders."));
+        }
+        if (hub.spindle().mm() >= hub.hubBore().mm()) {
+            problems.add(Problem.impossible(v.has("spindle") ? "spindle" : "hubBore", "The spindle, " + Show.number(hub.spindle().mm(), 3)
+                    + " mm, does not go through a hub bore of " + Show.number(hub.hubBore().mm(), 3) + " mm: measure both again."));
+        }
+        return problems;
+    }
+
+    private static void bearing(Values v, String place, List<Problem> problems) {
+        HubInput.Taper taper = taper(v, place);
+        Decoded cone = TaperDecoder.decode(taper.cone());
+        Decoded cup = TaperDecoder.decode(taper.cupOrCone());
+        TaperMatch match = TaperMatch.of(taper.cone(), taper.cupOrCone());
+        if (taper.cup().isBlank() && !cone.metricTaper() && (cone.cone() || cone.cup())) {
+            problems.add(new Problem(place + "Cup", "An inch cone has a cup of another number: write what is stamped on the cup.", false));
+        } else if (Boolean.FALSE.equals(match.match())) {
+            problems.add(Problem.impossible(place + "Cup", match.reason()));
+        }
+        need(taper.boreMm(), cone.boreMm(), place, "Bore", problems);
+        need(taper.outsideMm(), cup.outsideMm(), place, "Outside", problems);
+        need(taper.widthMm(), IdentifiedHub.tableWidth(cone, cup), place, "Width", problems);
+        Double bore = taper.boreMm() != null ? taper.boreMm() : cone.boreMm();
+        Double outside = taper.outsideMm() != null ? taper.outsideMm() : cup.outsideMm();
+        if (bore != null && outside != null && outside <= bore + 6) {
+            problems.add(Problem.impossible(place + "Outside", "An outside of " + Show.number(outside, 3) + " mm leaves no room for rollers over a bore of "
+                    + Show.number(bore, 3) + " mm."));
+        }
+    }
+
+    private static void need(Double typed, Double table, String place, String what, List<Problem> problems) {
+        if (typed == null && table == null) {
+            problems.add(new Problem(place + what, "The numbers do not tell the " + place + " bearing's " + what.toLowerCase(java.util.Locale.ROOT)
+                    + ": measure it and write it here.", false));
+        }
+    }
+
+    private static HubInput.Taper taper(Values v, String place) {
+        return new HubInput.Taper(v.text(place + "Cone"), v.text(place + "Cup"), v.maybe(place + "Bore"), v.maybe(place + "Outside"), v.maybe(place + "Width"));
+    }
+
+    private static HubInput make(Values v) {
+        return new HubInput(taper(v, "outer"), taper(v, "inner"), v.text("seal"), v.maybe("betweenCups"), v.maybe("hubBore"), v.maybe("spindle"));
+    }
+}

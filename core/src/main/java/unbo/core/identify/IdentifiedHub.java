@@ -1,0 +1,104 @@
+package unbo.core.identify;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.TaperAngles;
+import unbo.core.catalogue.TaperSet;
+import unbo.core.designation.Decoded;
+import unbo.core.designation.SealSize;
+import unbo.core.designation.TaperDecoder;
+import unbo.core.designation.TaperMatch;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.measure.Show;
+import unbo.core.sheet.How;
+
+/**
+ * The bearings, seal and lengths of an adjustable taper hub, from the numbers on the rings and what was measured. Table
+ * sizes where the table knows the number, measured ones otherwise; a measured size that departs from the table is named.
+ * Lengths left unknown take a stated default: between the cups the sum of both widths; the hub's bore the smaller cup's
+ * outside less 8 mm; the spindle halfway between both cone bores.
+ *
+ * @param findings unknown pairs, departures from the table
+ */
+public record IdentifiedHub(HubInput input, IdentifiedTaper outer, IdentifiedTaper inner, Optional<SealSize> seal,
+                            Size betweenCups, Size hubBore, Size spindle, List<Finding> findings) {
+
+    private static final double SAME_MM = 0.15;
+    private static final double SHOULDER_MM = 8;
+
+    /** Makes the hub of an input that passed {@link HubFields}. */
+    public static IdentifiedHub of(HubInput input) {
+        List<Finding> findings = new ArrayList<>();
+        IdentifiedTaper outer = taper("outer", input.outer(), findings);
+        IdentifiedTaper inner = taper("inner", input.inner(), findings);
+        Size between = measuredOr(input.betweenCupsMm(), outer.width().mm() + inner.width().mm());
+        Size hubBore = measuredOr(input.hubBoreMm(), Math.min(outer.outside().mm(), inner.outside().mm()) - SHOULDER_MM);
+        Size spindle = measuredOr(input.spindleMm(), (outer.bore().mm() + inner.bore().mm()) / 2);
+        return new IdentifiedHub(input, outer, inner, SealSize.read(input.seal()), between, hubBore, spindle, List.copyOf(findings));
+    }
+
+    /** Names of lengths that stand on a default. */
+    public List<String> defaulted() {
+        List<String> names = new ArrayList<>();
+        if (betweenCups.how() == How.DEFAULT) {
+            names.add("between the cups (sum of both widths)");
+        }
+        if (hubBore.how() == How.DEFAULT) {
+            names.add("hub bore (smaller cup less " + Show.number(SHOULDER_MM, 0) + " mm)");
+        }
+        if (spindle.how() == How.DEFAULT) {
+            names.add("spindle (halfway between the cone bores)");
+        }
+        return names;
+    }
+
+    private static Size measuredOr(Double measured, double otherwise) {
+        return measured != null ? new Size(measured, How.MEASURED) : new Size(otherwise, How.DEFAULT);
+    }
+
+    private static IdentifiedTaper taper(String place, HubInput.Taper typed, List<Finding> findings) {
+        Decoded cone = TaperDecoder.decode(typed.cone());
+        Decoded cup = TaperDecoder.decode(typed.cupOrCone());
+        TaperMatch match = TaperMatch.of(typed.cone(), typed.cupOrCone());
+        if (match.match() == null) {
+            findings.add(new Finding("pair-unknown", Level.WATCH, "The " + place + " pair: " + match.reason()));
+        }
+        Double tableBore = cone.boreMm();
+        Double tableOutside = cup.outsideMm();
+        Double tableWidth = tableWidth(cone, cup);
+        depart(place, "bore", typed.boreMm(), tableBore, findings);
+        depart(place, "outside", typed.outsideMm(), tableOutside, findings);
+        depart(place, "width", typed.widthMm(), tableWidth, findings);
+        Size half = cone.halfAngleDeg() != null ? new Size(cone.halfAngleDeg(), How.ESTIMATED)
+                : new Size(TaperAngles.UNKNOWN_DEG, How.DEFAULT);
+        return new IdentifiedTaper(cone, cup, match, choose(typed.boreMm(), tableBore), choose(typed.outsideMm(), tableOutside),
+                choose(typed.widthMm(), tableWidth), half);
+    }
+
+    /** Assembled width by the table: of the set, or of the metric number; null when it is not listed. */
+    static Double tableWidth(Decoded cone, Decoded cup) {
+        if (cone.metricTaper()) {
+            return cone.widthMm();
+        }
+        return Catalogue.taper(cone.marking(), cup.marking()).map(TaperSet::widthMm).orElse(null);
+    }
+
+    private static Size choose(Double measured, Double table) {
+        if (table != null && (measured == null || Math.abs(measured - table) <= SAME_MM)) {
+            return new Size(table, How.TABLE);
+        }
+        return new Size(measured, How.MEASURED);
+    }
+
+    private static void depart(String place, String what, Double measured, Double table, List<Finding> findings) {
+        if (measured != null && table != null && Math.abs(measured - table) > SAME_MM) {
+            findings.add(new Finding("size-departs", Level.WATCH, "The " + place + " bearing's " + what + " was measured as "
+                    + Show.number(measured, 3) + " mm, its number stands for " + Show.number(table, 3)
+                    + " mm: read the number and the caliper again. The measured size is used."));
+        }
+    }
+}

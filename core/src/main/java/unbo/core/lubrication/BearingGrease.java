@@ -1,0 +1,55 @@
+package unbo.core.lubrication;
+
+/**
+ * Grease for one bearing: how much to fill, how much to add and when.
+ *
+ * <p>Free volume from envelope and mass; share by use (a wheel 30–50 % whatever the speed, a pulley 25–35, a pivot 80–90,
+ * otherwise by n·dm); mass at 0.90 g/cm³. Relubrication interval at 70 °C tf = K·(14·10⁶/(n·√d) − 4·d) hours, halved for
+ * each started 15 K above, no gain below, capped at 30 000 h; zero or less asks for oil. Adding: 0.005·D·B grams.
+ *
+ * @param nDm                speed figure, mm/min; null without a speed
+ * @param hours              null without a speed; 0 where grease does not do
+ * @param strokes            rounded up to a half; null without a calibrated gun
+ * @param handPacked         80–100 % for tapers packed by hand; null for others
+ */
+public record BearingGrease(BearingGreaseInput input, double freeCm3, Double nDm, Share share, HubGrease.Range grams, HubGrease.Range handPacked,
+                            HubGrease.Range cavityGrams, Double hours, double replenishGrams, Double strokes) {
+
+    private static final double CAP_H = 30_000;
+
+    /** Least and most share of the free volume. */
+    public record Share(double least, double most) {
+    }
+
+    public static BearingGrease of(BearingGreaseInput in) {
+        double free = FreeVolume.cm3(FreeVolume.envelopeCm3(in.boreMm(), in.outsideMm(), in.widthMm()), in.massKg(), in.ball());
+        Double nDm = in.rpm() == null ? null : in.rpm() * (in.boreMm() + in.outsideMm()) / 2;
+        Share share = share(in.use(), nDm);
+        double density = FreeVolume.GREASE_G_PER_CM3;
+        double replenish = 0.005 * in.outsideMm() * in.widthMm();
+        return new BearingGrease(in, free, nDm, share, new HubGrease.Range(free * share.least() * density, free * share.most() * density),
+                in.taper() ? HubGrease.Range.packed(free) : null,
+                in.cavityCm3() == null ? null : new HubGrease.Range(in.cavityCm3() / 3 * density, in.cavityCm3() / 2 * density),
+                in.rpm() == null ? null : hours(in), replenish,
+                in.strokeGrams() == null ? null : Math.ceil(replenish / in.strokeGrams() * 2 - 1e-9) / 2);
+    }
+
+    private static Share share(String use, Double nDm) {
+        return switch (use) {
+            case "wheel" -> new Share(0.30, 0.50);
+            case "pulley" -> new Share(0.25, 0.35);
+            case "pivot" -> new Share(0.80, 0.90);
+            default -> nDm == null || nDm > 50_000 && nDm <= 300_000 ? new Share(0.30, 0.50)
+                    : nDm <= 50_000 ? new Share(0.50, 0.75) : new Share(0.25, 0.30);
+        };
+    }
+
+    private static double hours(BearingGreaseInput in) {
+        if (in.rpm() <= 0) {
+            return CAP_H;
+        }
+        double at70 = in.life() * (14e6 / (in.rpm() * Math.sqrt(in.boreMm())) - 4 * in.boreMm());
+        double halvings = Math.max(0, Math.ceil((in.temperature() - 70) / 15 - 1e-9));
+        return Math.max(0, Math.min(CAP_H, at70 / Math.pow(2, halvings)));
+    }
+}

@@ -1,0 +1,144 @@
+package unbo.core.lubrication;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+import unbo.core.answer.Answer;
+import unbo.core.answer.Question;
+import unbo.core.catalogue.Boundary;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.designation.TaperDecoder;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.input.Problem;
+import unbo.core.input.Values;
+import unbo.core.measure.Quantity;
+import unbo.core.measure.Show;
+import unbo.core.worksheet.Worksheet;
+
+/** What is asked to grease one bearing: its designation, or its sizes. */
+public final class BearingGreaseFields {
+
+    private static final List<Field.Choice> KINDS = List.of(new Field.Choice("ball", "ball bearing"),
+            new Field.Choice("tapered", "tapered roller"), new Field.Choice("cylindrical", "cylindrical roller"),
+            new Field.Choice("needle", "needle roller"), new Field.Choice("spherical", "spherical roller"));
+
+    public static final FieldList<BearingGreaseInput> LIST = FieldList.of(List.of(
+            Field.text("designation", "Designation", 40).hint("or the three sizes below"),
+            size("boreMm", "Bore"), size("outsideMm", "Outside"), size("widthMm", "Width"),
+            Field.quantity("massKg", "Mass", Quantity.MASS, "kg", 0.001, 100).hint("weigh it, or leave it to the estimate"),
+            Field.choice("kind", "Kind", KINDS).hint("taken from the designation where that tells"),
+            Field.quantity("rpm", "Speed", Quantity.ROTATION, "rpm", 0, 60_000),
+            Field.choice("use", "Use", List.of(new Field.Choice("wheel", "wheel"), new Field.Choice("pivot", "pivot, turns under 45°"),
+                    new Field.Choice("pulley", "belt pulley"), new Field.Choice("general", "general"))).orElse("general", "share by speed"),
+            Field.quantity("temperature", "Temperature", Quantity.TEMPERATURE, "°C", -40, 250).orElse("70", "where the interval formula stands"),
+            Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20).usually(0.5, 3).hint("ten strokes on a scale, divided by ten"),
+            Field.quantity("cavityCm3", "Cavity beside it", Quantity.VOLUME, "cm³", 0, 10_000)),
+            BearingGreaseFields::rules, BearingGreaseFields::make);
+
+    public static final Question<BearingGreaseInput> QUESTION = new Question<>("grease", "Grease for one bearing",
+            "How many grams, and when again?", LIST, Map.of("boreMm", "25", "outsideMm", "52", "widthMm", "15", "massKg", "0.128", "kind", "ball", "rpm", "800", "use", "wheel", "strokeGrams", "1.2"),
+            in -> answer(BearingGrease.of(in)));
+
+    private BearingGreaseFields() {
+    }
+
+    private static Field size(String name, String label) {
+        return Field.quantity(name, label, Quantity.LENGTH, "mm", 1, 1000).usually(4, 300);
+    }
+
+    /** Boundary sizes by designation: a metric number, or a taper set written CONE/CUP. */
+    private static Boundary boundary(Values v) {
+        String[] pair = v.text("designation").split("/", 2);
+        if (pair.length == 2) {
+            var set = Catalogue.taper(TaperDecoder.tidy(pair[0]), TaperDecoder.tidy(pair[1]));
+            if (set.isPresent()) {
+                return new Boundary("tapered-roller", v.text("designation"), set.get().boreMm(), set.get().outsideMm(), set.get().widthMm(), "", "");
+            }
+        }
+        String marking = TaperDecoder.tidy(v.text("designation"));
+        return Catalogue.metric(marking).or(() -> Catalogue.metric(marking.replaceAll("[A-Z]+\\d*$", ""))).orElse(null);
+    }
+
+    private static List<Problem> rules(Values v) {
+        List<Problem> problems = new ArrayList<>();
+        boolean sized = v.has("boreMm") && v.has("outsideMm") && v.has("widthMm");
+        boolean named = !v.text("designation").isBlank();
+        if (named && boundary(v) == null && !sized) {
+            problems.add(Problem.impossible("designation", "“" + v.text("designation") + "” is not in the tables: write bore, outside and width instead."));
+        } else if (!named && !sized) {
+            problems.add(new Problem(v.has("boreMm") ? v.has("outsideMm") ? "widthMm" : "outsideMm" : "boreMm", "Write a designation, or bore, outside and width.", false));
+        }
+        if (sized && v.number("outsideMm") <= v.number("boreMm")) {
+            problems.add(Problem.impossible("outsideMm", "The outside, " + Show.number(v.number("outsideMm"), 3) + " mm, must be more than the bore, " + Show.number(v.number("boreMm"), 3) + " mm."));
+        }
+        if (problems.isEmpty() && v.has("massKg")) {
+            BearingGreaseInput in = make(v);
+            double envelope = FreeVolume.envelopeCm3(in.boreMm(), in.outsideMm(), in.widthMm());
+            if (FreeVolume.cm3(envelope, in.massKg(), in.ball()) <= 0) {
+                problems.add(Problem.impossible("massKg", Show.number(in.massKg(), 3) + " kg of steel do not fit into " + Show.number(envelope, 1) + " cm³: weigh it again."));
+            }
+        }
+        return problems;
+    }
+
+    private static BearingGreaseInput make(Values v) {
+        Boundary b = v.text("designation").isBlank() ? null : boundary(v);
+        String kind = !v.text("kind").isEmpty() ? v.text("kind") : b == null ? "ball" : kindOf(b);
+        boolean ball = kind.equals("ball");
+        double life = ball ? 10 : kind.equals("cylindrical") || kind.equals("needle") ? 5 : 1;
+        return new BearingGreaseInput(v.number("boreMm", b == null ? 0 : b.boreMm()), v.number("outsideMm", b == null ? 0 : b.outsideMm()),
+                v.number("widthMm", b == null ? 0 : b.widthMm()), v.maybe("massKg"), ball, kind.equals("tapered"), life, v.maybe("rpm"), v.text("use"),
+                v.number("temperature"), v.maybe("strokeGrams"), v.maybe("cavityCm3"));
+    }
+
+    private static String kindOf(Boundary b) {
+        return b.kind().contains("ball") || b.kind().contains("angular") ? "ball" : b.tapered() ? "tapered"
+                : b.kind().contains("needle") ? "needle" : b.kind().startsWith("cylindrical") ? "cylindrical" : "spherical";
+    }
+
+    private static Answer answer(BearingGrease g) {
+        List<Answer.Figure> figures = new ArrayList<>();
+        HubGrease.Range main = g.handPacked() != null && g.input().use().equals("wheel") ? g.handPacked() : g.grams();
+        figures.add(new Answer.Figure(main == g.grams() ? "fill with" : "pack by hand", range(main), "g", main == g.grams() ? percent(g.share()) : "80–100 % of the free volume"));
+        if (g.cavityGrams() != null) {
+            figures.add(new Answer.Figure("cavity, a third to a half", range(g.cavityGrams()), "g", ""));
+        }
+        figures.add(new Answer.Figure("free volume", Show.number(g.freeCm3(), 1), "cm³", g.input().massKg() == null ? "estimated" : "from its mass"));
+        if (g.hours() != null) {
+            figures.add(new Answer.Figure("grease again after", g.hours() <= 0 ? "needs oil" : Show.number(g.hours(), 0), g.hours() <= 0 ? "" : "h", ""));
+        }
+        figures.add(new Answer.Figure("add then", Show.number(g.replenishGrams(), 1), "g", g.strokes() == null ? "" : Show.number(g.strokes(), 1) + " strokes"));
+        List<Finding> findings = g.nDm() != null && g.nDm() > 300_000
+                ? List.of(new Finding("fast", Level.WATCH, "n·dm is " + Show.number(g.nDm(), 0) + ": a full fill would churn and run hot; keep to the share.")) : List.of();
+        return new Answer(figures, findings, List.of("A hand gun can pass 700 bar at the nozzle: stop when the seal moves, never into a sealed bearing, fingers away. "
+                + "Grease under the skin is a surgical emergency, even if it does not hurt: hospital at once, say “grease injection”."), worksheet(g), List.of());
+    }
+
+    private static Worksheet worksheet(BearingGrease g) {
+        BearingGreaseInput in = g.input();
+        List<Worksheet.Line> lines = new ArrayList<>();
+        lines.add(Worksheet.given("d, D, B", "sizes", Show.number(in.boreMm(), 3) + " × " + Show.number(in.outsideMm(), 3) + " × " + Show.number(in.widthMm(), 3) + " mm"));
+        lines.add(Worksheet.computed("V", "free volume", in.massKg() == null ? "π/4·B·(D² − d²)·(1 − " + (in.ball() ? "0.68" : "0.75") + ")" : "π/4·B·(D² − d²) − m/7.8",
+                Show.number(g.freeCm3(), 2) + " cm³"));
+        lines.add(Worksheet.judged("", "share", "by use", percent(g.share()), g.nDm() == null ? "no speed given" : "n·dm = " + Show.number(g.nDm(), 0)));
+        lines.add(Worksheet.computed("", "grams", "V · share · 0.90 g/cm³", range(g.grams()) + " g"));
+        if (g.hours() != null) {
+            lines.add(Worksheet.judged("tf", "interval", "K·(14·10⁶/(n·√d) − 4·d), halved per started 15 K over 70 °C", Show.number(g.hours(), 0) + " h", "at most 30 000 h"));
+        }
+        lines.add(Worksheet.computed("G", "add", "0.005·D·B", Show.number(g.replenishGrams(), 2) + " g"));
+        return new Worksheet("How much grease does this bearing take, and when again?", lines,
+                List.of("Relubrication interval: the common textbook formula for rolling bearings, grease at 70 °C.", "Fill shares by use: the product's own table from usual practice."));
+    }
+
+    private static String range(HubGrease.Range r) {
+        return Show.number(r.least(), 1) + "–" + Show.number(r.most(), 1);
+    }
+
+    private static String percent(BearingGrease.Share s) {
+        return Show.number(s.least() * 100, 0) + "–" + Show.number(s.most() * 100, 0) + " %";
+    }
+}

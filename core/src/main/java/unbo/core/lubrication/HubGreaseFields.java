@@ -1,0 +1,75 @@
+package unbo.core.lubrication;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+import unbo.core.answer.Question;
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.input.Problem;
+import unbo.core.input.Values;
+import unbo.core.measure.Quantity;
+import unbo.core.measure.Show;
+
+/** What is asked to grease a hub with two tapers. */
+public final class HubGreaseFields {
+
+    public static final FieldList<HubGreaseInput> LIST = FieldList.of(List.of(
+            mm("outerBore", "Outer bearing, bore", 4, 300), mm("outerOutside", "Outer bearing, outside", 8, 400), mm("outerWidth", "Outer bearing, width", 3, 150),
+            mm("innerBore", "Inner bearing, bore", 4, 300), mm("innerOutside", "Inner bearing, outside", 8, 400), mm("innerWidth", "Inner bearing, width", 3, 150),
+            mm("betweenCups", "Between the cups", 0, 400), mm("hubBore", "Hub bore between", 10, 400), mm("spindle", "Spindle between", 5, 300),
+            Field.choice("kind", "New grease", Mixing.choices()).must(),
+            Field.choice("oldKind", "Grease that was in", oldChoices()).orElse("unknown", "washing out is always right"),
+            Field.quantity("cavityShare", "Share of the cavity", Quantity.RATIO, "", 0.2, 0.5).usually(0.3, 0.5).orElse("0.333", "a third; never over a half"),
+            Field.choice("use", "Use", List.of(new Field.Choice("dry", "dry roads"), new Field.Choice("wet", "wet roads"),
+                    new Field.Choice("immersed", "goes under water"), new Field.Choice("off-road", "off road"))).orElse("wet", "when not said")),
+            HubGreaseFields::rules, HubGreaseFields::make);
+
+    /** The tool as it stands on the bench. */
+    public static final Question<HubGreaseInput> QUESTION = new Question<>("hub-grease", "Grease for a hub",
+            "How many grams go into each cone and into the cavity?", LIST,
+            Map.ofEntries(Map.entry("outerBore", "26.988"), Map.entry("outerOutside", "50.292"), Map.entry("outerWidth", "14.224"),
+                    Map.entry("innerBore", "31.75"), Map.entry("innerOutside", "59.131"), Map.entry("innerWidth", "15.875"),
+                    Map.entry("betweenCups", "42"), Map.entry("hubBore", "44"), Map.entry("spindle", "30"), Map.entry("kind", "CaS"), Map.entry("oldKind", "LiX")),
+            input -> HubGreaseWords.answer(HubGrease.of(input)));
+
+    private HubGreaseFields() {
+    }
+
+    private static Field mm(String name, String label, double min, double max) {
+        return Field.quantity(name, label, Quantity.LENGTH, "mm", min, max).usually(Math.max(min, 8), 200).must();
+    }
+
+    private static List<Field.Choice> oldChoices() {
+        List<Field.Choice> choices = new ArrayList<>();
+        choices.add(new Field.Choice("unknown", "not known, all washed out"));
+        choices.addAll(Mixing.choices());
+        return choices;
+    }
+
+    private static List<Problem> rules(Values v) {
+        List<Problem> problems = new ArrayList<>();
+        larger(v, "outerOutside", "outerBore", problems);
+        larger(v, "innerOutside", "innerBore", problems);
+        larger(v, "hubBore", "spindle", problems);
+        return problems;
+    }
+
+    private static void larger(Values v, String large, String small, List<Problem> problems) {
+        if (v.number(large) <= v.number(small)) {
+            problems.add(Problem.impossible(large, Show.number(v.number(large), 3) + " mm must be more than "
+                    + Show.number(v.number(small), 3) + " mm inside it: measure both again."));
+        }
+    }
+
+    private static HubGreaseInput make(Values v) {
+        String old = v.text("oldKind");
+        return new HubGreaseInput(envelope(v, "outer"), envelope(v, "inner"), v.number("betweenCups"), v.number("hubBore"), v.number("spindle"),
+                v.text("kind"), old.equals("unknown") ? "" : old, v.number("cavityShare"), v.text("use").equals("immersed"));
+    }
+
+    private static HubGreaseInput.Envelope envelope(Values v, String place) {
+        return new HubGreaseInput.Envelope(v.number(place + "Bore"), v.number(place + "Outside"), v.number(place + "Width"));
+    }
+}

@@ -1,0 +1,16 @@
+package unbo.core.lubrication;
+
+/**
+ * A hub with two tapers to be packed by hand; lengths in mm.
+ *
+ * @param kind        thickener code of the new grease
+ * @param oldKind     thickener code of what is in, or empty when unknown or all washed out
+ * @param cavityShare share of the cavity to fill, a third to a half
+ */
+public record HubGreaseInput(Envelope outer, Envelope inner, double betweenCupsMm, double hubBoreMm, double spindleMm,
+                             String kind, String oldKind, double cavityShare, boolean immersed) {
+
+    /** Boundary of one taper, mm; width is the assembled width T. */
+    public record Envelope(double boreMm, double outsideMm, double widthMm) {
+    }
+}

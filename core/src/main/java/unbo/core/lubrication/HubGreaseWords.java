@@ -1,0 +1,70 @@
+package unbo.core.lubrication;
+
+import java.util.List;
+
+import unbo.core.answer.Answer;
+import unbo.core.measure.Show;
+import unbo.core.worksheet.Worksheet;
+
+/** A hub's grease in print. */
+public final class HubGreaseWords {
+
+    private HubGreaseWords() {
+    }
+
+    public static Answer answer(HubGrease g) {
+        return new Answer(List.of(
+                new Answer.Figure("outer cone, packed by hand", range(g.outerGrams()), "g", cm3(g.outerCm3())),
+                new Answer.Figure("inner cone, packed by hand", range(g.innerGrams()), "g", cm3(g.innerCm3())),
+                new Answer.Figure("cavity, " + percent(g.input().cavityShare()) + " of it", Show.number(g.cavityGrams(), 0), "g", cm3(g.cavityCm3() * g.input().cavityShare())),
+                new Answer.Figure("take from the tub", Show.number(g.totalGrams(), 0), "g", "")),
+                g.findings(), List.of(
+                "Pack by hand: force the cone's large end into a palm of grease until it comes out between the rollers at the top; go round twice.",
+                "Wipe a film on both cups; lay the cavity's share against the hub wall, " + fingers(g) + ". Never fill the hub: a full hub pumps its seals out.",
+                "Weigh the tub before and after: " + Show.number(g.totalGrams(), 0) + " g should be gone, less what is wiped off."),
+                worksheet(g), List.of());
+    }
+
+    /** The layer against the hub wall that holds the share, from its volume. */
+    private static String fingers(HubGrease g) {
+        return "about " + Show.number(layerMm(g.input()), 0) + " mm thick all round";
+    }
+
+    /** Thickness of the ring of grease against the hub's wall, mm. */
+    public static double layerMm(HubGreaseInput in) {
+        double outer = in.hubBoreMm() / 2;
+        double inner = in.spindleMm() / 2;
+        return outer - Math.sqrt(outer * outer - in.cavityShare() * (outer * outer - inner * inner));
+    }
+
+    private static Worksheet worksheet(HubGrease g) {
+        HubGreaseInput in = g.input();
+        return new Worksheet("How much grease does this hub take?", List.of(
+                Worksheet.given("d, D, T", "outer bearing", sizes(in.outer())),
+                Worksheet.given("d, D, T", "inner bearing", sizes(in.inner())),
+                Worksheet.computed("Vo", "free volume of the outer bearing", "π/4·T·(D² − d²)·(1 − 0.75)", Show.number(g.outerCm3(), 2) + " cm³ (estimated: steel fills 0.75 of the envelope)"),
+                Worksheet.computed("Vi", "free volume of the inner bearing", "π/4·T·(D² − d²)·(1 − 0.75)", Show.number(g.innerCm3(), 2) + " cm³ (estimated)"),
+                Worksheet.computed("", "packed by hand", "V · 0.8…1.0 · 0.90 g/cm³", range(g.outerGrams()) + " g and " + range(g.innerGrams()) + " g"),
+                Worksheet.given("L, Dh, ds", "cavity", Show.number(in.betweenCupsMm(), 2) + ", " + Show.number(in.hubBoreMm(), 2) + ", " + Show.number(in.spindleMm(), 2) + " mm"),
+                Worksheet.computed("Vc", "volume of the cavity", "π/4·L·(Dh² − ds²)", Show.number(g.cavityCm3(), 1) + " cm³"),
+                Worksheet.judged("", "grease in the cavity", "Vc · share · 0.90 g/cm³", Show.number(g.cavityGrams(), 1) + " g", "a third to a half, never full")),
+                List.of("Volumes by geometry; density of grease 0.90 g/cm³; steel shares are the product's own estimates.",
+                        "Hand packing 80–100 % and a third of the cavity: usual practice for adjustable tapered hubs."));
+    }
+
+    private static String sizes(HubGreaseInput.Envelope e) {
+        return Show.number(e.boreMm(), 3) + " × " + Show.number(e.outsideMm(), 3) + " × " + Show.number(e.widthMm(), 3) + " mm";
+    }
+
+    private static String range(HubGrease.Range range) {
+        return Show.number(range.least(), 1) + "–" + Show.number(range.most(), 1);
+    }
+
+    private static String cm3(double value) {
+        return Show.number(value, 1) + " cm³";
+    }
+
+    private static String percent(double share) {
+        return Show.number(share * 100, 0) + " %";
+    }
+}

@@ -1,0 +1,229 @@
+package unbo.core.route;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import unbo.core.answer.Answer;
+import unbo.core.designation.SealSize;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.identify.HubFields;
+import unbo.core.identify.HubInput;
+import unbo.core.identify.HubWords;
+import unbo.core.identify.IdentifiedHub;
+import unbo.core.identify.IdentifiedTaper;
+import unbo.core.identify.Size;
+import unbo.core.intake.Intake;
+import unbo.core.intake.IntakeFields;
+import unbo.core.intake.IntakeInput;
+import unbo.core.intake.IntakeWords;
+import unbo.core.lubrication.HubGrease;
+import unbo.core.lubrication.HubGreaseFields;
+import unbo.core.lubrication.HubGreaseInput;
+import unbo.core.lubrication.HubGreaseWords;
+import unbo.core.measure.Show;
+import unbo.core.proof.Proof;
+import unbo.core.proof.ProofFields;
+import unbo.core.proof.ProofInput;
+import unbo.core.proof.ProofWords;
+import unbo.core.service.Due;
+import unbo.core.service.DueFields;
+import unbo.core.service.DueInput;
+import unbo.core.service.DueWords;
+import unbo.core.setting.CastleNut;
+import unbo.core.setting.CastleNutDrawing;
+import unbo.core.setting.CastleNutFields;
+import unbo.core.setting.CastleNutInput;
+import unbo.core.setting.CastleNutWords;
+import unbo.core.setting.LockingPosition;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.FactKey;
+import unbo.core.sheet.How;
+
+/** The stations of an adjustable taper hub. */
+public final class StageRules {
+
+    private static final Map<RouteStage, StageRule<?>> RULES = rules();
+
+    private StageRules() {
+    }
+
+    /** @throws IllegalArgumentException for a station this job does not use */
+    public static StageRule<?> of(RouteStage stage) {
+        StageRule<?> rule = RULES.get(stage);
+        if (rule == null) {
+            throw new IllegalArgumentException(stage + " is not used in this job");
+        }
+        return rule;
+    }
+
+    private static Map<RouteStage, StageRule<?>> rules() {
+        Map<RouteStage, StageRule<?>> rules = new EnumMap<>(RouteStage.class);
+        for (StageRule<?> rule : List.of(intake(), identify(), grease(), set(), prove(), log())) {
+            rules.put(rule.stage(), rule);
+        }
+        return rules;
+    }
+
+    private static StageRule<IntakeInput> intake() {
+        return new StageRule<>(RouteStage.INTAKE, IntakeFields.LIST, List.of("complaint", "day", "counter", "load"),
+                map("complaint", FactKey.COMPLAINT, "day", FactKey.DAY, "counter", FactKey.COUNTER, "load", FactKey.LOAD,
+                        "counterUnit", FactKey.COUNTER_UNIT, "yearly", FactKey.YEARLY, "lastCounter", FactKey.LAST_COUNTER, "lastDay", FactKey.LAST_DAY),
+                in -> {
+                    Facts facts = new Facts(RouteStage.INTAKE);
+                    facts.words(FactKey.COMPLAINT, in.complaint(), How.TYPED);
+                    facts.words(FactKey.DAY, in.day().toString(), How.TYPED);
+                    facts.words(FactKey.COUNTER, in.counter() == null ? "" : Show.number(in.counter(), 1), How.TYPED);
+                    facts.number(FactKey.LOAD, in.loadKg(), How.TYPED);
+                    return new StageRule.Outcome(IntakeWords.answer(Intake.of(in)), facts.list, true);
+                });
+    }
+
+    private static StageRule<HubInput> identify() {
+        return new StageRule<>(RouteStage.IDENTIFY, HubFields.LIST, HubFields.LIST.fields().stream().map(f -> f.name()).toList(),
+                map("outerCone", FactKey.OUTER_CONE, "outerCup", FactKey.OUTER_CUP, "innerCone", FactKey.INNER_CONE, "innerCup", FactKey.INNER_CUP,
+                        "seal", FactKey.SEAL),
+                in -> {
+                    IdentifiedHub hub = IdentifiedHub.of(in);
+                    Facts facts = new Facts(RouteStage.IDENTIFY);
+                    taper(facts, hub.outer(), in.outer(), FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH, FactKey.OUTER_HALF_ANGLE);
+                    taper(facts, hub.inner(), in.inner(), FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_WIDTH, FactKey.INNER_HALF_ANGLE);
+                    facts.words(FactKey.SEAL, hub.seal().map(StageRules::seal).orElse(""), How.TYPED);
+                    facts.size(FactKey.BETWEEN_CUPS, hub.betweenCups());
+                    facts.size(FactKey.HUB_BORE, hub.hubBore());
+                    facts.size(FactKey.SPINDLE, hub.spindle());
+                    return new StageRule.Outcome(HubWords.answer(hub), facts.list, true);
+                });
+    }
+
+    private static String seal(SealSize seal) {
+        return Show.number(seal.shaftMm(), 2) + "x" + Show.number(seal.outsideMm(), 2) + "x" + Show.number(seal.widthMm(), 2);
+    }
+
+    private static void taper(Facts facts, IdentifiedTaper taper, HubInput.Taper typed, FactKey cone, FactKey cup, FactKey bore, FactKey outside, FactKey width, FactKey angle) {
+        facts.words(cone, taper.cone().marking(), How.TYPED);
+        facts.words(cup, typed.cup().isBlank() ? "" : taper.cup().marking(), How.TYPED);
+        facts.size(bore, taper.bore());
+        facts.size(outside, taper.outside());
+        facts.size(width, taper.width());
+        facts.size(angle, taper.halfAngleDeg());
+    }
+
+    private static StageRule<HubGreaseInput> grease() {
+        return new StageRule<>(RouteStage.GREASE, HubGreaseFields.LIST, List.of("kind", "oldKind", "cavityShare"),
+                map("outerBore", FactKey.OUTER_BORE, "outerOutside", FactKey.OUTER_OUTSIDE, "outerWidth", FactKey.OUTER_WIDTH,
+                        "innerBore", FactKey.INNER_BORE, "innerOutside", FactKey.INNER_OUTSIDE, "innerWidth", FactKey.INNER_WIDTH,
+                        "betweenCups", FactKey.BETWEEN_CUPS, "hubBore", FactKey.HUB_BORE, "spindle", FactKey.SPINDLE,
+                        "kind", FactKey.GREASE_KIND, "oldKind", FactKey.GREASE_KIND, "use", FactKey.USE),
+                in -> {
+                    HubGrease grease = HubGrease.of(in);
+                    Facts facts = new Facts(RouteStage.GREASE);
+                    facts.words(FactKey.GREASE_KIND, in.kind(), How.TYPED);
+                    facts.number(FactKey.GREASE_CAVITY_SHARE, in.cavityShare(), How.TYPED);
+                    facts.number(FactKey.GREASE_TOTAL, grease.totalGrams(), How.COMPUTED);
+                    return new StageRule.Outcome(HubGreaseWords.answer(grease), facts.list, true);
+                });
+    }
+
+    private static StageRule<CastleNutInput> set() {
+        return new StageRule<>(RouteStage.SET, CastleNutFields.LIST, CastleNutFields.LIST.fields().stream().map(f -> f.name()).toList(),
+                map("pitch", FactKey.NUT_PITCH, "slots", FactKey.NUT_SLOTS, "pinHolesDeg", FactKey.PIN_HOLES, "freeAngleDeg", FactKey.FREE_ANGLE,
+                        "endPlayMin", FactKey.BAND_MIN, "endPlayMax", FactKey.BAND_MAX, "school", FactKey.SCHOOL),
+                in -> {
+                    CastleNut nut = CastleNut.of(in);
+                    LockingPosition best = nut.bestPosition();
+                    Facts facts = new Facts(RouteStage.SET);
+                    facts.number(FactKey.NUT_PITCH, in.pitchMm(), How.TYPED);
+                    facts.words(FactKey.NUT_SLOTS, String.valueOf(in.slots()), How.TYPED);
+                    facts.words(FactKey.PIN_HOLES, String.join("; ", in.pinHolesDeg().stream().map(h -> Show.number(h, 2).replace('−', '-')).toList()), How.TYPED);
+                    facts.number(FactKey.FREE_ANGLE, in.freeAngleDeg(), How.MEASURED);
+                    facts.number(FactKey.BAND_MIN, in.band().minMm(), How.TYPED);
+                    facts.number(FactKey.BAND_MAX, in.band().maxMm(), How.TYPED);
+                    facts.words(FactKey.SCHOOL, in.school().name(), How.TYPED);
+                    facts.number(FactKey.SET_END_PLAY, best == null ? nut.bySchool().endPlayMm() : best.endPlayMm(), How.COMPUTED);
+                    return new StageRule.Outcome(nutAnswer(nut), facts.list, true);
+                });
+    }
+
+    private static Answer nutAnswer(CastleNut nut) {
+        LockingPosition best = nut.bestPosition();
+        double back = best == null ? nut.bySchool().backOffDeg() : best.backOffDeg();
+        double play = best == null ? nut.bySchool().endPlayMm() : best.endPlayMm();
+        Finding finding = best == null
+                ? new Finding("no-slot", Level.SOON, "No slot leaves an end play inside " + CastleNutWords.words(nut.input().band()) + ": change the washer before the hub is closed.")
+                : new Finding("slot-right", Level.RIGHT, "A slot leaves an end play inside " + CastleNutWords.words(nut.input().band()) + ".");
+        return new Answer(List.of(new Answer.Figure("back off from zero end play", Show.number(back, 1), "°", ""),
+                new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.number(play / 25.4, 4) + " in")),
+                List.of(finding), CastleNutWords.sentences(nut), CastleNutWords.worksheet(nut),
+                List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)));
+    }
+
+    private static StageRule<ProofInput> prove() {
+        return new StageRule<>(RouteStage.PROVE, ProofFields.LIST,
+                List.of("push", "pull", "hubTemperature", "twinTemperature", "run", "splitPin", "initials"),
+                map("endPlayMin", FactKey.BAND_MIN, "endPlayMax", FactKey.BAND_MAX),
+                in -> {
+                    Proof proof = Proof.of(in);
+                    Facts facts = new Facts(RouteStage.PROVE);
+                    if (proof.endPlay() != null) {
+                        facts.list.add(new Fact(FactKey.END_PLAY, "", proof.endPlay().meanMm(), proof.endPlay().spreadMm() / 2, How.MEASURED, RouteStage.PROVE.code()));
+                    }
+                    facts.number(FactKey.HUB_WARMER, proof.heat() == null ? null : proof.heat().warmerK(), How.MEASURED);
+                    facts.words(FactKey.SPLIT_PIN, in.splitPin() ? "yes" : "", How.TYPED);
+                    facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
+                    return new StageRule.Outcome(ProofWords.answer(proof), facts.list, proof.missing().isEmpty());
+                });
+    }
+
+    private static StageRule<DueInput> log() {
+        return new StageRule<>(RouteStage.LOG, DueFields.LIST, List.of("cause", "note", "serviceSchool", "season"),
+                map("day", FactKey.DAY, "counterUnit", FactKey.COUNTER_UNIT, "counter", FactKey.COUNTER, "yearly", FactKey.YEARLY, "use", FactKey.USE),
+                in -> {
+                    Due due = Due.of(in);
+                    Facts facts = new Facts(RouteStage.LOG);
+                    facts.words(FactKey.CAUSE, in.cause(), How.TYPED);
+                    facts.words(FactKey.DUE_ON, due.on() == null ? "" : due.on().toString(), How.COMPUTED);
+                    facts.words(FactKey.DUE_COUNTER, due.atCounter() == null ? "" : Show.number(due.atCounter(), 0), How.COMPUTED);
+                    facts.words(FactKey.DUE_IMMERSIONS, due.immersions() == null ? "" : due.immersions().toString(), How.COMPUTED);
+                    return new StageRule.Outcome(DueWords.answer(due), facts.list, true);
+                });
+    }
+
+    private static Map<String, FactKey> map(Object... pairs) {
+        Map<String, FactKey> map = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            map.put((String) pairs[i], (FactKey) pairs[i + 1]);
+        }
+        return map;
+    }
+
+    /** Collects facts; what is empty is not known and is left out. */
+    private static final class Facts {
+
+        private final List<Fact> list = new ArrayList<>();
+        private final RouteStage stage;
+
+        Facts(RouteStage stage) {
+            this.stage = stage;
+        }
+
+        void number(FactKey key, Double value, How how) {
+            if (value != null) {
+                list.add(Fact.number(key, value, how, stage.code()));
+            }
+        }
+
+        void words(FactKey key, String text, How how) {
+            if (!text.isBlank()) {
+                list.add(Fact.words(key, text, how, stage.code()));
+            }
+        }
+
+        void size(FactKey key, Size size) {
+            number(key, size.mm(), size.how());
+        }
+    }
+}

@@ -1,0 +1,66 @@
+package unbo.core.sheet;
+
+import unbo.core.measure.Quantity;
+
+/** Everything a hub job can know, by name. Facts that outlive the job belong to its position. */
+public enum FactKey {
+    OUTER_CONE("outer cone", null, "", true), OUTER_CUP("outer cup", null, "", true),
+    INNER_CONE("inner cone", null, "", true), INNER_CUP("inner cup", null, "", true),
+    OUTER_BORE("outer bearing, bore", Quantity.LENGTH, "mm", true),
+    OUTER_OUTSIDE("outer bearing, outside", Quantity.LENGTH, "mm", true),
+    OUTER_WIDTH("outer bearing, width", Quantity.LENGTH, "mm", true),
+    OUTER_HALF_ANGLE("outer bearing, half cup angle", Quantity.ANGLE, "°", true),
+    INNER_BORE("inner bearing, bore", Quantity.LENGTH, "mm", true),
+    INNER_OUTSIDE("inner bearing, outside", Quantity.LENGTH, "mm", true),
+    INNER_WIDTH("inner bearing, width", Quantity.LENGTH, "mm", true),
+    INNER_HALF_ANGLE("inner bearing, half cup angle", Quantity.ANGLE, "°", true),
+    SEAL("seal", null, "", true),
+    BETWEEN_CUPS("between the cups", Quantity.LENGTH, "mm", true),
+    HUB_BORE("hub bore between them", Quantity.LENGTH, "mm", true),
+    SPINDLE("spindle between them", Quantity.LENGTH, "mm", true),
+    GREASE_KIND("grease", null, "", true),
+    GREASE_CAVITY_SHARE("share of the cavity filled", Quantity.RATIO, "", false),
+    GREASE_TOTAL("grease in all", Quantity.MASS, "g", false),
+    NUT_PITCH("nut, pitch", Quantity.PITCH, "mm", true), NUT_SLOTS("nut, slots", null, "", true),
+    PIN_HOLES("pin hole openings", null, "", true), FREE_ANGLE("slot 0 at zero end play", Quantity.ANGLE, "°", false),
+    BAND_MIN("end play, least", Quantity.LENGTH, "mm", true), BAND_MAX("end play, most", Quantity.LENGTH, "mm", true),
+    SCHOOL("rule to set by", null, "", true), SET_END_PLAY("end play by the nut", Quantity.LENGTH, "mm", false),
+    END_PLAY("end play measured", Quantity.LENGTH, "mm", false),
+    HUB_WARMER("hub over its twin", Quantity.TEMPERATURE_DIFFERENCE, "K", false),
+    SPLIT_PIN("new split pin", null, "", false), INITIALS("initials", null, "", false),
+    COMPLAINT("complaint", null, "", false), COUNTER("counter", null, "", false), LOAD("load on this wheel", Quantity.MASS, "kg", false),
+    USE("use", null, "", false), COUNTER_UNIT("counter unit", null, "", false), YEARLY("distance a year", null, "", false),
+    LAST_COUNTER("counter last time", null, "", false), LAST_DAY("last worked on", null, "", false),
+    DAY("day of the work", null, "", false), CAUSE("what it turned out to be", null, "", false),
+    DUE_ON("due on", null, "", false), DUE_COUNTER("due at", null, "", false), DUE_IMMERSIONS("due after immersions", null, "", false);
+
+    private final String words;
+    private final Quantity quantity;
+    private final String unit;
+    private final boolean outlives;
+
+    FactKey(String words, Quantity quantity, String unit, boolean outlives) {
+        this.words = words;
+        this.quantity = quantity;
+        this.unit = unit;
+        this.outlives = outlives;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /** Null for texts and plain counts. */
+    public Quantity quantity() {
+        return quantity;
+    }
+
+    public String unit() {
+        return unit;
+    }
+
+    /** True for facts of the position, there again at the next job. */
+    public boolean outlives() {
+        return outlives;
+    }
+}

@@ -1,0 +1,44 @@
+package unbo.core.vehicle;
+
+import java.util.List;
+
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.input.Values;
+import unbo.core.measure.Quantity;
+
+/**
+ * What is known about a vehicle.
+ *
+ * @param mark        number plate, frame number or fleet number
+ * @param owner       initials
+ * @param counterUnit km, mi, h or none
+ * @param yearly      distance a year by estimate, in the counter's unit (km where there is no counter); null when unknown
+ * @param use         dry, wet, immersed or off-road
+ */
+public record VehicleInput(String kind, String name, String mark, String owner, String counterUnit, Double yearly, String use, int axles) {
+
+    /** What is asked to add a vehicle or to put it right. */
+    public static final FieldList<VehicleInput> LIST = FieldList.of(List.of(
+            Field.choice("kind", "Kind", List.of(new Field.Choice("trailer", "trailer"), new Field.Choice("bicycle", "bicycle"),
+                    new Field.Choice("motorcycle", "motorcycle, scooter"), new Field.Choice("van", "van"), new Field.Choice("car", "car"))).must(),
+            Field.text("name", "Name", 80).must().hint("what you call it"),
+            Field.text("mark", "Mark", 30).hint("number plate, frame or fleet number"),
+            Field.text("owner", "Owner, initials", 10),
+            Field.choice("counterUnit", "Counter", List.of(new Field.Choice("km", "kilometres"), new Field.Choice("mi", "miles"),
+                    new Field.Choice("h", "hours"), new Field.Choice("none", "none"))).must(),
+            Field.quantity("yearly", "Distance a year", Quantity.RATIO, "", 0, 1_000_000).hint("by estimate, in the counter's unit; km where there is none"),
+            Field.choice("use", "Use", List.of(new Field.Choice("dry", "dry roads"), new Field.Choice("wet", "wet roads"),
+                    new Field.Choice("immersed", "goes under water"), new Field.Choice("off-road", "off road"))).must(),
+            Field.whole("axles", "Axles of a trailer", 1, 2).orElse("1", "one axle")),
+            VehicleInput::of);
+
+    private static VehicleInput of(Values v) {
+        return new VehicleInput(v.text("kind"), v.text("name"), v.text("mark"), v.text("owner"), v.text("counterUnit"), v.maybe("yearly"), v.text("use"), v.whole("axles"));
+    }
+
+    /** The positions this vehicle has: of a trailer, those of its axles. */
+    public List<Place> places() {
+        return Place.of(kind).stream().filter(p -> !kind.equals("trailer") || axles == 2 || p.code().startsWith("axle1")).toList();
+    }
+}
