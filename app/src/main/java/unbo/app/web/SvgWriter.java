@@ -33,7 +33,7 @@ public class SvgWriter {
     }
 
     private static void defs(StringBuilder out, Drawing drawing) {
-        double gap = drawing.width() / 75;
+        double gap = drawing.width() / 100;
         hatch(out, drawing.name() + "-solid", gap, 45);
         hatch(out, drawing.name() + "-twin", gap, -45);
         out.append("<defs><pattern id=\"").append(drawing.name()).append("-grease\" patternUnits=\"userSpaceOnUse\" width=\"")

@@ -1,6 +1,7 @@
 package unbo.core.designation;
 
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * What a marking says.
@@ -22,6 +23,11 @@ public record Decoded(String marking, boolean recognised, String kind, Double bo
         parts = List.copyOf(parts);
         warnings = List.copyOf(warnings);
         completions = List.copyOf(completions);
+    }
+
+    /** The number without its suffix: type, series and bore code of a metric taper, the whole marking otherwise. */
+    public String number() {
+        return metricTaper() ? parts.stream().filter(p -> !p.role().equals("suffix")).map(Part::text).collect(Collectors.joining()) : marking;
     }
 
     public boolean cone() {

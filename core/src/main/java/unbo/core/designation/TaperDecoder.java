@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -24,7 +25,7 @@ import unbo.core.catalogue.TaperSet;
 public final class TaperDecoder {
 
     private static final Pattern ABMA = Pattern.compile("(J?)(EL|LL|LM|HM|HH|EH|L|M|H)(\\d)(\\d{1,3})(\\d{2})([A-Z]{0,2})");
-    private static final Pattern METRIC = Pattern.compile("(3(?:02|03|13|20|22|23|29|30|31|32))(\\d{2})([A-Z][A-Z0-9]*)?");
+    private static final Pattern METRIC = Pattern.compile("(3(?:02|03|13|20|22|23|29|30|31|32))(\\d{2}|/\\d{2})([A-Z][A-Z0-9]*)?");
     private static final int MOST_COMPLETIONS = 20;
 
     private TaperDecoder() {
@@ -73,9 +74,10 @@ public final class TaperDecoder {
         List<String> warnings = new ArrayList<>();
         parts.add(new Part("3", "type", "tapered roller bearing, cone and cup under one number"));
         parts.add(new Part(series.substring(1), "series", "width and diameter series " + series));
-        int code = Integer.parseInt(number.group(2));
-        int bore = code >= 4 ? code * 5 : new int[] {10, 12, 15, 17}[code];
-        parts.add(new Part(number.group(2), "bore-code", "bore " + bore + " mm" + (code >= 4 ? " (× 5)" : "")));
+        boolean direct = number.group(2).startsWith("/");
+        int code = Integer.parseInt(number.group(2).replace("/", ""));
+        int bore = direct ? code : code >= 4 ? code * 5 : new int[] {10, 12, 15, 17}[code];
+        parts.add(new Part(number.group(2), "bore-code", "bore " + bore + " mm" + (direct ? " as written" : code >= 4 ? " (× 5)" : "")));
         boolean steep = suffix.matches("[BCD].*");
         if (!suffix.isEmpty()) {
             parts.add(new Part(suffix, "suffix", suffixMeaning(suffix)));
@@ -116,13 +118,25 @@ public final class TaperDecoder {
         List<Part> parts = scheme ? abmaParts(abma, cone) : List.of(new Part(marking, "number",
                 (cone ? "cone" : "cup") + " of an older pure-number series: the figures tell no angle"));
         List<String> warnings = new ArrayList<>();
-        double[] widths = sets.stream().mapToDouble(TaperSet::widthMm).distinct().toArray();
-        warnings.add(cone ? "A cone alone has no outside diameter: it depends on the cup." : "A cup alone has no bore: it depends on the cone.");
+        Double bore = only(sets, TaperSet::boreMm);
+        Double outside = only(sets, TaperSet::outsideMm);
+        Double width = only(sets, TaperSet::widthMm);
+        if (cone ? outside != null : bore != null) {
+            warnings.add((cone ? "A cone alone has no outside diameter: that of its listed cup " + sets.get(0).cup()
+                    : "A cup alone has no bore: that of its listed cone " + sets.get(0).cone()) + " is shown.");
+        } else {
+            warnings.add(cone ? "A cone alone has no outside diameter: it depends on the cup." : "A cup alone has no bore: it depends on the cone.");
+        }
         warnings.add("Inch tapers have plus tolerances: the same shaft is looser in them. Measure before ordering.");
-        return new Decoded(marking, true, cone ? "inch-tapered-cone" : "inch-tapered-cup", cone ? sets.get(0).boreMm() : null,
-                cone ? null : sets.get(0).outsideMm(), widths.length == 1 ? widths[0] : null, false,
-                scheme ? half(abma) : null, scheme ? series(abma) : "", parts, warnings,
-                sets.stream().map(s -> s.cone() + "/" + s.cup()).toList());
+        return new Decoded(marking, true, cone ? "inch-tapered-cone" : "inch-tapered-cup", bore, outside, width,
+                bore != null && outside != null && width != null, scheme ? half(abma) : null, scheme ? series(abma) : "", parts, warnings,
+                sets.stream().map(set -> set.cone() + "/" + set.cup()).toList());
+    }
+
+    /** The size that all listed sets agree on; null where they differ. */
+    private static Double only(List<TaperSet> sets, ToDoubleFunction<TaperSet> size) {
+        double[] sizes = sets.stream().mapToDouble(size).distinct().toArray();
+        return sizes.length == 1 ? sizes[0] : null;
     }
 
     private static Decoded unlistedInch(String marking, Matcher abma) {

@@ -58,8 +58,8 @@ public record TaperMatch(Boolean match, String reason) {
         if (!cone.metricTaper() || !cup.metricTaper()) {
             return new TaperMatch(false, "One is a metric taper, whose cone and cup carry one number, the other is not: they do not belong together.");
         }
-        String a = cone.marking().substring(0, 5);
-        String b = cup.marking().substring(0, 5);
+        String a = cone.number();
+        String b = cup.number();
         if (!a.equals(b)) {
             return new TaperMatch(false, "A metric taper carries one number on cone and cup; these are " + a + " and " + b + ".");
         }

@@ -22,6 +22,8 @@ public final class HubSection {
 
     private static final double PLAY_SCALE = 10;
     private static final double WASHER = 3;
+    /** Length of axle drawn inboard of the seal. */
+    private static final double STUB = 16;
 
     private final Sheet sheet;
     private final HubGeometry g;
@@ -36,7 +38,7 @@ public final class HubSection {
         this.outerBack = g.inner().width() + g.between() + g.outer().width();
         Double measured = sheet.number(FactKey.END_PLAY) != null ? sheet.number(FactKey.END_PLAY) : sheet.number(FactKey.SET_END_PLAY);
         this.play = measured == null ? 0 : Math.min(measured * PLAY_SCALE, 4);
-        this.text = outerBack / 24;
+        this.text = outerBack / 17;
     }
 
     /** Draws what the sheet knows; what it does not know is dashed. */
@@ -56,14 +58,14 @@ public final class HubSection {
         seal(sealIn);
         nut();
         cap();
-        double left = -sealIn - 30;
-        double right = outerBack + nutEnd() + 22;
+        double left = -sealIn - STUB;
+        double right = outerBack + nutEnd() + 15;
         shapes.add(Shape.line(Role.CENTRE, Point.of(left, 0), Point.of(right, 0)));
         double top = -flangeRadius() - text * 1.5;
         dimensions(left);
-        double bottom = text * 9.2;
+        double bottom = text * 6.6;
         return new Drawing("section", "Half section of the hub, outboard right: outer bearing " + name(FactKey.OUTER_CONE, FactKey.OUTER_CUP)
-                + ", inner bearing " + name(FactKey.INNER_CONE, FactKey.INNER_CUP), left - text * 6, top, right - left + text * 9, bottom - top, shapes);
+                + ", inner bearing " + name(FactKey.INNER_CONE, FactKey.INNER_CUP), left - text * 4.6, top, right - left + text * 8.4, bottom - top, shapes);
     }
 
     private String name(FactKey cone, FactKey cup) {
@@ -73,7 +75,7 @@ public final class HubSection {
     }
 
     private double flangeRadius() {
-        return Math.max(g.inner().outside(), g.outer().outside()) / 2 * 1.55;
+        return Math.max(g.inner().outside(), g.outer().outside()) / 2 * 1.78;
     }
 
     private void hub(double sealIn) {
@@ -95,7 +97,7 @@ public final class HubSection {
                 Point.of(in.width(), -hollow), Point.of(in.width() + g.between(), -hollow), Point.of(in.width() + g.between(), -cupOut),
                 Point.of(end, -cupOut), Point.of(end, -cupOut - wall * 0.7), Point.of(end - wall, -barrel), Point.of(f1 + wall, -barrel),
                 Point.of(f1, -barrel - wall), Point.of(f1, -rf), Point.of(f0, -rf), Point.of(f0, -inboard - wall * 0.6), Point.of(f0 - wall, -inboard), Point.of(-sealIn, -inboard)));
-        double stud = (rf + barrel + wall) / 2;
+        double stud = barrel + wall + (rf - barrel - wall) * 0.5;
         double half = 0.055 * in.outside();
         shapes.add(Shape.area(Role.PART, Known.ESTIMATED, Point.of(f0 - 5, -stud - half * 1.6), Point.of(f0, -stud - half * 1.6), Point.of(f0, -stud - half),
                 Point.of(f1 + 24, -stud - half), Point.of(f1 + 26, -stud), Point.of(f1 + 24, -stud + half), Point.of(f0, -stud + half), Point.of(f0, -stud + half * 1.6), Point.of(f0 - 5, -stud + half * 1.6)));
@@ -116,7 +118,7 @@ public final class HubSection {
         double journalOut = outerBack - out.width() - 3;
         double beam = land * 1.25;
         Known known = g.spindleKnown().and(in.known()).and(out.known());
-        shapes.add(Shape.area(Role.PART, known, Point.of(-sealIn - 30, 0), Point.of(-sealIn - 30, -beam), Point.of(-sealIn - 8, -beam), Point.of(-sealIn - 6, -shoulder),
+        shapes.add(Shape.area(Role.PART, known, Point.of(-sealIn - STUB, 0), Point.of(-sealIn - STUB, -beam), Point.of(-sealIn - 6, -beam), Point.of(-sealIn - 4, -shoulder),
                 Point.of(0, -shoulder), Point.of(0, -ri), Point.of(journalIn, -ri), Point.of(journalIn + 2, -rs), Point.of(journalOut - 2, -rs), Point.of(journalOut, -ro),
                 Point.of(outerBack + 1, -ro), Point.of(outerBack + 1, -thread), Point.of(end - 2, -thread), Point.of(end, -thread + 2), Point.of(end, 0)));
         shapes.add(Shape.line(Role.THIN, Point.of(outerBack + 2, -thread * 0.9), Point.of(end - 1, -thread * 0.9)));
@@ -220,8 +222,8 @@ public final class HubSection {
             double slot = (crown + n1) / 2;
             double pin = 1.4;
             shapes.add(Shape.area(Role.PAPER, known, Point.of(crown + 1, -thread - 0.4), Point.of(n1, -thread - 0.4), Point.of(n1, -flats * 0.84), Point.of(crown + 1, -flats * 0.84)));
-            Role role = sheet.text(FactKey.SPLIT_PIN).equals("yes") ? Role.ANSWER : Role.BEHIND;
-            shapes.add(Shape.area(role, Known.ESTIMATED, Point.of(slot - pin, 0), Point.of(slot + pin, 0), Point.of(slot + pin, -flats * 0.9), Point.of(n1 + 4, -flats * 0.9 - 1), Point.of(n1 + 4, -flats * 0.9 - 2.6), Point.of(slot - pin, -flats * 0.9 - 2.4)));
+            boolean fitted = sheet.text(FactKey.SPLIT_PIN).equals("yes");
+            shapes.add(Shape.area(fitted ? Role.MARK : Role.BEHIND, fitted ? Known.TABLE : Known.ESTIMATED, Point.of(slot - pin, 0), Point.of(slot + pin, 0), Point.of(slot + pin, -flats * 0.9), Point.of(n1 + 4, -flats * 0.9 - 1), Point.of(n1 + 4, -flats * 0.9 - 2.6), Point.of(slot - pin, -flats * 0.9 - 2.4)));
         }
         if (play > 0) {
             shapes.add(Shape.line(Role.THIN, Point.of(outerBack + play / 2, -flats * 1.05), Point.of(outerBack + play / 2 + 8, -flats * 1.05 - text * 1.6)));
@@ -233,7 +235,7 @@ public final class HubSection {
     private void cap() {
         double seat = g.outer().outside() / 2;
         double x0 = outerBack + WASHER - 4;
-        double x1 = outerBack + nutEnd() + 14;
+        double x1 = outerBack + nutEnd() + 9;
         List<Point> dome = new ArrayList<>();
         dome.add(Point.of(x0, -seat));
         double flat = x1 - (x1 - x0) * 0.55;
@@ -247,7 +249,7 @@ public final class HubSection {
     }
 
     private void dimensions(double left) {
-        double line = text * 2.6;
+        double line = text * 2.2;
         length(0, g.inner().width(), line, "T", g.inner().width(), g.inner().known());
         length(g.inner().width(), g.inner().width() + g.between(), line, "L", g.between(), g.betweenKnown());
         length(outerBack - g.outer().width(), outerBack, line, "T", g.outer().width(), g.outer().known());
@@ -255,16 +257,14 @@ public final class HubSection {
         diameter(mid - text * 1.1, g.spindle(), g.spindleKnown(), mid - text * 1.1);
         diameter(mid + text * 1.7, g.hubBore(), g.hubBoreKnown(), mid + text * 1.7);
         diameter(left - text * 1.0, g.inner().bore(), g.inner().known(), 0);
-        diameter(left - text * 3.4, g.inner().outside(), g.inner().known(), -2.5);
-        double right = outerBack + nutEnd() + 22;
+        diameter(left - text * 3.0, g.inner().outside(), g.inner().known(), -2.5);
+        double right = outerBack + nutEnd() + 15;
         diameter(right + text * 0.6, g.outer().bore(), g.outer().known(), outerBack);
         diameter(right + text * 2.6, g.outer().outside(), g.outer().known(), outerBack);
-        shapes.add(new Shape.Label(Point.of(g.inner().width() / 2, text * 5), "inner", "middle", text, Role.MARK));
-        shapes.add(new Shape.Label(Point.of(outerBack - g.outer().width() / 2, text * 5), "outer", "middle", text, Role.MARK));
-        shapes.add(new Shape.Label(Point.of(g.inner().width() / 2, text * 6.4), name(FactKey.INNER_CONE, FactKey.INNER_CUP), "middle", text * 0.9, Role.ANSWER));
-        shapes.add(new Shape.Label(Point.of(outerBack - g.outer().width() / 2, text * 7.8), name(FactKey.OUTER_CONE, FactKey.OUTER_CUP), "middle", text * 0.9, Role.ANSWER));
-        shapes.add(new Shape.Label(Point.of(left - text * 5.5, text * 7.8), "inboard", "start", text * 0.85, Role.THIN));
-        shapes.add(new Shape.Label(Point.of(right + text * 2.5, text * 7.8), "outboard →", "end", text * 0.85, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(left, text * 4.4), "inner " + name(FactKey.INNER_CONE, FactKey.INNER_CUP), "start", text * 0.95, Role.ANSWER));
+        shapes.add(new Shape.Label(Point.of(right, text * 4.4), "outer " + name(FactKey.OUTER_CONE, FactKey.OUTER_CUP), "end", text * 0.95, Role.ANSWER));
+        shapes.add(new Shape.Label(Point.of(left, text * 5.8), "← inboard", "start", text * 0.9, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(right, text * 5.8), "outboard →", "end", text * 0.9, Role.THIN));
     }
 
     private void length(double from, double to, double line, String symbol, double mm, Known known) {

@@ -60,7 +60,8 @@ public final class BearingGreaseFields {
             }
         }
         String marking = TaperDecoder.tidy(v.text("designation"));
-        return Catalogue.metric(marking).or(() -> Catalogue.metric(marking.replaceAll("[A-Z]+\\d*$", ""))).orElse(null);
+        String withoutSuffix = TaperDecoder.tidy(v.text("designation").strip().split("[\\s-]", 2)[0]);
+        return Catalogue.metric(marking).or(() -> Catalogue.metric(withoutSuffix)).or(() -> Catalogue.metric(marking.replaceAll("[A-Z]+\\d*$", ""))).orElse(null);
     }
 
     private static List<Problem> rules(Values v) {

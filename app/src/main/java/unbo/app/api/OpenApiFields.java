@@ -1,0 +1,84 @@
+package unbo.app.api;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Map;
+
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.BooleanSchema;
+import io.swagger.v3.oas.models.media.ComposedSchema;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.NumberSchema;
+import io.swagger.v3.oas.models.media.ObjectSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.RequestBody;
+
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.lubrication.BearingGreaseFields;
+import unbo.core.lubrication.HubGreaseFields;
+import unbo.core.proof.ProofFields;
+import unbo.core.service.DueFields;
+import unbo.core.setting.CastleNutFields;
+
+/** Describes the bodies of calls from the very field lists that read them: limits, defaults and units are never written twice. */
+@Configuration
+class OpenApiFields {
+
+    private static final Map<String, FieldList<?>> BODIES = Map.of("/api/v1/castle-nut", CastleNutFields.LIST, "/api/v1/grease", BearingGreaseFields.LIST,
+            "/api/v1/hub-grease", HubGreaseFields.LIST, "/api/v1/end-play", ProofFields.LIST, "/api/v1/service-due", DueFields.LIST);
+
+    @Bean
+    OpenApiCustomizer bodies() {
+        return api -> {
+            api.setInfo(new Info().title("Unbo").version("1").description("The computations of the pages, stateless. Every quantity may also be a text with a unit."));
+            BODIES.forEach((path, list) -> api.getPaths().get(path).getPost().setRequestBody(new RequestBody().required(true)
+                    .content(new Content().addMediaType("application/json", new MediaType().schema(body(list))))));
+        };
+    }
+
+    private static Schema<?> body(FieldList<?> list) {
+        ObjectSchema body = new ObjectSchema();
+        body.setAdditionalProperties(false);
+        for (Field field : list.fields()) {
+            body.addProperty(field.name(), schema(field));
+            if (field.required()) {
+                body.addRequiredItem(field.name());
+            }
+        }
+        return body;
+    }
+
+    private static Schema<?> schema(Field field) {
+        Schema<?> schema = switch (field.kind()) {
+            case QUANTITY -> quantity(field);
+            case LIST -> new ArraySchema().items(quantity(field)).minItems(field.fewest()).maxItems(field.longest());
+            case WHOLE -> new IntegerSchema().minimum(BigDecimal.valueOf(field.min())).maximum(BigDecimal.valueOf(field.max()));
+            case YES_NO -> new BooleanSchema();
+            case DATE -> new StringSchema().format("date");
+            case CHOICE -> choice(field);
+            case TEXT -> new StringSchema().maxLength(field.longest());
+        };
+        schema.setDescription(field.label() + (field.unit() == null || field.unit().symbol().isEmpty() ? "" : ", " + field.unit().symbol())
+                + (field.hint().isEmpty() ? "" : ": " + field.hint()) + (field.defaultText() == null ? "" : ". Default " + field.defaultText()));
+        return schema;
+    }
+
+    private static Schema<?> quantity(Field field) {
+        return new ComposedSchema().oneOf(List.of(new NumberSchema().minimum(BigDecimal.valueOf(field.min())).maximum(BigDecimal.valueOf(field.max())), new StringSchema()));
+    }
+
+    private static Schema<?> choice(Field field) {
+        StringSchema schema = new StringSchema();
+        field.choices().forEach(c -> schema.addEnumItem(c.code()));
+        return schema;
+    }
+}

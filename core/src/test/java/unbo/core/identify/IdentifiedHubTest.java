@@ -1,0 +1,77 @@
+package unbo.core.identify;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+import unbo.core.sheet.How;
+
+class IdentifiedHubTest {
+
+    private static Reading<HubInput> read(String... pairs) {
+        Map<String, String> texts = new HashMap<>(Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110"));
+        for (int i = 0; i < pairs.length; i += 2) {
+            texts.put(pairs[i], pairs[i + 1]);
+        }
+        return FieldReader.read(HubFields.LIST, texts, UnitSystem.METRIC);
+    }
+
+    @Test
+    void sizesComeFromTheTableAndLengthsLeftOpenTakeStatedDefaults() {
+        IdentifiedHub hub = IdentifiedHub.of(read("spindle", "30").record());
+        assertThat(hub.outer().bore()).isEqualTo(new Size(25.4, How.TABLE));
+        assertThat(hub.spindle()).isEqualTo(new Size(30, How.MEASURED));
+        assertThat(hub.betweenCups()).isEqualTo(new Size(14.224 + 15.875, How.DEFAULT));
+        assertThat(hub.hubBore()).isEqualTo(new Size(50.292 - 8, How.DEFAULT));
+        assertThat(hub.defaulted()).hasSize(2);
+    }
+
+    @Test
+    void aConeAndCupOfDifferentSeriesAreRefusedWithTheReason() {
+        assertThat(read("outerCup", "L45410").sentences("outerCup")).singleElement().asString().contains("series L446").contains("own series");
+    }
+
+    @Test
+    void unknownNumbersAreKeptAndAskForSizesByHand() {
+        Reading<HubInput> asked = read("outerCone", "yard 7", "outerCup", "yard 8");
+        assertThat(asked.problems()).extracting(p -> p.field()).containsExactly("outerBore", "outerOutside", "outerWidth");
+        Reading<HubInput> sized = read("outerCone", "yard 7", "outerCup", "yard 8", "outerBore", "1\"", "outerOutside", "50", "outerWidth", "14");
+        IdentifiedHub hub = IdentifiedHub.of(sized.record());
+        assertThat(hub.outer().bore()).isEqualTo(new Size(25.4, How.MEASURED));
+        assertThat(hub.findings()).anyMatch(f -> f.code().equals("pair-unknown"));
+    }
+
+    @Test
+    void aMeasuredSizeThatDepartsFromTheTableIsNamedAndUsed() {
+        IdentifiedHub hub = IdentifiedHub.of(read("outerBore", "26.99").record());
+        assertThat(hub.findings()).anyMatch(f -> f.code().equals("size-departs") && f.sentence().contains("26.99"));
+        assertThat(hub.outer().bore().mm()).isEqualTo(26.99);
+        assertThat(IdentifiedHub.of(read("outerBore", "25.42").record()).outer().bore()).isEqualTo(new Size(25.4, How.TABLE));
+    }
+
+    @Test
+    void anInchConeAsksForItsCup() {
+        assertThat(read("outerCup", "").sentences("outerCup")).singleElement().asString().contains("what is stamped on the cup");
+    }
+
+    @Test
+    void aMetricTaperNeedsOneNumberOnly() {
+        IdentifiedHub hub = IdentifiedHub.of(read("outerCone", "32008X", "outerCup", "", "innerCone", "32010X", "innerCup", "").record());
+        assertThat(hub.outer().name()).isEqualTo("32008X");
+        assertThat(hub.inner().outside().mm()).isEqualTo(80);
+    }
+
+    @Test
+    void lengthsThatCannotBeAreRefusedInSentences() {
+        assertThat(read("hubBore", "51").sentences("hubBore")).singleElement().asString().contains("must be under the smaller cup");
+        assertThat(read("hubBore", "30", "spindle", "31").sentences("spindle")).singleElement().asString().contains("does not go through");
+        assertThat(read("seal", "big").sentences("seal")).singleElement().asString().contains("no seal size");
+        assertThat(read("spindle", "-5 mm").sentences("spindle")).singleElement().asString().contains("cannot be negative");
+    }
+}

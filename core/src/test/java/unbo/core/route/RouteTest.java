@@ -1,0 +1,114 @@
+package unbo.core.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.input.UnitSystem;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.FactKey;
+import unbo.core.sheet.How;
+import unbo.core.sheet.Sheet;
+
+class RouteTest {
+
+    private static final Map<String, String> HUB = Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "hubBore", "43");
+
+    private static Sheet identified() {
+        return Sheet.of(work(RouteStage.IDENTIFY, HUB, Sheet.of(List.of())).outcome().facts());
+    }
+
+    private static StageRule.Work work(RouteStage stage, Map<String, String> texts, Sheet sheet) {
+        return StageRules.of(stage).work(texts, sheet, UnitSystem.METRIC);
+    }
+
+    @Test
+    void theRouteHasTenStationsOfWhichAnAdjustableHubUsesSix() {
+        assertThat(RouteStage.values()).hasSize(10);
+        assertThat(RouteStage.route()).containsExactly(RouteStage.INTAKE, RouteStage.IDENTIFY, RouteStage.GREASE, RouteStage.SET, RouteStage.PROVE, RouteStage.LOG);
+        assertThat(RouteStage.INTAKE.next()).contains(RouteStage.IDENTIFY);
+        assertThat(RouteStage.LOG.next()).isEmpty();
+    }
+
+    @Test
+    void greaseTakesItsSizesFromTheSheetAndAsksForNoneOfThem() {
+        StageRule<?> grease = StageRules.of(RouteStage.GREASE);
+        assertThat(grease.asked()).containsExactly("kind", "oldKind", "cavityShare");
+        StageRule.Work work = work(RouteStage.GREASE, Map.of("kind", "CaS"), identified());
+        assertThat(work.ok()).isTrue();
+        assertThat(grease.hangsOn(identified())).containsEntry("HUB_BORE", "43 mm");
+    }
+
+    @Test
+    void greaseWithoutIdentifyNamesWhatIsMissing() {
+        assertThat(work(RouteStage.GREASE, Map.of("kind", "CaS"), Sheet.of(List.of())).reading().problems()).extracting(p -> p.field()).contains("outerBore", "spindle");
+    }
+
+    @Test
+    void factsThatOutliveTheJobPrefillTheNextOne() {
+        Sheet kept = Sheet.of(identified().all().stream().filter(f -> f.key().outlives()).toList());
+        assertThat(StageRules.of(RouteStage.IDENTIFY).prefill(kept)).containsEntry("outerCone", "L44643").containsEntry("innerCup", "L68110");
+    }
+
+    @Test
+    void proveReadsTheBandThatSetGave() {
+        Sheet sheet = Sheet.of(work(RouteStage.SET, Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "40", "endPlayMin", "0.05", "endPlayMax", "0.10",
+                "school", "D"), Sheet.of(List.of())).outcome().facts());
+        StageRule.Work work = work(RouteStage.PROVE, Map.of("push", "0 0 0", "pull", "0.03 0.03 0.03"), sheet);
+        assertThat(work.outcome().answer().findings()).extracting(Finding::code).containsExactly("end-play-tight");
+        assertThat(work.outcome().complete()).isFalse();
+    }
+
+    @Test
+    void aFactSaysHowItIsKnown() {
+        assertThat(identified().get(FactKey.HUB_BORE)).map(Fact::how).contains(How.MEASURED);
+        assertThat(identified().get(FactKey.OUTER_BORE)).map(Fact::how).contains(How.TABLE);
+        assertThat(identified().get(FactKey.SPINDLE)).map(Fact::how).contains(How.DEFAULT);
+        assertThat(identified().get(FactKey.OUTER_HALF_ANGLE)).map(Fact::how).contains(How.ESTIMATED);
+    }
+
+    private static SignOff.Station done(Finding... findings) {
+        return new SignOff.Station(true, false, true, List.of(findings));
+    }
+
+    private static Map<RouteStage, SignOff.Station> all() {
+        Map<RouteStage, SignOff.Station> stations = new EnumMap<>(RouteStage.class);
+        RouteStage.route().forEach(stage -> stations.put(stage, done()));
+        return stations;
+    }
+
+    @Test
+    void aWholeJobMayBeSigned() {
+        assertThat(SignOff.of(all()).allowed()).isTrue();
+    }
+
+    @Test
+    void aStopFindingAMissingProofOrAnOpenStageBarsSigning() {
+        Map<RouteStage, SignOff.Station> stations = all();
+        stations.put(RouteStage.PROVE, done(new Finding("x", Level.STOP, "End play is over 0.150 mm.")));
+        assertThat(SignOff.of(stations).reasons()).singleElement().asString().contains("Prove: End play");
+        stations = all();
+        stations.put(RouteStage.PROVE, new SignOff.Station(true, false, false, List.of()));
+        assertThat(SignOff.of(stations).reasons()).singleElement().asString().contains("required proof is missing");
+        stations = all();
+        stations.remove(RouteStage.GREASE);
+        assertThat(SignOff.of(stations).reasons()).singleElement().asString().contains("Grease is not done");
+    }
+
+    @Test
+    void aStageMayBeSkippedButNeverProve() {
+        SignOff.Station skipped = new SignOff.Station(false, true, false, List.of());
+        Map<RouteStage, SignOff.Station> stations = new HashMap<>(all());
+        stations.put(RouteStage.GREASE, skipped);
+        assertThat(SignOff.of(stations).allowed()).isTrue();
+        stations.put(RouteStage.PROVE, skipped);
+        assertThat(SignOff.of(stations).reasons()).containsExactly("Prove is not done.");
+    }
+}
