@@ -23,7 +23,7 @@ class ArchitectureTest {
     static final ArchRule appPackagesHaveNoCycles = slices().matching("unbo.app.(*)..").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule onlyOneReaderParsesQuantities = noClasses().that().resideOutsideOfPackages("unbo.core.measure..", "unbo.core.input..")
+    static final ArchRule onlyOneReaderParsesQuantities = noClasses().that().resideOutsideOfPackages("unbo.core.measure..", "unbo.core.input..", "unbo.core.designation..")
             .should().dependOnClassesThat().haveSimpleName("QuantityReader");
 
     @ArchTest

@@ -3,6 +3,8 @@ package unbo.app.api;
 import java.util.List;
 import java.util.Map;
 
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -14,6 +16,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import unbo.core.input.Problem;
 
 /** RFC 9457 answers with a sentence for each field. */
+@Order(Ordered.HIGHEST_PRECEDENCE)
 @RestControllerAdvice(basePackageClasses = ApiErrors.class)
 class ApiErrors {
 

@@ -55,9 +55,8 @@ final class Browser implements AutoCloseable {
 
     /** Moves the focus by Tab until it stands on {@code css}. */
     void tabTo(String css) {
-        WebElement wanted = find(css);
         for (int i = 0; i < 120; i++) {
-            if (driver.switchTo().activeElement().equals(wanted)) {
+            if (driver.switchTo().activeElement().equals(find(css))) {
                 return;
             }
             keys(Keys.TAB);
@@ -72,13 +71,36 @@ final class Browser implements AutoCloseable {
         keys(text);
     }
 
+    /** Reaches a choice by keyboard and types the beginning of its label. */
+    void choose(String name, String label) {
+        tabTo("select[name='" + name + "']");
+        keys(label);
+    }
+
+    /** Reaches a link or button by keyboard and presses it. */
+    void press(String css) {
+        tabTo(css);
+        keys(Keys.ENTER);
+    }
+
+    /** Keeps the stage by keyboard and waits for the next one. */
+    void keep(String next) {
+        keys(Keys.chord(Keys.CONTROL, Keys.ENTER));
+        untilText("h1", next);
+    }
+
     void until(ExpectedCondition<?> condition) {
         new WebDriverWait(driver, Duration.ofSeconds(10)).until(condition);
     }
 
     /** Waits until the element's text has {@code words}. */
     void untilText(String css, String words) {
-        until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
+        try {
+            new WebDriverWait(driver, Duration.ofSeconds(10)).ignoring(org.openqa.selenium.StaleElementReferenceException.class)
+                    .until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
+        } catch (org.openqa.selenium.TimeoutException e) {
+            throw new AssertionError("“" + words + "” does not appear in " + css + "; the page says: " + text("body"), e);
+        }
     }
 
     long number(String script) {

@@ -37,7 +37,7 @@ public final class TaperDecoder {
         if (marking.matches(".*[?_].*")) {
             return worn(marking);
         }
-        Optional<Boundary> metric = Catalogue.metric(marking);
+        Optional<Boundary> metric = Catalogue.metric(stamped.strip()).or(() -> Catalogue.metric(marking));
         if (metric.isPresent() && !metric.get().tapered()) {
             return listed(marking, metric.get());
         }

@@ -26,7 +26,7 @@ public final class HubFields {
             Field.quantity("betweenCups", "Between the cups", Quantity.LENGTH, "mm", 0, 400).usually(10, 150).hint("back to back of the cups, in the hub"),
             Field.quantity("hubBore", "Hub bore between", Quantity.LENGTH, "mm", 10, 400).usually(25, 120).hint("the hollow between the cups"),
             Field.quantity("spindle", "Spindle between", Quantity.LENGTH, "mm", 5, 300).usually(15, 100).hint("diameter between the cones")),
-            HubFields::rules, HubFields::make);
+            HubFields::rules, HubFields::make).asking(HubFields::pairs);
 
     private HubFields() {
     }
@@ -37,6 +37,20 @@ public final class HubFields {
 
     private static Field size(String name, String label) {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 4, 400).usually(8, 200).hint("only where the number is unknown or doubtful");
+    }
+
+    /** A wrong pair is said as soon as both of its numbers stand there. */
+    private static List<Problem> pairs(Values v) {
+        List<Problem> problems = new ArrayList<>();
+        for (String place : List.of("outer", "inner")) {
+            if (!v.text(place + "Cone").isBlank() && !v.text(place + "Cup").isBlank()) {
+                TaperMatch match = TaperMatch.of(v.text(place + "Cone"), v.text(place + "Cup"));
+                if (Boolean.FALSE.equals(match.match())) {
+                    problems.add(Problem.impossible(place + "Cup", match.reason()));
+                }
+            }
+        }
+        return problems;
     }
 
     private static List<Problem> rules(Values v) {
@@ -66,11 +80,8 @@ public final class HubFields {
         HubInput.Taper taper = taper(v, place);
         Decoded cone = TaperDecoder.decode(taper.cone());
         Decoded cup = TaperDecoder.decode(taper.cupOrCone());
-        TaperMatch match = TaperMatch.of(taper.cone(), taper.cupOrCone());
         if (taper.cup().isBlank() && !cone.metricTaper() && (cone.cone() || cone.cup())) {
             problems.add(new Problem(place + "Cup", "An inch cone has a cup of another number: write what is stamped on the cup.", false));
-        } else if (Boolean.FALSE.equals(match.match())) {
-            problems.add(Problem.impossible(place + "Cup", match.reason()));
         }
         need(taper.boreMm(), cone.boreMm(), place, "Bore", problems);
         need(taper.outsideMm(), cup.outsideMm(), place, "Outside", problems);

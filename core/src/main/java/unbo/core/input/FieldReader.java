@@ -36,8 +36,9 @@ public final class FieldReader {
             problems.addAll(reading.problems());
         }
         T record = null;
+        Values values = new Values(readings);
+        problems.addAll(list.early().apply(values));
         if (problems.isEmpty()) {
-            Values values = new Values(readings);
             problems.addAll(list.rules().apply(values));
             if (problems.isEmpty()) {
                 record = list.make().apply(values);
