@@ -32,6 +32,11 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
         return list == null ? List.of() : List.copyOf(list);
     }
 
+    /** The same with a drawing beside it. */
+    public Answer with(Drawing drawing) {
+        return new Answer(figures, findings, sentences, worksheet, List.of(drawing));
+    }
+
     /** The same without its drawings, as a job keeps it. */
     public Answer printed() {
         return new Answer(figures, findings, sentences, worksheet, List.of());

@@ -64,14 +64,14 @@ public final class HubSection {
         double top = -flangeRadius() - text * 1.5;
         dimensions(left);
         double bottom = text * 6.6;
-        return new Drawing("section", "Half section of the hub, outboard right: outer bearing " + name(FactKey.OUTER_CONE, FactKey.OUTER_CUP)
-                + ", inner bearing " + name(FactKey.INNER_CONE, FactKey.INNER_CUP), left - text * 4.6, top, right - left + text * 8.4, bottom - top, shapes);
+        return new Drawing("section", "Half section of the hub, outboard right, inner bearing left, outer bearing right: outer " + name(FactKey.OUTER_CONE, FactKey.OUTER_CUP)
+                + ", inner " + name(FactKey.INNER_CONE, FactKey.INNER_CUP), left - text * 4.6, top, right - left + text * 8.4, bottom - top, shapes);
     }
 
     private String name(FactKey cone, FactKey cup) {
         String first = sheet.text(cone);
         String second = sheet.text(cup);
-        return first.isEmpty() ? "not known yet" : second.isEmpty() || second.equals(first) ? first : first + "/" + second;
+        return first.isEmpty() ? "" : second.isEmpty() || second.equals(first) ? first : first + "/" + second;
     }
 
     private double flangeRadius() {
@@ -261,8 +261,8 @@ public final class HubSection {
         double right = outerBack + nutEnd() + 15;
         diameter(right + text * 0.6, g.outer().bore(), g.outer().known(), outerBack);
         diameter(right + text * 2.6, g.outer().outside(), g.outer().known(), outerBack);
-        shapes.add(new Shape.Label(Point.of(left, text * 4.4), "inner " + name(FactKey.INNER_CONE, FactKey.INNER_CUP), "start", text * 0.95, Role.ANSWER));
-        shapes.add(new Shape.Label(Point.of(right, text * 4.4), "outer " + name(FactKey.OUTER_CONE, FactKey.OUTER_CUP), "end", text * 0.95, Role.ANSWER));
+        shapes.add(new Shape.Label(Point.of(left, text * 4.4), ("inner bearing " + name(FactKey.INNER_CONE, FactKey.INNER_CUP)).strip(), "start", text * 0.95, Role.ANSWER));
+        shapes.add(new Shape.Label(Point.of(right, text * 4.4), ("outer bearing " + name(FactKey.OUTER_CONE, FactKey.OUTER_CUP)).strip(), "end", text * 0.95, Role.ANSWER));
         shapes.add(new Shape.Label(Point.of(left, text * 5.8), "← inboard", "start", text * 0.9, Role.THIN));
         shapes.add(new Shape.Label(Point.of(right, text * 5.8), "outboard →", "end", text * 0.9, Role.THIN));
     }

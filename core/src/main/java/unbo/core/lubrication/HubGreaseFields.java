@@ -5,12 +5,17 @@ import java.util.List;
 import java.util.Map;
 
 import unbo.core.answer.Question;
+import unbo.core.hub.HubSection;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.FactKey;
+import unbo.core.sheet.How;
+import unbo.core.sheet.Sheet;
 
 /** What is asked to grease a hub with two tapers. */
 public final class HubGreaseFields {
@@ -32,9 +37,21 @@ public final class HubGreaseFields {
             Map.ofEntries(Map.entry("outerBore", "26.988"), Map.entry("outerOutside", "50.292"), Map.entry("outerWidth", "14.224"),
                     Map.entry("innerBore", "31.75"), Map.entry("innerOutside", "59.131"), Map.entry("innerWidth", "15.875"),
                     Map.entry("betweenCups", "42"), Map.entry("hubBore", "44"), Map.entry("spindle", "30"), Map.entry("kind", "CaS"), Map.entry("oldKind", "LiX")),
-            input -> HubGreaseWords.answer(HubGrease.of(input)));
+            input -> HubGreaseWords.answer(HubGrease.of(input)).with(HubSection.of(sheet(input))));
 
     private HubGreaseFields() {
+    }
+
+    /** What the hub's section is drawn from when there is no job. */
+    private static Sheet sheet(HubGreaseInput in) {
+        return Sheet.of(List.of(size(FactKey.OUTER_BORE, in.outer().boreMm()), size(FactKey.OUTER_OUTSIDE, in.outer().outsideMm()), size(FactKey.OUTER_WIDTH, in.outer().widthMm()),
+                size(FactKey.INNER_BORE, in.inner().boreMm()), size(FactKey.INNER_OUTSIDE, in.inner().outsideMm()), size(FactKey.INNER_WIDTH, in.inner().widthMm()),
+                size(FactKey.BETWEEN_CUPS, in.betweenCupsMm()), size(FactKey.HUB_BORE, in.hubBoreMm()), size(FactKey.SPINDLE, in.spindleMm()),
+                Fact.words(FactKey.GREASE_KIND, in.kind(), How.TYPED, "bench"), size(FactKey.GREASE_CAVITY_SHARE, in.cavityShare())));
+    }
+
+    private static Fact size(FactKey key, double value) {
+        return Fact.number(key, value, How.TYPED, "bench");
     }
 
     private static Field mm(String name, String label, double min, double max) {

@@ -57,7 +57,7 @@ public final class HubGreaseWords {
     }
 
     private static String range(HubGrease.Range range) {
-        return Show.number(range.least(), 1) + "–" + Show.number(range.most(), 1);
+        return Show.fixed(range.least(), 1) + "–" + Show.fixed(range.most(), 1);
     }
 
     private static String cm3(double value) {
