@@ -78,12 +78,12 @@ class JobPages {
             texts.putIfAbsent("school", workshops.current().settingSchool());
             texts.putIfAbsent("serviceSchool", workshops.current().serviceSchool());
         }
-        return show(view, stage, texts, model);
+        return show(view, stage, texts, view.station(stage).state().equals("DRAFT"), model);
     }
 
     @PostMapping("/jobs/{id}/{code}/preview")
     String preview(@PathVariable long id, @PathVariable String code, @RequestParam Map<String, String> texts, Model model) {
-        return show(view(id), used(code), texts, model);
+        return show(view(id), used(code), texts, false, model);
     }
 
     @PostMapping("/jobs/{id}/{code}")
@@ -98,16 +98,16 @@ class JobPages {
             }
             case DRAFT -> {
                 model.addAttribute("bad", "Kept as a draft: what is marked below cannot be used yet.");
-                yield show(view(id), stage, texts, model);
+                yield show(view(id), stage, texts, true, model);
             }
             case CHANGED_MEANWHILE -> {
                 model.addAttribute("bad", "Not kept: somebody else changed this stage since you opened it. Below stands what you typed; beside it what is kept now. Keep again to put yours in its place.");
                 model.addAttribute("theirs", view(id).station(stage).texts());
-                yield show(view(id), stage, texts, model);
+                yield show(view(id), stage, texts, true, model);
             }
             case FROZEN -> {
                 model.addAttribute("bad", "Not kept: this job is closed. Open it again with a reason first.");
-                yield show(view(id), stage, texts, model);
+                yield show(view(id), stage, texts, true, model);
             }
         };
     }
@@ -189,13 +189,13 @@ class JobPages {
         return "job/report";
     }
 
-    private String show(JobView view, RouteStage stage, Map<String, String> texts, Model model) {
+    private String show(JobView view, RouteStage stage, Map<String, String> texts, boolean judged, Model model) {
         StageRule<?> rule = StageRules.of(stage);
         Sheet sheet = jobs.sheetFor(view.job().id(), stage);
         StageRule.Work work = jobs.preview(view.job().id(), stage, texts);
         model.addAttribute("view", view);
         model.addAttribute("station", view.station(stage));
-        model.addAttribute("stage", StageForm.of(stage, rule, texts, work, sheet, workshops.units()));
+        model.addAttribute("stage", StageForm.of(stage, rule, texts, work, sheet, workshops.units(), judged));
         return "job/stage";
     }
 

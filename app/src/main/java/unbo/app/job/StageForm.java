@@ -25,6 +25,7 @@ import unbo.core.sheet.Sheet;
  * One stage as its page prints it.
  *
  * @param form    the boxes, by name, in order
+ * @param missing what the sheet should give and does not, in sentences
  * @param known   facts the stage takes from the sheet
  * @param answer  null when the texts cannot be used yet
  * @param nut     only for the Set stage
@@ -32,23 +33,31 @@ import unbo.core.sheet.Sheet;
  * @param ticked  codes of the ticked steps
  * @param section the hub, with what the typed texts would add
  */
-public record StageForm(Map<String, FieldView> form, List<Fact> known, Answer answer, NutAnswer nut, List<Schools.Step> steps,
+public record StageForm(Map<String, FieldView> form, List<String> missing, List<Fact> known, Answer answer, NutAnswer nut, List<Schools.Step> steps,
                         Set<String> ticked, Drawing section) {
 
     private static final String TICK = "tick-";
 
-    /** @param sheet what the stage reads: everything but its own facts */
-    static StageForm of(RouteStage stage, StageRule<?> rule, Map<String, String> texts, StageRule.Work work, Sheet sheet, UnitSystem units) {
+    /**
+     * @param sheet  what the stage reads: everything but its own facts
+     * @param judged false while somebody is still typing: an empty box is not yet a fault
+     */
+    static StageForm of(RouteStage stage, StageRule<?> rule, Map<String, String> texts, StageRule.Work work, Sheet sheet, UnitSystem units, boolean judged) {
         Map<String, FieldView> form = new LinkedHashMap<>();
         Map<String, FieldView> all = FieldView.form(work.reading(), units);
-        rule.asked().forEach(name -> form.put(name, all.get(name)));
+        rule.asked().forEach(name -> {
+            FieldView field = all.get(name);
+            form.put(name, judged || !field.typed().isBlank() ? field : field.withoutRefusals());
+        });
+        List<String> missing = work.reading().problems().stream().filter(p -> !rule.asked().contains(p.field()))
+                .map(p -> work.reading().fields().get(p.field()).field().label()).distinct().toList();
         List<Fact> known = rule.from().entrySet().stream().filter(e -> !rule.asked().contains(e.getKey()))
                 .flatMap(e -> sheet.get(e.getValue()).stream()).toList();
         Sheet shown = work.ok() ? sheet.with(work.outcome().facts()) : sheet;
         Answer answer = work.ok() ? work.outcome().answer() : null;
         boolean set = stage == RouteStage.SET;
         NutAnswer nut = set && work.ok() ? nut(texts, units) : null;
-        return new StageForm(form, known, answer, nut, set ? Schools.of(school(texts)).steps() : List.of(), ticked(texts), HubSection.of(shown));
+        return new StageForm(form, missing, known, answer, nut, set ? Schools.of(school(texts)).steps() : List.of(), ticked(texts), HubSection.of(shown));
     }
 
     private static NutAnswer nut(Map<String, String> texts, UnitSystem units) {

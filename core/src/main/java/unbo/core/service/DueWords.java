@@ -26,6 +26,9 @@ public final class DueWords {
             figures.add(new Answer.Figure("due after", String.valueOf(due.immersions()), "immersions", "one season"));
         }
         List<String> sentences = new ArrayList<>();
+        if (!in.note().isBlank()) {
+            sentences.add(in.note());
+        }
         sentences.add("Whichever comes first. " + in.school().name().substring(0, 1).toUpperCase(java.util.Locale.ROOT) + in.school().name().substring(1)
                 + ": " + in.school().suits() + ".");
         if (in.immersed()) {

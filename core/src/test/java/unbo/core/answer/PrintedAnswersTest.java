@@ -1,0 +1,115 @@
+package unbo.core.answer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+
+import unbo.core.designation.MarkingQuestion;
+import unbo.core.finding.Level;
+import unbo.core.input.FieldReader;
+import unbo.core.input.UnitSystem;
+import unbo.core.lubrication.BearingGreaseFields;
+import unbo.core.lubrication.HubGreaseFields;
+import unbo.core.lubrication.MixQuestion;
+import unbo.core.proof.ProofFields;
+import unbo.core.service.DueFields;
+
+/** What the bench prints: figures with units, sentences, and a worksheet that carries the same numbers. */
+class PrintedAnswersTest {
+
+    private static <I> Answer ask(Question<I> question, String... pairs) {
+        Map<String, String> texts = new HashMap<>(question.sample());
+        for (int i = 0; i < pairs.length; i += 2) {
+            texts.put(pairs[i], pairs[i + 1]);
+        }
+        return question.answer().apply(FieldReader.read(question.fields(), texts, UnitSystem.METRIC).record());
+    }
+
+    @Test
+    void everyQuestionPrintsFiguresSourcesAndADerivation() {
+        for (Question<?> question : List.of(MarkingQuestion.DECODE, MarkingQuestion.MATCH, HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION,
+                MixQuestion.QUESTION, ProofFields.QUESTION, DueFields.QUESTION)) {
+            Answer answer = ask(question);
+            assertThat(answer.figures()).as(question.name()).isNotEmpty().allSatisfy(f -> assertThat(f.value()).isNotBlank());
+            assertThat(answer.worksheet().lines()).as(question.name()).isNotEmpty();
+            assertThat(answer.worksheet().sources()).as(question.name()).isNotEmpty();
+        }
+    }
+
+    @Test
+    void aConeIsPrintedWithItsSizesAndTheWarningThatItsCupDecides() {
+        Answer answer = ask(MarkingQuestion.DECODE, "marking", "L44643");
+        assertThat(answer.figures()).extracting(Answer.Figure::value).contains("L44643", "25.4", "50.292", "14.224");
+        assertThat(answer.sentences()).anyMatch(s -> s.contains("listed cup L44610"));
+        assertThat(answer.worksheet().lines()).anyMatch(l -> l.value().contains("series L446"));
+    }
+
+    @Test
+    void anUnknownMarkingIsPrintedAsUnknown() {
+        Answer answer = ask(MarkingQuestion.DECODE, "marking", "yard 7");
+        assertThat(answer.level()).isEqualTo(Level.OPEN);
+        assertThat(answer.figures()).filteredOn(f -> f.what().equals("bore")).singleElement().satisfies(f -> assertThat(f.value()).isEqualTo("not told"));
+    }
+
+    @Test
+    void aWrongPairIsAStop() {
+        assertThat(ask(MarkingQuestion.MATCH).level()).isEqualTo(Level.STOP);
+        assertThat(ask(MarkingQuestion.MATCH, "cup", "L44610").level()).isEqualTo(Level.RIGHT);
+        assertThat(ask(MarkingQuestion.MATCH, "cup", "yard 7").level()).isEqualTo(Level.WATCH);
+    }
+
+    @Test
+    void hubGreasePrintsGramsAndDrawsTheHub() {
+        Answer answer = ask(HubGreaseFields.QUESTION);
+        assertThat(answer.figures()).extracting(Answer.Figure::unit).containsOnly("g");
+        assertThat(answer.drawings()).singleElement().satisfies(d -> assertThat(d.name()).isEqualTo("section"));
+        assertThat(answer.printed().drawings()).isEmpty();
+        assertThat(answer.sentences()).anyMatch(s -> s.contains("Never fill the hub"));
+    }
+
+    @Test
+    void oneBearingPrintsHandPackingForATaperInAWheel() {
+        Answer answer = ask(BearingGreaseFields.QUESTION, "designation", "32008X", "boreMm", "", "outsideMm", "", "widthMm", "", "massKg", "", "kind", "");
+        assertThat(answer.figures().get(0).what()).isEqualTo("pack by hand");
+        assertThat(answer.sentences()).anyMatch(s -> s.contains("surgical emergency"));
+    }
+
+    @Test
+    void aFastBearingIsWarnedOfAFullFill() {
+        Answer answer = ask(BearingGreaseFields.QUESTION, "rpm", "9000", "use", "general");
+        assertThat(answer.findings()).singleElement().satisfies(f -> assertThat(f.sentence()).contains("346500").contains("churn"));
+    }
+
+    @Test
+    void aBearingTooFastForGreaseNeedsOil() {
+        Answer answer = ask(BearingGreaseFields.QUESTION, "kind", "tapered", "massKg", "", "rpm", "40000");
+        assertThat(answer.figures()).anyMatch(f -> f.value().equals("needs oil"));
+    }
+
+    @Test
+    void proofsPrintPairsSpreadAndWhatIsMissing() {
+        Answer answer = ask(ProofFields.QUESTION);
+        assertThat(answer.figures().get(0)).isEqualTo(new Answer.Figure("end play", "0.080", "mm", "0.0031 in"));
+        assertThat(answer.sentences().get(0)).contains("Still missing").contains("new split pin").contains("initials");
+        assertThat(answer.worksheet().lines()).anyMatch(l -> l.limit().contains("stop over 0.150 mm"));
+        assertThat(answer.drawings()).hasSize(1);
+    }
+
+    @Test
+    void dueDatesSayWhicheverComesFirst() {
+        Answer answer = ask(DueFields.QUESTION, "counterUnit", "km", "counter", "15000", "note", "seal replaced");
+        assertThat(answer.figures()).extracting(Answer.Figure::value).contains("2027-04-30", "35000", "20");
+        assertThat(answer.sentences().get(0)).isEqualTo("seal replaced");
+        assertThat(answer.sentences().get(1)).startsWith("Whichever comes first");
+    }
+
+    @Test
+    void theWorstFindingIsTheLevelOfAnAnswer() {
+        assertThat(ask(ProofFields.QUESTION, "hubTemperature", "95", "twinTemperature", "40").level()).isEqualTo(Level.STOP);
+        assertThat(ask(DueFields.QUESTION).level()).isEqualTo(Level.RIGHT);
+    }
+}

@@ -1,0 +1,83 @@
+package unbo.core.input;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+
+import unbo.core.designation.MarkingQuestion;
+import unbo.core.designation.TaperDecoder;
+import unbo.core.designation.TaperMatch;
+import unbo.core.identify.HubFields;
+import unbo.core.intake.IntakeFields;
+import unbo.core.lubrication.BearingGreaseFields;
+import unbo.core.lubrication.HubGreaseFields;
+import unbo.core.proof.ProofFields;
+import unbo.core.service.DueFields;
+import unbo.core.setting.CastleNutFields;
+import unbo.core.vehicle.VehicleInput;
+
+/** Whatever anybody types, the reader answers with a record or with sentences, never with a fault. */
+class AnythingTypedTest {
+
+    private static final List<FieldList<?>> LISTS = List.of(CastleNutFields.LIST, HubFields.LIST, IntakeFields.LIST, HubGreaseFields.LIST,
+            BearingGreaseFields.LIST, ProofFields.LIST, DueFields.LIST, VehicleInput.LIST, MarkingQuestion.MATCH.fields(), MarkingQuestion.DECODE.fields());
+
+    @Provide
+    Arbitrary<String> typed() {
+        return Arbitraries.oneOf(
+                Arbitraries.strings().withChars("0123456789.,;-+/\"' eE°mMinthuNfCFK½¾×x").ofMaxLength(14),
+                Arbitraries.strings().ofMaxLength(20),
+                Arbitraries.of("", " ", "1e999", "-1e-999", "1/0", "NaN", "Infinity", "0x10", "１２", "1,234", "1.2.3", "2026-02-30", "true", "km", "L44649", "32008X", "?", "0,0,0"));
+    }
+
+    @Property
+    void everyFieldListAnswersWithARecordOrSentences(@ForAll("typed") String one, @ForAll("typed") String other) {
+        for (FieldList<?> list : LISTS) {
+            Map<String, String> texts = new HashMap<>();
+            for (int i = 0; i < list.fields().size(); i++) {
+                texts.put(list.fields().get(i).name(), i % 2 == 0 ? one : other);
+            }
+            for (UnitSystem units : UnitSystem.values()) {
+                Reading<?> reading = FieldReader.read(list, texts, units);
+                assertThat(reading.ok()).isEqualTo(reading.problems().isEmpty());
+                assertThat(reading.problems()).allSatisfy(p -> {
+                    assertThat(p.sentence()).endsWith(".");
+                    assertThat(list.field(p.field())).isPresent();
+                });
+                reading.fields().forEach((name, field) -> assertThat(field.typed()).isEqualTo(texts.get(name)));
+            }
+        }
+    }
+
+    @Property
+    void oneWildTextAmongGoodOnesIsRefusedOrUsed(@ForAll("typed") String wild) {
+        for (String name : HubGreaseFields.QUESTION.sample().keySet()) {
+            Map<String, String> texts = new HashMap<>(HubGreaseFields.QUESTION.sample());
+            texts.put(name, wild);
+            Reading<?> reading = FieldReader.read(HubGreaseFields.LIST, texts, UnitSystem.METRIC);
+            if (reading.ok()) {
+                assertThat(HubGreaseFields.QUESTION.answer().apply(HubGreaseFields.LIST.make().apply(new Values(reading.fields()))).figures()).isNotEmpty();
+            }
+        }
+    }
+
+    @Property
+    void anyMarkingIsDecodedAndKept(@ForAll("typed") String marking, @ForAll("typed") String other) {
+        assertThat(TaperDecoder.decode(marking).parts()).isNotEmpty();
+        assertThat(TaperMatch.of(marking, other).reason()).endsWith(".");
+    }
+
+    @Property
+    void whatIsDecodedOnceIsDecodedTheSameAgain(@ForAll("typed") String marking) {
+        String once = TaperDecoder.decode(marking).marking();
+        assertThat(TaperDecoder.decode(once).marking()).isEqualTo(once);
+    }
+}
