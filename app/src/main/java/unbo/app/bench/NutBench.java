@@ -6,6 +6,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import unbo.app.job.JobService;
 import unbo.app.setting.NutAnswer;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
@@ -13,6 +14,7 @@ import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
+import unbo.core.route.RouteStage;
 import unbo.core.setting.CastleNut;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
@@ -24,9 +26,11 @@ class NutBench {
     private static final Map<String, String> SAMPLE = Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0, 180", "freeAngleDeg", "20");
 
     private final WorkshopService workshops;
+    private final JobService jobs;
 
-    NutBench(WorkshopService workshops) {
+    NutBench(WorkshopService workshops, JobService jobs) {
         this.workshops = workshops;
+        this.jobs = jobs;
     }
 
     @GetMapping("/bench/nut")
@@ -37,6 +41,7 @@ class NutBench {
         Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, asked, workshop.unitSystem());
         model.addAttribute("form", FieldView.form(reading, workshop.unitSystem()));
         model.addAttribute("answer", reading.get().map(CastleNut::of).map(NutAnswer::of).orElse(null));
+        model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(), RouteStage.SET, asked));
         return "bench/nut";
     }
 }

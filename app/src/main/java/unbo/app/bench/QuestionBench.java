@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
+import unbo.app.job.JobService;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
@@ -18,15 +19,18 @@ import unbo.core.answer.Question;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.route.RouteStage;
 
 /** Every question of the trade that needs no page of its own; the inputs stay in the address. */
 @Page
 class QuestionBench {
 
     private final WorkshopService workshops;
+    private final JobService jobs;
 
-    QuestionBench(WorkshopService workshops) {
+    QuestionBench(WorkshopService workshops, JobService jobs) {
         this.workshops = workshops;
+        this.jobs = jobs;
     }
 
     @GetMapping("/bench")
@@ -49,6 +53,8 @@ class QuestionBench {
         Map<String, String> asked = texts.isEmpty() ? question.sample() : texts;
         Reading<I> reading = FieldReader.read(question.fields(), asked, texts.isEmpty() ? UnitSystem.METRIC : units);
         Map<String, FieldView> form = FieldView.form(reading, texts.isEmpty() ? UnitSystem.METRIC : units);
+        RouteStage stage = Questions.STAGES.get(question.name());
+        model.addAttribute("intoJobs", stage == null || !reading.ok() ? List.of() : IntoJob.links(jobs.underWay(), stage, asked));
         model.addAttribute("form", List.copyOf(form.values()));
         model.addAttribute("answer", reading.get().map(question.answer()).map(Answer.class::cast).orElse(null));
     }

@@ -1,6 +1,7 @@
 package unbo.app.bench;
 
 import java.util.List;
+import java.util.Map;
 
 import unbo.core.answer.Question;
 import unbo.core.designation.MarkingQuestion;
@@ -8,6 +9,7 @@ import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.MixQuestion;
 import unbo.core.proof.ProofFields;
+import unbo.core.route.RouteStage;
 import unbo.core.service.DueFields;
 
 /** The questions that the bench offers, in the order of a job. */
@@ -15,6 +17,10 @@ final class Questions {
 
     static final List<Question<?>> ALL = List.of(MarkingQuestion.DECODE, MarkingQuestion.MATCH, HubGreaseFields.QUESTION,
             BearingGreaseFields.QUESTION, MixQuestion.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
+
+    /** The stage of a job that asks the same question, by the question's name. */
+    static final Map<String, RouteStage> STAGES = Map.of(HubGreaseFields.QUESTION.name(), RouteStage.GREASE,
+            ProofFields.QUESTION.name(), RouteStage.PROVE, DueFields.QUESTION.name(), RouteStage.LOG);
 
     private Questions() {
     }

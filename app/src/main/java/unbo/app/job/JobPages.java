@@ -68,7 +68,7 @@ class JobPages {
     }
 
     @GetMapping("/jobs/{id}/{code}")
-    String stage(@PathVariable long id, @PathVariable String code, Model model) {
+    String stage(@PathVariable long id, @PathVariable String code, @RequestParam Map<String, String> fromBench, Model model) {
         JobView view = view(id);
         RouteStage stage = used(code);
         Map<String, String> texts = new HashMap<>(view.station(stage).texts());
@@ -77,6 +77,10 @@ class JobPages {
             texts.putIfAbsent("day", clock.instant().atZone(clock.getZone()).toLocalDate().toString());
             texts.putIfAbsent("school", workshops.current().settingSchool());
             texts.putIfAbsent("serviceSchool", workshops.current().serviceSchool());
+        }
+        StageRules.of(stage).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));
+        if (!fromBench.isEmpty()) {
+            model.addAttribute("good", "Taken from the bench: nothing is kept until you keep it.");
         }
         return show(view, stage, texts, view.station(stage).state().equals("DRAFT"), model);
     }
@@ -196,6 +200,9 @@ class JobPages {
         model.addAttribute("view", view);
         model.addAttribute("station", view.station(stage));
         model.addAttribute("stage", StageForm.of(stage, rule, texts, work, sheet, workshops.units(), judged));
+        if (stage == RouteStage.INTAKE || stage == RouteStage.LOG) {
+            model.addAttribute("history", jobs.history(view.position().id()));
+        }
         return "job/stage";
     }
 

@@ -27,6 +27,18 @@ public record NutAnswer(Level level, String turn, String play, String playOther,
     public record SchoolRow(Schools.Telling telling, String turn, String play, boolean inBand, boolean chosen) {
     }
 
+    private static final int NEAR = 5;
+
+    /** The first positions, and the one to use wherever it stands. */
+    public List<Row> near() {
+        return rows.stream().filter(r -> r.best() || rows.indexOf(r) < NEAR).toList();
+    }
+
+    /** What {@link #near} leaves out. */
+    public List<Row> rest() {
+        return rows.stream().filter(r -> !near().contains(r)).toList();
+    }
+
     /** Which rule is the default, and when another is better. */
     public String whyDefault() {
         return Schools.whyDefault();

@@ -8,12 +8,14 @@ import org.springframework.ui.Model;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
 import unbo.core.finding.Level;
+import unbo.core.hub.HubSection;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 import unbo.core.setting.CastleNut;
 import unbo.core.setting.CastleNutDrawing;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutWords;
+import unbo.core.sheet.Sheet;
 
 /** Real parts for the style page: every element shown is computed, as on the page it comes from. */
 final class StyleSamples {
@@ -30,6 +32,7 @@ final class StyleSamples {
                 "pinHolesDeg", "0 90 180 270", "freeAngleDeg", "20"), UnitSystem.METRIC).record());
         model.addAttribute("nut", nut);
         model.addAttribute("face", CastleNutDrawing.face(nut));
+        model.addAttribute("section", HubSection.of(Sheet.of(List.of())));
         model.addAttribute("worksheet", CastleNutWords.worksheet(nut));
         model.addAttribute("levels", Level.values());
         model.addAttribute("scales", List.of(

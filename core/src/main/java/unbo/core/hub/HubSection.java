@@ -180,7 +180,7 @@ public final class HubSection {
         double contactR = lr + ny * large;
         shapes.add(Shape.area(Role.SOLID_TWIN, t.known(), at(back, way, cupStart, outside), at(back, way, t.width(), outside),
                 at(back, way, t.width(), contactR - (t.width() - contactX) * slope), at(back, way, cupStart, Math.min(outside - 0.6, contactR - (cupStart - contactX) * slope))));
-        shapes.add(Shape.area(Role.PART, Known.MEASURED, at(back, way, lx + nx * large, lr + ny * large), at(back, way, sx + nx * small, sr + ny * small),
+        shapes.add(Shape.area(Role.PART, t.known(), at(back, way, lx + nx * large, lr + ny * large), at(back, way, sx + nx * small, sr + ny * small),
                 at(back, way, sx - nx * small, sr - ny * small), at(back, way, lx - nx * large, lr - ny * large)));
         shapes.add(Shape.line(Role.CENTRE, at(back, way, lx - ax * 2, lr - ay * 2), at(back, way, sx + ax * 2, sr + ay * 2)));
     }
@@ -262,9 +262,9 @@ public final class HubSection {
         diameter(right + text * 0.6, g.outer().bore(), g.outer().known(), outerBack);
         diameter(right + text * 2.6, g.outer().outside(), g.outer().known(), outerBack);
         shapes.add(new Shape.Label(Point.of(left, text * 4.4), ("inner bearing " + name(FactKey.INNER_CONE, FactKey.INNER_CUP)).strip(), "start", text * 0.95, Role.ANSWER));
-        shapes.add(new Shape.Label(Point.of(right, text * 4.4), ("outer bearing " + name(FactKey.OUTER_CONE, FactKey.OUTER_CUP)).strip(), "end", text * 0.95, Role.ANSWER));
-        shapes.add(new Shape.Label(Point.of(left, text * 5.8), "← inboard", "start", text * 0.9, Role.THIN));
-        shapes.add(new Shape.Label(Point.of(right, text * 5.8), "outboard →", "end", text * 0.9, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(right, text * 5.7), ("outer bearing " + name(FactKey.OUTER_CONE, FactKey.OUTER_CUP)).strip(), "end", text * 0.95, Role.ANSWER));
+        shapes.add(new Shape.Label(Point.of(left, -flangeRadius()), "← inboard", "start", text * 0.9, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(right, -flangeRadius()), "outboard →", "end", text * 0.9, Role.THIN));
     }
 
     private void length(double from, double to, double line, String symbol, double mm, Known known) {

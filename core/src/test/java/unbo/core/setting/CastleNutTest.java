@@ -124,4 +124,58 @@ class CastleNutTest {
         assertThat(CastleNutDrawing.scale(nut).shapes()).anyMatch(s -> s instanceof Shape.Label l && l.text().equals("10°"));
         assertThat(CastleNutDrawing.face(nut).shapes()).filteredOn(s -> s instanceof Shape.Turned).hasSize(1);
     }
+
+    @Test
+    void thePositionNearestTheMiddleOfTheBandIsTheOneToUse() {
+        CastleNut nut = CastleNut.of(new CastleNutInput(1.5, 12, List.of(0.0, 15.0, 180.0), 0, new EndPlayBand(0.02, 0.2), School.D));
+        assertThat(nut.positions()).filteredOn(LockingPosition::inBand).hasSizeGreaterThan(1);
+        assertThat(nut.bestPosition().endPlayMm()).isCloseTo(0.125, within(1e-9));
+        assertThat(nut.remedies()).isEmpty();
+    }
+
+    @Test
+    void aHoleSeenFromTheOtherSideIsTheSamePosition() {
+        assertThat(nut(1.5, 6, 20, 0.0, 180.0, 360.0, -180.0).positions()).hasSize(6);
+        assertThat(nut(1.5, 6, 20 + 720, 0.0).positions()).hasSize(6);
+    }
+
+    @Test
+    void anOddNutHasTwiceAsManyPositionsWithAThroughHole() {
+        CastleNut nut = nut(1.5, 5, 0, 0.0, 180.0);
+        assertThat(nut.positions()).hasSize(10);
+        assertThat(nut.largestStepDeg()).isCloseTo(36, within(1e-9));
+    }
+
+    @Test
+    void eachSchoolLeavesTheNutWhereItsRuleSays() {
+        CastleNut nut = nut(1.5, 6, 20, 0.0, 90.0, 180.0, 270.0);
+        assertThat(nut.outcomes()).extracting(SchoolOutcome::school).containsExactly(School.A, School.B, School.C, School.D);
+        assertThat(nut.outcomes()).allMatch(o -> Math.abs(o.backOffDeg() - 10) < 1e-9);
+        CastleNut coarse = nut(1.5, 6, 59, 0.0, 180.0);
+        assertThat(coarse.outcomes().get(0).endPlayMm()).isCloseTo(1.5 / 360, within(1e-9));
+        assertThat(coarse.outcomes().get(3).endPlayMm()).isCloseTo(1.5 / 360, within(1e-9));
+    }
+
+    @Test
+    void aFinerNutOfTheAdviceAlwaysHasAPositionInTheBand() {
+        int places = nut(1.5, 6, 20, 0.0, 180.0).remedies().stream().filter(Remedy.FinerNut.class::isInstance)
+                .mapToInt(r -> ((Remedy.FinerNut) r).places()).findFirst().orElseThrow();
+        for (double free = 0; free < 360; free += 0.7) {
+            assertThat(nut(1.5, places, free, 0.0).best()).as("free " + free).isNotNull();
+        }
+    }
+
+    @Test
+    void theDrawnBandLiesWhereSlotZeroWouldStandInIt() {
+        Shape.Arc band = CastleNutDrawing.face(nut(1.5, 6, 20, 0.0, 180.0)).shapes().stream().filter(Shape.Arc.class::isInstance).map(Shape.Arc.class::cast)
+                .filter(a -> a.role() == unbo.core.drawing.Role.BAND).findFirst().orElseThrow();
+        assertThat(band.fromDeg()).isCloseTo(20 + 6, within(1e-9));
+        assertThat(band.toDeg()).isCloseTo(20 + 30, within(1e-9));
+    }
+
+    @Test
+    void bandsThatAreNoneAreRefusedByTheRecord() {
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new EndPlayBand(0.2, 0.1)).hasMessageContaining("0.2 to 0.1");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new CastleNutInput(0, 6, List.of(0.0), 0, EndPlayBand.WHEEL_HUB, School.A)).hasMessageContaining("pitch 0.0");
+    }
 }

@@ -1,0 +1,34 @@
+package unbo.app.bench;
+
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.web.util.UriComponentsBuilder;
+
+import unbo.app.job.JobView;
+import unbo.core.route.RouteStage;
+import unbo.core.route.StageRules;
+
+/**
+ * A way from an answer on the bench into a job that is under way: the stage opens with the same inputs, unkept.
+ *
+ * @param words which job
+ * @param address of its stage, with the inputs that the stage asks for
+ */
+public record IntoJob(String words, String address) {
+
+    static List<IntoJob> links(List<JobView> underWay, RouteStage stage, Map<String, String> texts) {
+        return underWay.stream().map(view -> new IntoJob("#" + view.job().id() + " " + view.vehicle().name() + ", " + view.position().label(),
+                address(view, stage, texts))).toList();
+    }
+
+    private static String address(JobView view, RouteStage stage, Map<String, String> texts) {
+        UriComponentsBuilder address = UriComponentsBuilder.fromPath("/jobs/{id}/{stage}");
+        StageRules.of(stage).asked().stream().filter(texts::containsKey).filter(name -> !texts.get(name).isBlank())
+                .forEach(name -> address.queryParam(name, "{" + name + "}"));
+        Map<String, Object> values = new java.util.HashMap<>(texts);
+        values.put("id", view.job().id());
+        values.put("stage", stage.code());
+        return address.encode().buildAndExpand(values).toUriString();
+    }
+}

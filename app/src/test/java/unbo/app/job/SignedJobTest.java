@@ -1,0 +1,109 @@
+package unbo.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.Map;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.annotation.Transactional;
+
+import unbo.app.Served;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.VehicleService;
+import unbo.core.answer.Answer;
+import unbo.core.route.RouteStage;
+import unbo.core.sheet.FactKey;
+import unbo.core.vehicle.VehicleInput;
+
+/** What is signed stands: later changes of vehicle, position or settings do not reach it. */
+@Served
+@Transactional
+class SignedJobTest {
+
+    private static final Instant NOW = Instant.parse("2026-05-04T08:00:00Z");
+
+    @Autowired
+    private JobService jobs;
+    @Autowired
+    private VehicleService vehicles;
+    private Vehicle trailer;
+    private long job;
+
+    @BeforeEach
+    void sign() {
+        trailer = vehicles.add(new VehicleInput("trailer", "Signed trailer", "SG 1", "X.Y.", "km", 2000.0, "wet", 1));
+        job = open("2026-05-04", "12000");
+        assertThat(jobs.sign(job, NOW)).isEmpty();
+    }
+
+    private long open(String day, String counter) {
+        long id = jobs.open(trailer.id(), "axle1-left", NOW);
+        keep(id, RouteStage.INTAKE, Map.of("complaint", "service", "day", day, "counter", counter, "load", "300"));
+        keep(id, RouteStage.IDENTIFY, Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "hubBore", "43"));
+        keep(id, RouteStage.GREASE, Map.of("kind", "LiX", "oldKind", "Li"));
+        keep(id, RouteStage.SET, Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "45", "endPlayMax", "0.10"));
+        keep(id, RouteStage.PROVE, Map.of("push", "0 0 0", "pull", "0.06 0.06 0.06", "hubTemperature", "30", "twinTemperature", "30", "splitPin", "yes", "initials", "ab"));
+        keep(id, RouteStage.LOG, Map.of("cause", "regular-service", "serviceSchool", "yearly", "season", ""));
+        return id;
+    }
+
+    private void keep(long id, RouteStage stage, Map<String, String> texts) {
+        assertThat(jobs.keep(id, stage, -1, texts, NOW)).as(stage.title()).isEqualTo(JobService.Kept.DONE);
+    }
+
+    @Test
+    void answersWorksheetsAndFactsAreFrozen() {
+        Answer before = jobs.view(job).orElseThrow().station(RouteStage.GREASE).answer();
+        assertThat(before.worksheet().lines()).isNotEmpty();
+        vehicles.change(trailer.id(), trailer.version(), new VehicleInput("trailer", "Renamed", "SG 2", "X.Y.", "mi", 9000.0, "immersed", 1));
+        JobView after = jobs.view(job).orElseThrow();
+        assertThat(after.station(RouteStage.GREASE).answer()).isEqualTo(before);
+        assertThat(after.sheet().text(FactKey.USE)).isEqualTo("wet");
+        assertThat(after.stations()).noneMatch(JobView.Station::recalculate);
+    }
+
+    @Test
+    void whatOutlivesTheJobIsThereNextTimeAndWhatDoesNotIsNot() {
+        long next = jobs.open(trailer.id(), "axle1-left", NOW);
+        assertThat(jobs.sheetFor(next, RouteStage.SET).text(FactKey.NUT_PITCH)).isEqualTo("1.5 mm");
+        assertThat(jobs.sheetFor(next, RouteStage.SET).number(FactKey.BAND_MAX)).isEqualTo(0.10);
+        assertThat(jobs.sheetFor(next, RouteStage.GREASE).text(FactKey.GREASE_KIND)).isEqualTo("LiX");
+        assertThat(jobs.sheetFor(next, RouteStage.SET).has(FactKey.FREE_ANGLE)).isFalse();
+        assertThat(jobs.sheetFor(next, RouteStage.INTAKE).text(FactKey.LAST_COUNTER)).isEqualTo("12000");
+    }
+
+    @Test
+    void theNextIntakeCountsFromTheSignedOne() {
+        long next = jobs.open(trailer.id(), "axle1-left", NOW);
+        var work = jobs.preview(next, RouteStage.INTAKE, Map.of("complaint", "again", "day", "2027-05-04", "counter", "14000"));
+        assertThat(work.outcome().answer().figures()).anySatisfy(f -> {
+            assertThat(f.value()).isEqualTo("2000");
+            assertThat(f.other()).isEqualTo("by the counter");
+        });
+    }
+
+    @Test
+    void openedAgainItIsCorrectedAndSignedAgain() {
+        assertThat(jobs.reopen(job, "wrong grease written down", NOW)).isTrue();
+        JobView open = jobs.view(job).orElseThrow();
+        assertThat(open.job().state()).isEqualTo(JobState.OPEN);
+        assertThat(jobs.keep(job, RouteStage.GREASE, open.station(RouteStage.GREASE).version(), Map.of("kind", "CaS", "oldKind", "CaS"), NOW)).isEqualTo(JobService.Kept.DONE);
+        assertThat(jobs.sign(job, NOW)).isEmpty();
+        assertThat(jobs.known(jobs.view(job).orElseThrow().position()).text(FactKey.GREASE_KIND)).isEqualTo("CaS");
+    }
+
+    @Test
+    void signingTwiceIsRefused() {
+        assertThat(jobs.sign(job, NOW)).singleElement().asString().contains("signed already");
+    }
+
+    @Test
+    void searchFindsItByNumberOnTheRingAndByItsOwnNumber() {
+        assertThat(jobs.search("L68149")).extracting(JobLine::id).contains(job);
+        assertThat(jobs.search("#" + job)).extracting(JobLine::id).contains(job);
+        assertThat(jobs.search("no such words")).isEmpty();
+    }
+}
