@@ -22,7 +22,6 @@ CREATE TABLE vehicle_position (
     facts           LONGTEXT     NOT NULL,
     numbers         VARCHAR(255) NOT NULL,
     last_worked_on  DATE         NULL,
-    last_counter    DOUBLE       NULL,
     due_on          DATE         NULL,
     due_counter     DOUBLE       NULL,
     due_immersions  INT          NULL,

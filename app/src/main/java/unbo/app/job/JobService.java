@@ -12,6 +12,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.data.Like;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
@@ -157,7 +158,7 @@ public class JobService {
         Sheet sheet = sheet(job);
         job.sign(sheet.text(FactKey.INITIALS), sheet.text(FactKey.CAUSE), documents.facts(sheet.all()), at);
         job.position().remember(documents.facts(sheet.all().stream().filter(f -> f.key().outlives()).toList()), numbers(sheet),
-                LocalDate.parse(sheet.text(FactKey.DAY)), plain(sheet.text(FactKey.COUNTER)), date(sheet.text(FactKey.DUE_ON)),
+                LocalDate.parse(sheet.text(FactKey.DAY)), date(sheet.text(FactKey.DUE_ON)),
                 plain(sheet.text(FactKey.DUE_COUNTER)), sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
         return List.of();
     }
@@ -226,8 +227,7 @@ public class JobService {
     public List<JobLine> search(String words) {
         String digits = words.strip().replaceFirst("^#", "");
         long number = digits.matches("\\d{1,15}") ? Long.parseLong(digits) : -1;
-        String like = "%" + words.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-        return jobs.search(like, number).stream().map(JobLine::of).toList();
+        return jobs.search(Like.containing(words), number).stream().map(JobLine::of).toList();
     }
 
     /** What a position knows before any job: facts that outlived earlier ones. */
@@ -260,7 +260,16 @@ public class JobService {
 
     /** The sheet without what one stage gave, which is what that stage may read. */
     private Sheet sheetBut(Job job, RouteStage left) {
-        Sheet sheet = Sheet.of(documents.facts(job.position().facts())).with(fromVehicle(job.position()));
+        return sheetBut(job, left, before(job));
+    }
+
+    /** What was known before this job: of its position, its vehicle, and the job before it. */
+    private Sheet before(Job job) {
+        return Sheet.of(documents.facts(job.position().facts())).with(fromVehicle(job.position().vehicle())).with(fromLastJob(job));
+    }
+
+    private Sheet sheetBut(Job job, RouteStage left, Sheet before) {
+        Sheet sheet = before;
         for (RouteStage stage : RouteStage.route()) {
             Optional<Stage> kept = job.stage(stage);
             if (stage != left && kept.isPresent()) {
@@ -270,20 +279,27 @@ public class JobService {
         return sheet;
     }
 
-    private static List<Fact> fromVehicle(Position position) {
-        Vehicle vehicle = position.vehicle();
+    private static List<Fact> fromVehicle(Vehicle vehicle) {
         List<Fact> facts = new ArrayList<>();
         facts.add(Fact.words(FactKey.USE, vehicle.use(), How.TYPED, "vehicle"));
         facts.add(Fact.words(FactKey.COUNTER_UNIT, vehicle.counterUnit(), How.TYPED, "vehicle"));
         if (vehicle.yearlyDistance() != null) {
             facts.add(Fact.words(FactKey.YEARLY, Show.number(vehicle.yearlyDistance(), 1), How.ESTIMATED, "vehicle"));
         }
-        if (position.lastCounter() != null) {
-            facts.add(Fact.words(FactKey.LAST_COUNTER, Show.number(position.lastCounter(), 1), How.TYPED, "position"));
-        }
-        if (position.lastWorkedOn() != null) {
-            facts.add(Fact.words(FactKey.LAST_DAY, position.lastWorkedOn().toString(), How.TYPED, "position"));
-        }
+        return facts;
+    }
+
+    /** Day and counter of the job signed before this one; a job opened again does not count from itself. */
+    private List<Fact> fromLastJob(Job job) {
+        List<Fact> facts = new ArrayList<>();
+        jobs.signedBesides(job.position().id(), job.id()).stream().findFirst().ifPresent(last -> {
+            if (last.counter() != null) {
+                facts.add(Fact.words(FactKey.LAST_COUNTER, Show.number(last.counter(), 1), How.TYPED, "position"));
+            }
+            if (last.workedOn() != null) {
+                facts.add(Fact.words(FactKey.LAST_DAY, last.workedOn().toString(), How.TYPED, "position"));
+            }
+        });
         return facts;
     }
 
@@ -301,11 +317,12 @@ public class JobService {
 
     private JobView view(Job job) {
         List<JobView.Station> stations = new ArrayList<>();
+        Sheet before = job.state().frozen() ? null : before(job);
         for (RouteStage stage : RouteStage.values()) {
             Optional<Stage> kept = job.stage(stage);
             StageDocument document = kept.map(documents::stage).orElse(StageDocument.EMPTY);
-            boolean stale = !job.state().frozen() && kept.map(s -> s.state() == Stage.State.DONE).orElse(false)
-                    && !StageRules.of(stage).hangsOn(sheetBut(job, stage)).equals(document.hangsOn());
+            boolean stale = before != null && kept.map(s -> s.state() == Stage.State.DONE).orElse(false)
+                    && !StageRules.of(stage).hangsOn(sheetBut(job, stage, before)).equals(document.hangsOn());
             Level level = document.answer() == null ? Level.OPEN : document.answer().level();
             stations.add(new JobView.Station(stage, kept.map(s -> s.state().name()).orElse(stage.used() ? "OPEN" : "UNUSED"),
                     kept.map(Stage::complete).orElse(false), stale, level, kept.map(Stage::version).orElse(-1),

@@ -20,11 +20,14 @@ interface Jobs extends Repository<Job, Long> {
     @Query("select j from Job j join fetch j.position p join fetch p.vehicle where p.vehicle.id = :vehicleId order by j.openedAt desc, j.id desc limit 100")
     List<Job> ofVehicle(long vehicleId);
 
-    @Query("select j from Job j join fetch j.position p join fetch p.vehicle where j.id = :number or j.numbers like :like or j.complaint like :like order by j.openedAt desc limit 50")
+    @Query("select j from Job j join fetch j.position p join fetch p.vehicle where j.id = :number or j.numbers like :like escape '!' or j.complaint like :like escape '!' order by j.openedAt desc limit 50")
     List<Job> search(String like, long number);
 
     @Query("select j from Job j where j.visit.id = :visitId and j.position.id = :positionId")
     List<Job> inVisit(long visitId, long positionId);
+
+    @Query("select j from Job j where j.position.id = :positionId and j.id <> :besides and j.state = unbo.app.job.JobState.SIGNED order by j.workedOn desc, j.id desc limit 1")
+    List<Job> signedBesides(long positionId, long besides);
 
     Job save(Job job);
 }

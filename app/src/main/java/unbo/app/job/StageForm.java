@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.setting.CastleNut;
+import unbo.core.setting.CastleNutDrawing;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.School;
 import unbo.core.setting.Schools;
@@ -29,11 +31,12 @@ import unbo.core.sheet.Sheet;
  * @param known   facts the stage takes from the sheet
  * @param answer  null when the texts cannot be used yet
  * @param nut     only for the Set stage
+ * @param toTurn  the nut to be turned by hand, where all but its angle is known; null otherwise
  * @param steps   the procedure of the chosen school, only for the Set stage
  * @param ticked  codes of the ticked steps
  * @param section the hub, with what the typed texts would add
  */
-public record StageForm(Map<String, FieldView> form, List<String> missing, List<Fact> known, Answer answer, NutAnswer nut, List<Schools.Step> steps,
+public record StageForm(Map<String, FieldView> form, List<String> missing, List<Fact> known, Answer answer, NutAnswer nut, Drawing toTurn, List<Schools.Step> steps,
                         Set<String> ticked, Drawing section) {
 
     private static final String TICK = "tick-";
@@ -57,11 +60,20 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
         Answer answer = work.ok() ? work.outcome().answer() : null;
         boolean set = stage == RouteStage.SET;
         NutAnswer nut = set && work.ok() ? nut(texts, units) : null;
-        return new StageForm(form, missing, known, answer, nut, set ? Schools.of(school(texts)).steps() : List.of(), ticked(texts), HubSection.of(shown));
+        return new StageForm(form, missing, known, answer, nut, set && nut == null ? toTurn(texts, units) : null, set ? Schools.of(school(texts)).steps() : List.of(), ticked(texts), HubSection.of(shown));
     }
 
     private static NutAnswer nut(Map<String, String> texts, UnitSystem units) {
         return NutAnswer.of(CastleNut.of(FieldReader.read(CastleNutFields.LIST, texts, units).record()));
+    }
+
+    private static Drawing toTurn(Map<String, String> texts, UnitSystem units) {
+        Map<String, String> atZero = new HashMap<>(texts);
+        if (!texts.getOrDefault("freeAngleDeg", "").isBlank()) {
+            return null;
+        }
+        atZero.put("freeAngleDeg", "0");
+        return FieldReader.read(CastleNutFields.LIST, atZero, units).get().map(CastleNut::of).map(CastleNutDrawing::face).orElse(null);
     }
 
     private static School school(Map<String, String> texts) {

@@ -33,7 +33,6 @@ public class Position {
     private String facts = "[]";
     private String numbers = "";
     private LocalDate lastWorkedOn;
-    private Double lastCounter;
     private LocalDate dueOn;
     private Double dueCounter;
     private Integer dueImmersions;
@@ -87,10 +86,6 @@ public class Position {
         return lastWorkedOn;
     }
 
-    public Double lastCounter() {
-        return lastCounter;
-    }
-
     public LocalDate dueOn() {
         return dueOn;
     }
@@ -104,11 +99,10 @@ public class Position {
     }
 
     /** Takes over what a signed job leaves behind. */
-    public void remember(String newFacts, String newNumbers, LocalDate workedOn, Double counter, LocalDate due, Double atCounter, Integer immersions) {
+    public void remember(String newFacts, String newNumbers, LocalDate workedOn, LocalDate due, Double atCounter, Integer immersions) {
         facts = newFacts;
         numbers = newNumbers;
         lastWorkedOn = workedOn;
-        lastCounter = counter;
         dueOn = due;
         dueCounter = atCounter;
         dueImmersions = immersions;

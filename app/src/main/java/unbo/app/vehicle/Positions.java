@@ -19,6 +19,6 @@ interface Positions extends Repository<Position, Long> {
             + "(select coalesce(sum(i.times), 0) from Immersion i where i.vehicleId = p.vehicle.id and i.day > p.lastWorkedOn) order by p.id limit 60")
     List<Position> dueByImmersions();
 
-    @Query("select p from Position p join fetch p.vehicle where p.numbers like :like order by p.id limit 50")
+    @Query("select p from Position p join fetch p.vehicle where p.numbers like :like escape '!' order by p.id limit 50")
     List<Position> search(String like);
 }

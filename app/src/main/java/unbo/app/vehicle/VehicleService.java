@@ -10,6 +10,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.data.Like;
 import unbo.core.vehicle.VehicleInput;
 
 /** Vehicles, their positions and their immersions. */
@@ -67,13 +68,13 @@ public class VehicleService {
     /** By name, mark or owner's initials. */
     @Transactional(readOnly = true)
     public List<Vehicle> search(String words) {
-        return vehicles.search(like(words));
+        return vehicles.search(Like.containing(words));
     }
 
     /** Positions by a number on their rings. */
     @Transactional(readOnly = true)
     public List<Position> searchNumbers(String words) {
-        return positions.search(like(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)));
+        return positions.search(Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)));
     }
 
     /** Positions that are due by date until a day, or by immersions now; those due by both once. */
@@ -98,9 +99,5 @@ public class VehicleService {
     @Transactional(readOnly = true)
     public long immersionsAfter(long vehicleId, LocalDate day) {
         return immersions.after(vehicleId, day == null ? LONG_AGO : day);
-    }
-
-    private static String like(String words) {
-        return "%" + words.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
     }
 }

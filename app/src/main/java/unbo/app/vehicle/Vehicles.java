@@ -14,7 +14,7 @@ interface Vehicles extends Repository<Vehicle, Long> {
     @Query("select v from Vehicle v order by v.name, v.id limit 200")
     List<Vehicle> firstByName();
 
-    @Query("select v from Vehicle v where v.name like :like or v.mark like :like or v.owner like :like order by v.name, v.id limit 50")
+    @Query("select v from Vehicle v where v.name like :like escape '!' or v.mark like :like escape '!' or v.owner like :like escape '!' order by v.name, v.id limit 50")
     List<Vehicle> search(String like);
 
     long count();

@@ -88,6 +88,15 @@ class JobPagesTest {
     }
 
     @Test
+    void theNutCanBeTurnedBeforeItsAngleIsTyped() throws Exception {
+        send(job + "/set/preview", "pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180").andExpect(content().string(containsString("Turn the nut")))
+                .andExpect(content().string(containsString("data-turn=\"nut\"")));
+        send(job + "/set/preview", "pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "45")
+                .andExpect(content().string(not(containsString("Turn the nut")))).andExpect(content().string(containsString("data-turn=\"nut\"")));
+        send(job + "/set/preview", "pitch", "1.5", "freeAngleDeg", "x").andExpect(content().string(not(containsString("data-turn"))));
+    }
+
+    @Test
     void previewingKeepsNothing() throws Exception {
         send(job + "/intake/preview", "complaint", "smoke from the hub", "day", "2026-05-04", "load", "300").andExpect(status().isOk())
                 .andExpect(content().string(containsString("2.94"))).andExpect(content().string(containsString("No road test until they pass")));

@@ -62,7 +62,7 @@ class VehicleServiceTest {
     void aPositionIsDueByDateOrByImmersionsAndListedOnce() {
         Vehicle trailer = add("trailer", "due twice", 1);
         Position position = trailer.positions().get(0);
-        position.remember("[]", "L44643", DAY, null, DAY.plusYears(1), null, 4);
+        position.remember("[]", "L44643", DAY, DAY.plusYears(1), null, 4);
         assertThat(vehicles.due(DAY)).doesNotContain(position);
         vehicles.immersed(trailer.id(), DAY.plusDays(3), 4, "");
         assertThat(vehicles.due(DAY)).containsOnlyOnce(position);
