@@ -16,6 +16,7 @@ import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.vehicle.Usage;
 
 /** What is asked to grease a hub with two tapers. */
 public final class HubGreaseFields {
@@ -27,8 +28,7 @@ public final class HubGreaseFields {
             Field.choice("kind", "New grease", Mixing.choices()).must(),
             Field.choice("oldKind", "Grease that was in", oldChoices()).orElse("unknown", "washing out is always right"),
             Field.quantity("cavityShare", "Share of the cavity", Quantity.RATIO, "", 0.2, 0.5).usually(0.3, 0.5).orElse("0.333", "a third; never over a half"),
-            Field.choice("use", "Use", List.of(new Field.Choice("dry", "dry roads"), new Field.Choice("wet", "wet roads"),
-                    new Field.Choice("immersed", "goes under water"), new Field.Choice("off-road", "off road"))).orElse("wet", "when not said")),
+            Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said")),
             HubGreaseFields::rules, HubGreaseFields::make);
 
     /** The tool as it stands on the bench. */

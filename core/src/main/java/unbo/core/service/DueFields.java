@@ -7,6 +7,7 @@ import unbo.core.answer.Question;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.measure.Quantity;
+import unbo.core.vehicle.Usage;
 
 /** What is asked to close a job and to say when the hub is due again. */
 public final class DueFields {
@@ -17,12 +18,10 @@ public final class DueFields {
             Field.choice("serviceSchool", "Due again by", ServiceSchool.choices()).orElse("yearly", "the default for hubs"),
             Field.whole("season", "Immersions in a season", 1, 200).orElse("20", "counted where the hub goes under water"),
             Field.date("day", "Day of the work").must(),
-            Field.choice("counterUnit", "Counter", List.of(new Field.Choice("km", "km"), new Field.Choice("mi", "miles"),
-                    new Field.Choice("h", "hours"), new Field.Choice("none", "none"))).orElse("none", "no counter"),
+            Field.choice("counterUnit", "Counter", Usage.COUNTERS).orElse("none", "no counter"),
             Field.quantity("counter", "Counter", Quantity.RATIO, "", 0, 9_999_999),
             Field.quantity("yearly", "Distance a year", Quantity.RATIO, "", 0, 1_000_000),
-            Field.choice("use", "Use", List.of(new Field.Choice("dry", "dry roads"), new Field.Choice("wet", "wet roads"),
-                    new Field.Choice("immersed", "goes under water"), new Field.Choice("off-road", "off road"))).orElse("wet", "when not said")),
+            Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said")),
             v -> new DueInput(v.text("cause"), v.text("note"), v.date("day"), v.text("counterUnit"), v.maybe("counter"), v.maybe("yearly"),
                     v.text("use").equals("immersed"), ServiceSchool.of(v.text("serviceSchool")), v.whole("season")));
 

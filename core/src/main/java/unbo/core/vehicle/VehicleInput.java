@@ -25,11 +25,9 @@ public record VehicleInput(String kind, String name, String mark, String owner, 
             Field.text("name", "Name", 80).must().hint("what you call it"),
             Field.text("mark", "Mark", 30).hint("number plate, frame or fleet number"),
             Field.text("owner", "Owner, initials", 10),
-            Field.choice("counterUnit", "Counter", List.of(new Field.Choice("km", "kilometres"), new Field.Choice("mi", "miles"),
-                    new Field.Choice("h", "hours"), new Field.Choice("none", "none"))).must(),
+            Field.choice("counterUnit", "Counter", Usage.COUNTERS).must(),
             Field.quantity("yearly", "Distance a year", Quantity.RATIO, "", 0, 1_000_000).hint("by estimate, in the counter's unit; km where there is none"),
-            Field.choice("use", "Use", List.of(new Field.Choice("dry", "dry roads"), new Field.Choice("wet", "wet roads"),
-                    new Field.Choice("immersed", "goes under water"), new Field.Choice("off-road", "off road"))).must(),
+            Field.choice("use", "Use", Usage.USES).must(),
             Field.whole("axles", "Axles of a trailer", 1, 2).orElse("1", "one axle")),
             VehicleInput::of);
 
