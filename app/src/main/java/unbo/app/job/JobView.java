@@ -27,13 +27,17 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
     public record Station(RouteStage stage, String state, boolean complete, boolean recalculate, Level level, int version,
                           Instant savedAt, Map<String, String> texts, Answer answer, String skipped) {
 
+        private String soon() {
+            return stage == RouteStage.SET || stage == RouteStage.PROVE ? "set again" : "soon";
+        }
+
         /** The state in a word, for the rail. */
         public String word() {
             if (recalculate) {
                 return "recalculate";
             }
             return switch (state) {
-                case "DONE" -> level == Level.STOP ? "stop" : level == Level.SOON ? "set again" : !complete ? "incomplete" : "done";
+                case "DONE" -> level == Level.STOP ? "stop" : level == Level.SOON ? soon() : !complete ? "incomplete" : "done";
                 case "DRAFT" -> "draft";
                 case "SKIPPED" -> "skipped";
                 case "UNUSED" -> "not used";

@@ -48,9 +48,19 @@ class NutStory {
     }
 
     @Test
+    void atTheBenchNothingScrollsSideways() {
+        try (Browser browser = new Browser(port, 1280, 800)) {
+            for (String page : new String[] {"/bench/nut?pitch=3/4-16&slots=6&pinHolesDeg=0+90+180+270&freeAngleDeg=17", "/bench/hub-grease", "/bench/match", "/style"}) {
+                browser.open(page);
+                assertThat(browser.number("document.documentElement.scrollWidth")).as(page).isLessThanOrEqualTo(1280);
+            }
+        }
+    }
+
+    @Test
     void onAPhoneNothingScrollsSideways() {
         try (Browser browser = new Browser(port, 390, 844)) {
-            for (String page : new String[] {"/bench", "/bench/nut", "/style"}) {
+            for (String page : new String[] {"/bench", "/bench/nut", "/style", "/bench/nut?pitch=1.5&slots=6&pinHolesDeg=0+90&freeAngleDeg=20"}) {
                 browser.open(page);
                 assertThat(browser.number("document.documentElement.scrollWidth")).as(page).isLessThanOrEqualTo(390);
             }

@@ -2,7 +2,7 @@ package unbo.core.finding;
 
 /** How a finding is to be taken, from harmless to "do not drive". */
 public enum Level {
-    RIGHT("right"), WATCH("watch"), SOON("set again"), STOP("stop"), OPEN("not known");
+    RIGHT("right"), WATCH("watch"), SOON("soon"), STOP("stop"), OPEN("not known");
 
     private final String word;
 
