@@ -2,8 +2,10 @@ package unbo.app.setting;
 
 import java.util.List;
 
+import unbo.core.answer.Answer;
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Level;
+import unbo.core.input.UnitSystem;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;
@@ -37,6 +39,11 @@ public record NutAnswer(Level level, String turn, String play, String playOther,
     /** What {@link #near} leaves out. */
     public List<Row> rest() {
         return rows.stream().filter(r -> !near().contains(r)).toList();
+    }
+
+    /** The end play in the workshop's own unit, the other beside it. */
+    public Answer.Figure playIn(UnitSystem units) {
+        return new Answer.Figure("end play there", play, "mm", playOther).in(units);
     }
 
     /** Which rule is the default, and when another is better. */

@@ -79,6 +79,8 @@ class WorkshopTest {
                 .andExpect(redirectedUrl("/settings"));
         mvc.perform(get("/bench/nut").param("pitch", "16 tpi").param("slots", "6").param("pinHolesDeg", "0").param("freeAngleDeg", "0").param("endPlayMax", "0.005"))
                 .andExpect(content().string(containsString("0.127 mm = 0.005 in"))).andExpect(content().string(containsString("Inch yard")));
+        mvc.perform(get("/bench/nut").param("pitch", "16 tpi").param("slots", "6").param("pinHolesDeg", "0").param("freeAngleDeg", "43"))
+                .andExpect(content().string(containsString("<span>0.003</span> <small>in</small>")));
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.List;
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.input.UnitSystem;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -51,6 +52,12 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
      * @param other the same in the other system, or the limit beside it
      */
     public record Figure(String what, String value, String unit, String other) {
+
+        /** The same with the inches large and the millimetres beside them, where the workshop works in inches. */
+        public Figure in(UnitSystem system) {
+            boolean swaps = system == UnitSystem.INCH && unit.equals("mm") && other.endsWith(" in");
+            return swaps ? new Figure(what, other.substring(0, other.length() - 3), "in", value + " mm") : this;
+        }
     }
 
     /** The worst of all findings; RIGHT when there are none. */

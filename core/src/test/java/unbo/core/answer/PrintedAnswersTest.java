@@ -108,6 +108,15 @@ class PrintedAnswersTest {
     }
 
     @Test
+    void anInchWorkshopReadsInchesLarge() {
+        Answer.Figure play = ask(ProofFields.QUESTION).figures().get(0);
+        assertThat(play.in(UnitSystem.INCH)).isEqualTo(new Answer.Figure("end play", "0.0031", "in", "0.080 mm"));
+        assertThat(play.in(UnitSystem.METRIC)).isEqualTo(play);
+        Answer.Figure grams = ask(HubGreaseFields.QUESTION).figures().get(0);
+        assertThat(grams.in(UnitSystem.INCH)).isEqualTo(grams);
+    }
+
+    @Test
     void theWorstFindingIsTheLevelOfAnAnswer() {
         assertThat(ask(ProofFields.QUESTION, "hubTemperature", "95", "twinTemperature", "40").level()).isEqualTo(Level.STOP);
         assertThat(ask(DueFields.QUESTION).level()).isEqualTo(Level.RIGHT);
