@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Map;
 
 import org.openqa.selenium.By;
+import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -48,9 +51,13 @@ final class Browser implements AutoCloseable {
         return find(css).getText();
     }
 
-    /** Types into whatever has the focus. */
+    /** Types into whatever has the focus; while a part of the page is being replaced, nothing has it for a moment. */
     void keys(CharSequence... keys) {
-        driver.switchTo().activeElement().sendKeys(keys);
+        new WebDriverWait(driver, Duration.ofSeconds(10)).ignoring(ElementNotInteractableException.class).ignoring(StaleElementReferenceException.class)
+                .until(d -> {
+                    d.switchTo().activeElement().sendKeys(keys);
+                    return true;
+                });
     }
 
     /** Moves the focus by Tab until it stands on {@code css}. */
@@ -85,7 +92,7 @@ final class Browser implements AutoCloseable {
 
     /** Keeps the stage by keyboard and waits for the next one. */
     void keep(String next) {
-        keys(Keys.chord(Keys.CONTROL, Keys.ENTER));
+        press("#stage-form button.go");
         untilText("h1", next);
     }
 
@@ -96,9 +103,9 @@ final class Browser implements AutoCloseable {
     /** Waits until the element's text has {@code words}. */
     void untilText(String css, String words) {
         try {
-            new WebDriverWait(driver, Duration.ofSeconds(10)).ignoring(org.openqa.selenium.StaleElementReferenceException.class)
+            new WebDriverWait(driver, Duration.ofSeconds(10)).ignoring(StaleElementReferenceException.class)
                     .until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
-        } catch (org.openqa.selenium.TimeoutException e) {
+        } catch (TimeoutException e) {
             throw new AssertionError("“" + words + "” does not appear in " + css + "; the page says: " + text("body"), e);
         }
     }
