@@ -31,9 +31,4 @@ public record FieldList<T>(List<Field> fields, Function<Values, List<Problem>> e
     public Optional<Field> field(String name) {
         return fields.stream().filter(f -> f.name().equals(name)).findFirst();
     }
-
-    /** The field called {@code name}. @throws IllegalArgumentException if there is none */
-    public Field need(String name) {
-        return field(name).orElseThrow(() -> new IllegalArgumentException("no field " + name));
-    }
 }

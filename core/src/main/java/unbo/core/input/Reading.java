@@ -25,9 +25,4 @@ public record Reading<T>(T record, List<Problem> problems, Map<String, FieldRead
     public List<String> sentences(String field) {
         return problems.stream().filter(p -> p.field().equals(field)).map(Problem::sentence).toList();
     }
-
-    /** True when nothing at all was typed. */
-    public boolean blank() {
-        return fields.values().stream().allMatch(f -> f.typed().isBlank());
-    }
 }

@@ -33,9 +33,4 @@ public record Fact(FactKey key, String text, Double value, double uncertainty, H
     public String typed() {
         return value == null ? text : Show.number(value, 4).replace('−', '-') + (key.quantity() == null ? "" : " " + key.unit());
     }
-
-    /** Whether another fact says the same; how it is known does not matter. */
-    public boolean sameAs(Fact other) {
-        return value == null ? text.equals(other.text) : other.value != null && Math.abs(value - other.value) < 1e-9;
-    }
 }

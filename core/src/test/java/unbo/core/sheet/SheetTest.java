@@ -42,12 +42,4 @@ class SheetTest {
             }
         }
     }
-
-    @Test
-    void factsAreComparedByWhatTheySayNotByHowItIsKnown() {
-        Fact table = Fact.number(FactKey.SPINDLE, 30, How.TABLE, "identify");
-        assertThat(table.sameAs(Fact.number(FactKey.SPINDLE, 30, How.MEASURED, "set"))).isTrue();
-        assertThat(table.sameAs(Fact.number(FactKey.SPINDLE, 30.01, How.TABLE, "identify"))).isFalse();
-        assertThat(Fact.words(FactKey.SEAL, "a", How.TYPED, "x").sameAs(Fact.words(FactKey.SEAL, "b", How.TYPED, "x"))).isFalse();
-    }
 }
