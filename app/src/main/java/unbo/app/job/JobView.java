@@ -50,6 +50,11 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
         return stations.stream().filter(s -> s.stage() == stage).findFirst().orElseThrow();
     }
 
+    /** What the job knows, as it is listed. */
+    public List<FactLine> facts() {
+        return sheet.all().stream().filter(f -> !f.shown().isEmpty()).map(FactLine::of).toList();
+    }
+
     /** What it turned out to be, in words; empty until Log is kept. */
     public String cause() {
         String code = sheet.text(FactKey.CAUSE);

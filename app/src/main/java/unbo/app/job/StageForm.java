@@ -20,7 +20,6 @@ import unbo.core.setting.CastleNutDrawing;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.School;
 import unbo.core.setting.Schools;
-import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
 
 /**
@@ -36,7 +35,7 @@ import unbo.core.sheet.Sheet;
  * @param ticked  codes of the ticked steps
  * @param section the hub, with what the typed texts would add
  */
-public record StageForm(Map<String, FieldView> form, List<String> missing, List<Fact> known, Answer answer, NutAnswer nut, Drawing toTurn, List<Schools.Step> steps,
+public record StageForm(Map<String, FieldView> form, List<String> missing, List<FactLine> known, Answer answer, NutAnswer nut, Drawing toTurn, List<Schools.Step> steps,
                         Set<String> ticked, Drawing section) {
 
     private static final String TICK = "tick-";
@@ -54,8 +53,8 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
         });
         List<String> missing = work.reading().problems().stream().filter(p -> !rule.asked().contains(p.field()))
                 .map(p -> work.reading().fields().get(p.field()).field().label()).distinct().toList();
-        List<Fact> known = rule.from().entrySet().stream().filter(e -> !rule.asked().contains(e.getKey()))
-                .flatMap(e -> sheet.get(e.getValue()).stream()).toList();
+        List<FactLine> known = rule.from().entrySet().stream().filter(e -> !rule.asked().contains(e.getKey()))
+                .flatMap(e -> sheet.get(e.getValue()).stream()).map(FactLine::of).toList();
         Sheet shown = work.ok() ? sheet.with(work.outcome().facts()) : sheet;
         Answer answer = work.ok() ? work.outcome().answer() : null;
         boolean set = stage == RouteStage.SET;

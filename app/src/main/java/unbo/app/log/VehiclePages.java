@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.job.FactLine;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
@@ -129,7 +130,7 @@ class VehiclePages {
         Position position = vehicles.position(id).orElseThrow(VehiclePages::unknown);
         var known = jobs.known(position);
         model.addAttribute("position", position);
-        model.addAttribute("facts", known.all());
+        model.addAttribute("facts", known.all().stream().map(FactLine::of).toList());
         model.addAttribute("section", HubSection.of(known));
         model.addAttribute("jobs", jobs.history(id));
         model.addAttribute("immersed", vehicles.immersionsAfter(position.vehicle().id(), position.lastWorkedOn()));

@@ -13,6 +13,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import unbo.core.finding.Level;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.FactKey;
+import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 
 class JobViewTest {
@@ -59,6 +62,15 @@ class JobViewTest {
     void aJobOpensAtTheFirstStationThatIsNotDone() {
         assertThat(view(station(RouteStage.SET, "DRAFT", false, false, Level.OPEN)).nextStage()).isEqualTo(RouteStage.SET);
         assertThat(view().nextStage()).isEqualTo(RouteStage.LOG);
+    }
+
+    @Test
+    void factsAreListedInWordsNotInCodes() {
+        assertThat(FactLine.of(Fact.words(FactKey.GREASE_KIND, "CaS", How.TYPED, "grease"))).isEqualTo(new FactLine("grease", "calcium sulfonate complex", "typed", "grease"));
+        assertThat(FactLine.of(Fact.words(FactKey.USE, "immersed", How.TYPED, "vehicle")).shown()).isEqualTo("goes under water");
+        assertThat(FactLine.of(Fact.words(FactKey.CAUSE, "seal", How.TYPED, "log")).shown()).isEqualTo("seal let water in");
+        assertThat(FactLine.of(Fact.words(FactKey.USE, "snow", How.TYPED, "vehicle")).shown()).isEqualTo("snow");
+        assertThat(FactLine.of(Fact.number(FactKey.SPINDLE, 30, How.MEASURED, "identify")).shown()).isEqualTo("30 mm");
     }
 
     @Test
