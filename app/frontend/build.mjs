@@ -10,6 +10,6 @@ for (const cut of ["latin", "latin-ext"]) {
 }
 cpSync("node_modules/@fontsource-variable/atkinson-hyperlegible-next/LICENSE", `${out}/fonts/LICENSE`);
 cpSync("node_modules/htmx.org/dist/htmx.min.js", `${out}/htmx.js`);
-for (const script of ["nut.js", "keys.js"]) {
+for (const script of ["nut.js", "keys.js", "typed.js"]) {
   cpSync(`scripts/${script}`, `${out}/${script}`);
 }

@@ -5,7 +5,7 @@ import java.util.Map;
 
 import org.springframework.web.util.UriComponentsBuilder;
 
-import unbo.app.job.JobView;
+import unbo.app.job.OpenLine;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 
@@ -17,17 +17,20 @@ import unbo.core.route.StageRules;
  */
 public record IntoJob(String words, String address) {
 
-    static List<IntoJob> links(List<JobView> underWay, RouteStage stage, Map<String, String> texts) {
-        return underWay.stream().map(view -> new IntoJob("#" + view.job().id() + " " + view.vehicle().name() + ", " + view.position().label(),
+    /** So many of the newest jobs are offered. */
+    static final int MOST = 12;
+
+    static List<IntoJob> links(List<OpenLine> underWay, RouteStage stage, Map<String, String> texts) {
+        return underWay.stream().map(view -> new IntoJob("#" + view.id() + " " + view.vehicle() + ", " + view.position(),
                 address(view, stage, texts))).toList();
     }
 
-    private static String address(JobView view, RouteStage stage, Map<String, String> texts) {
+    private static String address(OpenLine view, RouteStage stage, Map<String, String> texts) {
         UriComponentsBuilder address = UriComponentsBuilder.fromPath("/jobs/{id}/{stage}");
         StageRules.of(stage).asked().stream().filter(texts::containsKey).filter(name -> !texts.get(name).isBlank())
                 .forEach(name -> address.queryParam(name, "{" + name + "}"));
         Map<String, Object> values = new java.util.HashMap<>(texts);
-        values.put("id", view.job().id());
+        values.put("id", view.id());
         values.put("stage", stage.code());
         return address.encode().buildAndExpand(values).toUriString();
     }

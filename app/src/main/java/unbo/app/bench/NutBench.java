@@ -41,7 +41,7 @@ class NutBench {
         Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, asked, workshop.unitSystem());
         model.addAttribute("form", FieldView.form(reading, workshop.unitSystem()));
         model.addAttribute("answer", reading.get().map(CastleNut::of).map(NutAnswer::of).orElse(null));
-        model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(), RouteStage.SET, asked));
+        model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, asked));
         return "bench/nut";
     }
 }

@@ -54,7 +54,7 @@ class QuestionBench {
         Reading<I> reading = FieldReader.read(question.fields(), asked, texts.isEmpty() ? UnitSystem.METRIC : units);
         Map<String, FieldView> form = FieldView.form(reading, texts.isEmpty() ? UnitSystem.METRIC : units);
         RouteStage stage = Questions.STAGES.get(question.name());
-        model.addAttribute("intoJobs", stage == null || !reading.ok() ? List.of() : IntoJob.links(jobs.underWay(), stage, asked));
+        model.addAttribute("intoJobs", stage == null || !reading.ok() ? List.of() : IntoJob.links(jobs.underWay(0, IntoJob.MOST), stage, asked));
         model.addAttribute("form", List.copyOf(form.values()));
         model.addAttribute("answer", reading.get().map(question.answer()).map(Answer.class::cast).orElse(null));
     }

@@ -9,25 +9,18 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import unbo.app.job.JobService;
-import unbo.app.vehicle.Position;
+import unbo.app.job.OpenLine;
+import unbo.app.vehicle.DueLine;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
-import unbo.core.finding.Level;
 
 /** The board: what is under way, what is due; and the search over everything. */
 @Page
 public class BoardPages {
 
     private static final int WEEKS_AHEAD = 6;
-
-    /** A position that is due. */
-    public record DueLine(Position position, long immersions, String when, boolean over) {
-
-        public Level level() {
-            return Level.SOON;
-        }
-    }
+    private static final int LINES = 20;
 
     private final JobService jobs;
     private final VehicleService vehicles;
@@ -42,25 +35,29 @@ public class BoardPages {
     }
 
     @GetMapping("/")
-    String board(Model model) {
+    String board(@RequestParam(defaultValue = "0") int page, Model model) {
         if (!workshops.current().isSetUp()) {
             return "redirect:/settings?first";
         }
         LocalDate today = LocalDate.now(clock);
-        model.addAttribute("jobs", jobs.underWay());
-        List<DueLine> due = vehicles.due(today.plusWeeks(WEEKS_AHEAD)).stream().map(p -> line(p, today)).toList();
-        model.addAttribute("due", due);
-        model.addAttribute("none", vehicles.none());
+        int shown = Math.max(0, Math.min(page, 10_000));
+        List<OpenLine> open = jobs.underWay(shown, LINES + 1);
+        List<DueLine> due = vehicles.due(today.plusWeeks(WEEKS_AHEAD), LINES + 1);
+        model.addAttribute("jobs", open.stream().limit(LINES).toList());
+        model.addAttribute("page", shown);
+        model.addAttribute("more", open.size() > LINES);
+        model.addAttribute("due", due.stream().limit(LINES).toList());
+        model.addAttribute("moreDue", due.size() > LINES);
+        model.addAttribute("none", open.isEmpty() && due.isEmpty() && vehicles.none());
         model.addAttribute("today", today);
         return "board/board";
     }
 
-    private DueLine line(Position position, LocalDate today) {
-        long immersions = position.dueImmersions() == null ? 0 : vehicles.immersionsAfter(position.vehicle().id(), position.lastWorkedOn());
-        boolean byImmersions = position.dueImmersions() != null && immersions >= position.dueImmersions();
-        boolean byDate = position.dueOn() != null && !position.dueOn().isAfter(today);
-        String when = byImmersions ? immersions + " of " + position.dueImmersions() + " immersions" : "by " + position.dueOn();
-        return new DueLine(position, immersions, when, byImmersions || byDate);
+    @GetMapping("/due")
+    String due(Model model) {
+        model.addAttribute("due", vehicles.due(LocalDate.now(clock).plusYears(1), 200));
+        model.addAttribute("today", LocalDate.now(clock));
+        return "board/due";
     }
 
     @GetMapping("/search")

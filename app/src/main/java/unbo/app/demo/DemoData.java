@@ -21,6 +21,7 @@ import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
+import unbo.core.route.StageRules;
 import unbo.core.vehicle.VehicleInput;
 
 /**
@@ -178,7 +179,7 @@ public class DemoData implements ApplicationRunner {
         void keep(RouteStage stage, Map<String, String> texts) {
             JobService.Kept kept = jobs.keep(id, stage, -1, texts, at);
             if (kept != JobService.Kept.DONE) {
-                throw new IllegalStateException("demo stage " + stage + " is " + kept + ": " + jobs.preview(id, stage, texts).reading().problems());
+                throw new IllegalStateException("demo stage " + stage + " is " + kept + ": " + jobs.view(id).map(v -> StageRules.of(stage).work(texts, v.sheetFor(stage), UnitSystem.METRIC).reading().problems()).orElse(null));
             }
         }
     }

@@ -3,6 +3,8 @@ package unbo.app.job;
 import java.io.UncheckedIOException;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.type.TypeReference;
@@ -19,6 +21,8 @@ import unbo.core.sheet.Fact;
 class Documents {
 
     private static final TypeReference<List<Fact>> FACTS = new TypeReference<>() { };
+
+    private static final TypeReference<TreeMap<String, String>> TEXTS = new TypeReference<>() { };
 
     private final ObjectMapper json = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -37,6 +41,16 @@ class Documents {
             return json.readValue(stage.document(), StageDocument.class);
         } catch (JsonProcessingException e) {
             throw new UncheckedIOException("stage " + stage.code(), e);
+        }
+    }
+
+    /** Texts by name, as a page sends them back; what is no such thing reads as none. */
+    Map<String, String> texts(String document) {
+        try {
+            Map<String, String> texts = json.readValue(document, TEXTS);
+            return texts == null ? Map.of() : texts;
+        } catch (JsonProcessingException e) {
+            return Map.of();
         }
     }
 

@@ -50,6 +50,7 @@ public class Job {
     private String cause = "";
     private String signedBy = "";
     private String numbers = "";
+    private String rail = "";
     @Column(columnDefinition = "LONGTEXT")
     private String sheet;
     @OneToMany(mappedBy = "job", cascade = CascadeType.ALL)
@@ -119,6 +120,10 @@ public class Job {
         return numbers;
     }
 
+    Rail rail() {
+        return Rail.read(rail);
+    }
+
     /** The facts as they stood when the job was signed; null while it is open. */
     String sheet() {
         return sheet;
@@ -126,10 +131,6 @@ public class Job {
 
     List<Stage> stages() {
         return stages;
-    }
-
-    public List<JobNote> notes() {
-        return notes;
     }
 
     Optional<Stage> stage(RouteStage stage) {
@@ -145,11 +146,12 @@ public class Job {
     }
 
     /** What a search or the board wants of the intake and of the rings. */
-    void headline(String newComplaint, LocalDate day, Double newCounter, String newNumbers) {
+    void headline(String newComplaint, LocalDate day, Double newCounter, String newNumbers, Rail newRail) {
         complaint = newComplaint;
         workedOn = day;
         counter = newCounter;
         numbers = newNumbers;
+        rail = newRail.text();
     }
 
     void await(String what) {

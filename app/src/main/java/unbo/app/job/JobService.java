@@ -3,12 +3,14 @@ package unbo.app.job;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,15 +18,10 @@ import unbo.app.data.Like;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
-import unbo.core.finding.Level;
-import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
-import unbo.core.route.SignOff;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
-import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
-import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 
 import unbo.app.workshop.WorkshopService;
@@ -34,15 +31,19 @@ import unbo.app.workshop.WorkshopService;
 @Transactional
 public class JobService {
 
+    private static final Limit LONGEST_LIST = Limit.of(100);
+
     private final Jobs jobs;
     private final Visits visits;
+    private final Notes notes;
     private final Documents documents;
     private final VehicleService vehicles;
     private final WorkshopService workshops;
 
-    JobService(Jobs jobs, Visits visits, Documents documents, VehicleService vehicles, WorkshopService workshops) {
+    JobService(Jobs jobs, Visits visits, Notes notes, Documents documents, VehicleService vehicles, WorkshopService workshops) {
         this.jobs = jobs;
         this.visits = visits;
+        this.notes = notes;
         this.documents = documents;
         this.vehicles = vehicles;
         this.workshops = workshops;
@@ -65,7 +66,9 @@ public class JobService {
         Vehicle vehicle = vehicles.find(vehicleId).orElseThrow();
         Position position = vehicle.position(positionCode).orElseThrow();
         Visit visit = visits.save(new Visit(vehicle, at));
-        return jobs.save(new Job(visit, position, at)).id();
+        Job job = jobs.save(new Job(visit, position, at));
+        headline(job);
+        return job.id();
     }
 
     /** Opens the twin's job in the same visit, with what both sides have in common filled in as drafts. @return its number, empty where there is no twin */
@@ -76,33 +79,28 @@ public class JobService {
         if (twin.isEmpty()) {
             return Optional.empty();
         }
-        List<Job> there = jobs.inVisit(job.visit().id(), twin.get().id());
+        List<Long> there = jobs.inVisit(job.visit().id(), twin.get().id());
         if (!there.isEmpty()) {
-            return Optional.of(there.get(0).id());
+            return Optional.of(there.get(0));
         }
+        OpenedJob opened = opened(job);
         Job other = jobs.save(new Job(job.visit(), twin.get(), at));
         for (RouteStage stage : List.of(RouteStage.INTAKE, RouteStage.IDENTIFY, RouteStage.GREASE, RouteStage.SET)) {
             job.stage(stage).filter(s -> s.state() == Stage.State.DONE).ifPresent(done -> {
-                Map<String, String> texts = new HashMap<>(documents.stage(done).texts());
+                Map<String, String> texts = new HashMap<>(opened.document(stage).texts());
                 texts.keySet().removeIf(name -> name.equals("freeAngleDeg") || name.startsWith("tick-"));
                 other.stageOrNew(stage).keep(Stage.State.DRAFT, false, documents.write(new StageDocument(StageDocument.VERSION, texts,
                         List.of(), Map.of(), null, "")), at);
             });
         }
+        headline(other);
         return Optional.of(other.id());
     }
 
     /** The job as its pages need it. */
     @Transactional(readOnly = true)
     public Optional<JobView> view(long jobId) {
-        return jobs.whole(jobId).map(this::view);
-    }
-
-    /** What a stage's texts come to, without keeping them. */
-    @Transactional(readOnly = true)
-    public StageRule.Work preview(long jobId, RouteStage stage, Map<String, String> texts) {
-        Job job = jobs.whole(jobId).orElseThrow();
-        return StageRules.of(stage).work(texts, sheetBut(job, stage), workshops.units());
+        return jobs.whole(jobId).map(job -> opened(job).view());
     }
 
     /** Keeps a stage: with its result where the texts can be used, as a draft where not. Nothing that was typed is lost. */
@@ -114,19 +112,20 @@ public class JobService {
         if (job.stage(stage).map(Stage::version).orElse(-1) != version) {
             return Kept.CHANGED_MEANWHILE;
         }
-        Sheet sheet = sheetBut(job, stage);
+        OpenedJob opened = opened(job);
+        Sheet sheet = opened.sheetBut(stage);
         StageRule.Work work = StageRules.of(stage).work(texts, sheet, workshops.units());
         Stage kept = job.stageOrNew(stage);
-        if (!work.ok()) {
-            StageDocument before = documents.stage(kept);
+        if (work.ok()) {
+            kept.keep(Stage.State.DONE, work.outcome().complete(), documents.write(new StageDocument(StageDocument.VERSION, texts, work.outcome().facts(),
+                    StageRules.of(stage).hangsOn(sheet), work.outcome().answer().printed(), "")), at);
+        } else {
+            StageDocument before = opened.document(stage);
             kept.keep(Stage.State.DRAFT, false, documents.write(new StageDocument(StageDocument.VERSION, texts, before.facts(),
                     before.hangsOn(), before.answer(), "")), at);
-            return Kept.DRAFT;
         }
-        kept.keep(Stage.State.DONE, work.outcome().complete(), documents.write(new StageDocument(StageDocument.VERSION, texts, work.outcome().facts(),
-                StageRules.of(stage).hangsOn(sheet), work.outcome().answer().printed(), "")), at);
         headline(job);
-        return Kept.DONE;
+        return work.ok() ? Kept.DONE : Kept.DRAFT;
     }
 
     /** Passes a stage over with a word why. @return false when the job is frozen or Prove is meant */
@@ -135,10 +134,11 @@ public class JobService {
         if (job.state().frozen() || stage == RouteStage.PROVE || why.isBlank()) {
             return false;
         }
+        StageDocument before = opened(job).document(stage);
         Stage skipped = job.stageOrNew(stage);
-        StageDocument before = documents.stage(skipped);
         skipped.keep(Stage.State.SKIPPED, false, documents.write(new StageDocument(StageDocument.VERSION, before.texts(), before.facts(), before.hangsOn(), before.answer(), why)), at);
         job.note("skipped", stage.title() + ": " + why, at);
+        headline(job);
         return true;
     }
 
@@ -148,19 +148,26 @@ public class JobService {
         if (job.state().frozen()) {
             return List.of("This job is " + job.state().words() + " already.");
         }
-        SignOff signOff = signOff(job);
-        List<String> reasons = new ArrayList<>(signOff.reasons());
-        view(job).stations().stream().filter(JobView.Station::recalculate)
+        JobView view = opened(job).view();
+        List<String> reasons = new ArrayList<>(view.signOff().reasons());
+        view.stations().stream().filter(JobView.Station::recalculate)
                 .forEach(s -> reasons.add(s.stage().title() + " was computed from facts that have changed since: keep it again."));
         if (!reasons.isEmpty()) {
             return reasons;
         }
-        Sheet sheet = sheet(job);
+        Sheet sheet = view.sheet();
+        LocalDate day = LocalDate.parse(sheet.text(FactKey.DAY));
         job.sign(sheet.text(FactKey.INITIALS), sheet.text(FactKey.CAUSE), documents.facts(sheet.all()), at);
-        job.position().remember(documents.facts(sheet.all().stream().filter(f -> f.key().outlives()).toList()), numbers(sheet),
-                LocalDate.parse(sheet.text(FactKey.DAY)), date(sheet.text(FactKey.DUE_ON)),
-                plain(sheet.text(FactKey.DUE_COUNTER)), sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
+        job.position().remember(documents.facts(sheet.all().stream().filter(f -> f.key().outlives()).toList()), numbers(sheet));
+        job.position().due(date(sheet.text(FactKey.DUE_ON)), plain(sheet.text(FactKey.DUE_COUNTER)),
+                sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
+        worked(job.position(), day, job.counter());
         return List.of();
+    }
+
+    private void worked(Position position, LocalDate day, Double counter) {
+        position.worked(day, counter, vehicles.immersionsAfter(position.vehicle().id(), day));
+        headlines(position.vehicle().id());
     }
 
     public void note(long jobId, String text, Instant at) {
@@ -204,22 +211,25 @@ public class JobService {
         }
         job.reopen();
         job.note("reopened", why, at);
+        Optional<Job> earlier = jobs.signedBesides(job.position().id(), jobId, Limit.of(1)).stream().findFirst();
+        worked(job.position(), earlier.map(Job::workedOn).orElse(null), earlier.map(Job::counter).orElse(null));
         return true;
     }
 
+    /** Jobs under way, the newest first. @param page counted from 0 */
     @Transactional(readOnly = true)
-    public List<JobView> underWay() {
-        return jobs.underWay().stream().map(this::view).toList();
+    public List<OpenLine> underWay(int page, int size) {
+        return jobs.underWay(PageRequest.of(page, size));
     }
 
     @Transactional(readOnly = true)
     public List<JobLine> history(long positionId) {
-        return jobs.history(positionId).stream().map(JobLine::of).toList();
+        return jobs.history(positionId, LONGEST_LIST);
     }
 
     @Transactional(readOnly = true)
     public List<JobLine> ofVehicle(long vehicleId) {
-        return jobs.ofVehicle(vehicleId).stream().map(JobLine::of).toList();
+        return jobs.ofVehicle(vehicleId, LONGEST_LIST);
     }
 
     /** By number of the job, numbers on the rings, or words of the complaint. */
@@ -227,7 +237,7 @@ public class JobService {
     public List<JobLine> search(String words) {
         String digits = words.strip().replaceFirst("^#", "");
         long number = digits.matches("\\d{1,15}") ? Long.parseLong(digits) : -1;
-        return jobs.search(Like.containing(words), number).stream().map(JobLine::of).toList();
+        return jobs.search(Like.containing(words), number, Limit.of(50));
     }
 
     /** What a position knows before any job: facts that outlived earlier ones. */
@@ -236,9 +246,29 @@ public class JobService {
         return Sheet.of(documents.facts(position.facts()));
     }
 
+    @EventListener
+    public void vehicleChanged(VehicleService.VehicleChanged changed) {
+        headlines(changed.id());
+    }
+
+    /** Brings the lines on the board of a vehicle's open jobs up to date, after something they read has changed. */
+    private void headlines(long vehicleId) {
+        jobs.openOf(vehicleId).forEach(this::headline);
+    }
+
+    /** Gives jobs of an older release the rail that the board reads. */
+    public void fillRails() {
+        jobs.withoutRail().forEach(id -> headline(jobs.whole(id).orElseThrow()));
+    }
+
     private void headline(Job job) {
-        Sheet sheet = sheet(job);
-        job.headline(sheet.text(FactKey.COMPLAINT), date(sheet.text(FactKey.DAY)), plain(sheet.text(FactKey.COUNTER)), numbers(sheet));
+        OpenedJob opened = opened(job);
+        Sheet sheet = opened.sheet();
+        job.headline(sheet.text(FactKey.COMPLAINT), date(sheet.text(FactKey.DAY)), plain(sheet.text(FactKey.COUNTER)), numbers(sheet), opened.rail());
+    }
+
+    private OpenedJob opened(Job job) {
+        return new OpenedJob(job, documents);
     }
 
     private static String numbers(Sheet sheet) {
@@ -254,92 +284,9 @@ public class JobService {
         return text.isBlank() ? null : LocalDate.parse(text);
     }
 
-    private Sheet sheet(Job job) {
-        return job.sheet() != null ? Sheet.of(documents.facts(job.sheet())) : sheetBut(job, null);
-    }
-
-    /** The sheet without what one stage gave, which is what that stage may read. */
-    private Sheet sheetBut(Job job, RouteStage left) {
-        return sheetBut(job, left, before(job));
-    }
-
-    /** What was known before this job: of its position, its vehicle, and the job before it. */
-    private Sheet before(Job job) {
-        return Sheet.of(documents.facts(job.position().facts())).with(fromVehicle(job.position().vehicle())).with(fromLastJob(job));
-    }
-
-    private Sheet sheetBut(Job job, RouteStage left, Sheet before) {
-        Sheet sheet = before;
-        for (RouteStage stage : RouteStage.route()) {
-            Optional<Stage> kept = job.stage(stage);
-            if (stage != left && kept.isPresent()) {
-                sheet = sheet.with(documents.stage(kept.get()).facts());
-            }
-        }
-        return sheet;
-    }
-
-    private static List<Fact> fromVehicle(Vehicle vehicle) {
-        List<Fact> facts = new ArrayList<>();
-        facts.add(Fact.words(FactKey.USE, vehicle.use(), How.TYPED, "vehicle"));
-        facts.add(Fact.words(FactKey.COUNTER_UNIT, vehicle.counterUnit(), How.TYPED, "vehicle"));
-        if (vehicle.yearlyDistance() != null) {
-            facts.add(Fact.words(FactKey.YEARLY, Show.number(vehicle.yearlyDistance(), 1), How.ESTIMATED, "vehicle"));
-        }
-        return facts;
-    }
-
-    /** Day and counter of the job signed before this one; a job opened again does not count from itself. */
-    private List<Fact> fromLastJob(Job job) {
-        List<Fact> facts = new ArrayList<>();
-        jobs.signedBesides(job.position().id(), job.id()).stream().findFirst().ifPresent(last -> {
-            if (last.counter() != null) {
-                facts.add(Fact.words(FactKey.LAST_COUNTER, Show.number(last.counter(), 1), How.TYPED, "position"));
-            }
-            if (last.workedOn() != null) {
-                facts.add(Fact.words(FactKey.LAST_DAY, last.workedOn().toString(), How.TYPED, "position"));
-            }
-        });
-        return facts;
-    }
-
-    private SignOff signOff(Job job) {
-        Map<RouteStage, SignOff.Station> stations = new EnumMap<>(RouteStage.class);
-        for (RouteStage stage : RouteStage.route()) {
-            job.stage(stage).ifPresent(s -> {
-                StageDocument document = documents.stage(s);
-                stations.put(stage, new SignOff.Station(s.state() == Stage.State.DONE, s.state() == Stage.State.SKIPPED, s.complete(),
-                        document.answer() == null ? List.of() : document.answer().findings()));
-            });
-        }
-        return SignOff.of(stations);
-    }
-
-    private JobView view(Job job) {
-        List<JobView.Station> stations = new ArrayList<>();
-        Sheet before = job.state().frozen() ? null : before(job);
-        for (RouteStage stage : RouteStage.values()) {
-            Optional<Stage> kept = job.stage(stage);
-            StageDocument document = kept.map(documents::stage).orElse(StageDocument.EMPTY);
-            boolean stale = before != null && kept.map(s -> s.state() == Stage.State.DONE).orElse(false)
-                    && !StageRules.of(stage).hangsOn(sheetBut(job, stage, before)).equals(document.hangsOn());
-            Level level = document.answer() == null ? Level.OPEN : document.answer().level();
-            stations.add(new JobView.Station(stage, kept.map(s -> s.state().name()).orElse(stage.used() ? "OPEN" : "UNUSED"),
-                    kept.map(Stage::complete).orElse(false), stale, level, kept.map(Stage::version).orElse(-1),
-                    kept.map(Stage::savedAt).orElse(null), document.texts(), document.answer(), document.skipped()));
-        }
-        return new JobView(job, job.position(), job.position().vehicle(), stations, sheet(job), signOff(job));
-    }
-
-    /** The sheet that a stage of this job reads. */
-    @Transactional(readOnly = true)
-    public Sheet sheetFor(long jobId, RouteStage stage) {
-        return sheetBut(jobs.whole(jobId).orElseThrow(), stage);
-    }
-
     /** The notes of a job, oldest first. */
     @Transactional(readOnly = true)
     public List<JobNote> notes(long jobId) {
-        return List.copyOf(jobs.whole(jobId).orElseThrow().notes());
+        return notes.of(jobId);
     }
 }

@@ -3,6 +3,7 @@ package unbo.app.job;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
@@ -14,8 +15,12 @@ import unbo.core.service.Causes;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
-/** A job as its pages and lists need it. */
-public record JobView(Job job, Position position, Vehicle vehicle, List<Station> stations, Sheet sheet, SignOff signOff) {
+/**
+ * A job as its pages need it.
+ *
+ * @param reads the sheet that a stage of this job reads: everything but what the stage itself gave
+ */
+public record JobView(Job job, Position position, Vehicle vehicle, List<Station> stations, Sheet sheet, SignOff signOff, Function<RouteStage, Sheet> reads) {
 
     /**
      * One station of the route.
@@ -44,10 +49,20 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
                 default -> "open";
             };
         }
+
+        /** True when nothing is left to do here. */
+        boolean settled() {
+            return !recalculate && (state.equals("SKIPPED") || state.equals("DONE") && complete && level != Level.STOP);
+        }
     }
 
     public Station station(RouteStage stage) {
         return stations.stream().filter(s -> s.stage() == stage).findFirst().orElseThrow();
+    }
+
+    /** The sheet that a stage reads. */
+    public Sheet sheetFor(RouteStage stage) {
+        return reads.apply(stage);
     }
 
     /** What the job knows, as it is listed. */
@@ -63,16 +78,15 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
 
     /** What to do next, in a few words. */
     public String next() {
-        if (job.state() == JobState.WAITING) {
-            return "waiting for " + job.waitingFor();
-        }
-        for (Station station : stations) {
-            if (station.stage().used() && (station.recalculate() || !station.state().equals("DONE") && !station.state().equals("SKIPPED")
-                    || station.state().equals("DONE") && (!station.complete() || station.level() == Level.STOP))) {
-                return station.stage().title() + (station.word().equals("open") ? "" : " · " + station.word());
-            }
-        }
-        return "ready to sign";
+        return next(job.state(), job.waitingFor(), rail(stations));
+    }
+
+    static String next(JobState state, String waitingFor, Rail rail) {
+        return state == JobState.WAITING ? "waiting for " + waitingFor : rail.nextWords();
+    }
+
+    static Rail rail(List<Station> stations) {
+        return new Rail(stations.stream().filter(s -> s.stage().used()).map(s -> new Rail.Station(s.stage(), s.word(), s.settled())).toList());
     }
 
     /** The station that comes next; Log when all are done. */

@@ -2,32 +2,54 @@ package unbo.app.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
+import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface Jobs extends Repository<Job, Long> {
 
+    String LINE = "select new unbo.app.job.JobLine(j.id, v.id, v.name, v.mark, v.kind, p.id, p.code, j.state, j.workedOn, j.openedAt, j.counter, j.complaint, j.cause, j.numbers, j.signedBy) "
+            + "from Job j join j.position p join p.vehicle v ";
+    String CLOSED = "j.state in (unbo.app.job.JobState.SIGNED, unbo.app.job.JobState.ABANDONED) ";
+    String OPEN = "j.state in (unbo.app.job.JobState.OPEN, unbo.app.job.JobState.WAITING) ";
+
     @Query("select j from Job j join fetch j.visit join fetch j.position p join fetch p.vehicle left join fetch j.stages where j.id = :id")
     Optional<Job> whole(long id);
 
-    @Query("select distinct j from Job j join fetch j.position p join fetch p.vehicle left join fetch j.stages where j.state in (unbo.app.job.JobState.OPEN, unbo.app.job.JobState.WAITING) order by j.openedAt desc, j.id desc")
-    List<Job> underWay();
+    @Query("select new unbo.app.job.OpenLine(j.id, v.name, v.kind, p.code, j.complaint, j.openedAt, j.state, j.waitingFor, j.rail) "
+            + "from Job j join j.position p join p.vehicle v where " + OPEN + "order by j.openedAt desc, j.id desc")
+    List<OpenLine> underWay(Pageable page);
 
-    @Query("select j from Job j join fetch j.position p join fetch p.vehicle where p.id = :positionId and j.state in (unbo.app.job.JobState.SIGNED, unbo.app.job.JobState.ABANDONED) order by j.closedAt desc, j.id desc limit 100")
-    List<Job> history(long positionId);
+    /** Jobs whose stages read what a vehicle or a position knows. */
+    @Query("select distinct j from Job j join fetch j.position p join fetch p.vehicle v left join fetch j.stages where v.id = :vehicleId and " + OPEN)
+    List<Job> openOf(long vehicleId);
 
-    @Query("select j from Job j join fetch j.position p join fetch p.vehicle where p.vehicle.id = :vehicleId order by j.openedAt desc, j.id desc limit 100")
-    List<Job> ofVehicle(long vehicleId);
+    @Query("select j.id from Job j where j.rail = '' and " + OPEN)
+    List<Long> withoutRail();
 
-    @Query("select j from Job j join fetch j.position p join fetch p.vehicle where j.id = :number or j.numbers like :like escape '!' or j.complaint like :like escape '!' order by j.openedAt desc limit 50")
-    List<Job> search(String like, long number);
+    @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt desc, j.id desc")
+    List<JobLine> history(long positionId, Limit limit);
 
-    @Query("select j from Job j where j.visit.id = :visitId and j.position.id = :positionId")
-    List<Job> inVisit(long visitId, long positionId);
+    @Query(LINE + "where " + CLOSED + "order by j.closedAt, j.id")
+    Stream<JobLine> closed();
 
-    @Query("select j from Job j where j.position.id = :positionId and j.id <> :besides and j.state = unbo.app.job.JobState.SIGNED order by j.workedOn desc, j.id desc limit 1")
-    List<Job> signedBesides(long positionId, long besides);
+    @Query(LINE + "where v.id = :vehicleId order by j.openedAt desc, j.id desc")
+    List<JobLine> ofVehicle(long vehicleId, Limit limit);
+
+    @Query(LINE + "where j.id = :number or j.numbers like :like escape '!' or j.complaint like :like escape '!' order by j.openedAt desc")
+    List<JobLine> search(String like, long number, Limit limit);
+
+    @Query("select j.id from Job j where j.visit.id = :visitId and j.position.id = :positionId order by j.id")
+    List<Long> inVisit(long visitId, long positionId);
+
+    @Query("select j.id from Job j where j.position.id = :positionId order by j.id")
+    List<Long> atPosition(long positionId);
+
+    @Query("select j from Job j where j.position.id = :positionId and j.id <> :besides and j.state = unbo.app.job.JobState.SIGNED order by j.workedOn desc, j.id desc")
+    List<Job> signedBesides(long positionId, long besides, Limit limit);
 
     Job save(Job job);
 }

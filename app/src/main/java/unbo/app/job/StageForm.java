@@ -40,6 +40,15 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
 
     private static final String TICK = "tick-";
 
+    /** The name of the box by which a step of the procedure is ticked. */
+    static String tick(String step) {
+        return TICK + step;
+    }
+
+    static boolean isTick(String name) {
+        return name.matches(TICK + "[a-z]{1,12}");
+    }
+
     /**
      * @param sheet  what the stage reads: everything but its own facts
      * @param judged false while somebody is still typing: an empty box is not yet a fault

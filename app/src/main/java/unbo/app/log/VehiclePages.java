@@ -17,6 +17,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.job.FactLine;
 import unbo.app.job.JobService;
+import unbo.app.vehicle.DueLine;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
@@ -133,7 +134,8 @@ class VehiclePages {
         model.addAttribute("facts", known.all().stream().map(FactLine::of).toList());
         model.addAttribute("section", HubSection.of(known));
         model.addAttribute("jobs", jobs.history(id));
-        model.addAttribute("immersed", vehicles.immersionsAfter(position.vehicle().id(), position.lastWorkedOn()));
+        model.addAttribute("due", DueLine.of(position));
+        model.addAttribute("today", LocalDate.now(clock));
         return "log/position";
     }
 

@@ -36,6 +36,11 @@ public class Position {
     private LocalDate dueOn;
     private Double dueCounter;
     private Integer dueImmersions;
+    private Double lastCounter;
+    private int immersed;
+    /** What is left of the immersions until it is due; kept by the database. */
+    @Column(insertable = false, updatable = false)
+    private Integer immersionsLeft;
 
     protected Position() {
     }
@@ -98,13 +103,40 @@ public class Position {
         return dueImmersions;
     }
 
-    /** Takes over what a signed job leaves behind. */
-    public void remember(String newFacts, String newNumbers, LocalDate workedOn, LocalDate due, Double atCounter, Integer immersions) {
+    /** Counter at the last signed job here; null when unknown. */
+    public Double lastCounter() {
+        return lastCounter;
+    }
+
+    /** Times under water since it was last worked on. */
+    public int immersed() {
+        return immersed;
+    }
+
+    /** Takes over what a signed job leaves behind: facts as JSON, and the numbers on the rings. */
+    public void remember(String newFacts, String newNumbers) {
         facts = newFacts;
         numbers = newNumbers;
-        lastWorkedOn = workedOn;
-        dueOn = due;
+    }
+
+    /** When the next service is due, each null where it is not due by that. */
+    public void due(LocalDate day, Double atCounter, Integer immersions) {
+        dueOn = day;
         dueCounter = atCounter;
         dueImmersions = immersions;
+    }
+
+    /** The last signed job here; day and counter null when there is none. @param immersedSince times under water after that day */
+    public void worked(LocalDate day, Double counter, int immersedSince) {
+        lastWorkedOn = day;
+        lastCounter = counter;
+        immersed = immersedSince;
+    }
+
+    /** Went under water on a day. */
+    void immersed(LocalDate day, int times) {
+        if (lastWorkedOn == null || day.isAfter(lastWorkedOn)) {
+            immersed += times;
+        }
     }
 }

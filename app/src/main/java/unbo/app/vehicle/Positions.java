@@ -4,20 +4,26 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface Positions extends Repository<Position, Long> {
 
+    String DUE = "select new unbo.app.vehicle.DueLine(p.id, v.name, v.kind, p.code, p.dueOn, p.dueImmersions, p.immersed, p.dueCounter, v.counterUnit) "
+            + "from Position p join p.vehicle v ";
+
     @Query("select p from Position p join fetch p.vehicle where p.id = :id")
     Optional<Position> withVehicle(long id);
 
-    @Query("select p from Position p join fetch p.vehicle where p.dueOn is not null and p.dueOn <= :until order by p.dueOn, p.id limit 60")
-    List<Position> dueUntil(LocalDate until);
+    @Query(DUE + "where p.dueOn <= :until order by p.dueOn, p.id")
+    List<DueLine> dueUntil(LocalDate until, Limit limit);
 
-    @Query("select p from Position p join fetch p.vehicle where p.dueImmersions is not null and p.dueImmersions <= "
-            + "(select coalesce(sum(i.times), 0) from Immersion i where i.vehicleId = p.vehicle.id and i.day > p.lastWorkedOn) order by p.id limit 60")
-    List<Position> dueByImmersions();
+    @Query(DUE + "where p.immersionsLeft <= 0 order by p.immersionsLeft, p.id")
+    List<DueLine> dueByImmersions(Limit limit);
+
+    @Query(DUE + "where p.dueOn is not null order by p.dueOn, p.id")
+    List<DueLine> everyDue();
 
     @Query("select p from Position p join fetch p.vehicle where p.numbers like :like escape '!' order by p.id limit 50")
     List<Position> search(String like);

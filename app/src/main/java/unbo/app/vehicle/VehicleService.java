@@ -1,12 +1,13 @@
 package unbo.app.vehicle;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,16 +19,22 @@ import unbo.core.vehicle.VehicleInput;
 @Transactional
 public class VehicleService {
 
+    /** A vehicle was put right: what reads its facts looks again, in the same transaction. */
+    public record VehicleChanged(long id) {
+    }
+
     private static final LocalDate LONG_AGO = LocalDate.of(1900, 1, 1);
 
     private final Vehicles vehicles;
     private final Positions positions;
     private final Immersions immersions;
+    private final ApplicationEventPublisher changes;
 
-    VehicleService(Vehicles vehicles, Positions positions, Immersions immersions) {
+    VehicleService(Vehicles vehicles, Positions positions, Immersions immersions, ApplicationEventPublisher changes) {
         this.vehicles = vehicles;
         this.positions = positions;
         this.immersions = immersions;
+        this.changes = changes;
     }
 
     public Vehicle add(VehicleInput input) {
@@ -41,6 +48,7 @@ public class VehicleService {
             return false;
         }
         vehicle.change(input);
+        changes.publishEvent(new VehicleChanged(id));
         return true;
     }
 
@@ -62,7 +70,7 @@ public class VehicleService {
 
     @Transactional(readOnly = true)
     public boolean none() {
-        return vehicles.count() == 0;
+        return vehicles.any(Limit.of(1)).isEmpty();
     }
 
     /** By name, mark or owner's initials. */
@@ -77,17 +85,24 @@ public class VehicleService {
         return positions.search(Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)));
     }
 
-    /** Positions that are due by date until a day, or by immersions now; those due by both once. */
+    /** Positions that are due: by immersions now, the most overdrawn first, then by date until a day; those due by both once. @param most of each kind */
     @Transactional(readOnly = true)
-    public List<Position> due(LocalDate until) {
-        Map<Long, Position> due = new LinkedHashMap<>();
-        positions.dueByImmersions().forEach(p -> due.put(p.id(), p));
-        positions.dueUntil(until).forEach(p -> due.putIfAbsent(p.id(), p));
-        return new ArrayList<>(due.values());
+    public List<DueLine> due(LocalDate until, int most) {
+        Map<Long, DueLine> due = new LinkedHashMap<>();
+        positions.dueByImmersions(Limit.of(most)).forEach(line -> due.put(line.positionId(), line));
+        positions.dueUntil(until, Limit.of(most)).forEach(line -> due.putIfAbsent(line.positionId(), line));
+        return List.copyOf(due.values());
+    }
+
+    /** Every position with a date, the first due first. */
+    @Transactional(readOnly = true)
+    public List<DueLine> everyDue() {
+        return positions.everyDue();
     }
 
     public void immersed(long vehicleId, LocalDate day, int times, String note) {
         immersions.save(new Immersion(vehicleId, day, times, note));
+        vehicles.withPositions(vehicleId).orElseThrow().positions().forEach(position -> position.immersed(day, times));
     }
 
     @Transactional(readOnly = true)
@@ -97,7 +112,7 @@ public class VehicleService {
 
     /** Immersions since a day; all when it is null. */
     @Transactional(readOnly = true)
-    public long immersionsAfter(long vehicleId, LocalDate day) {
-        return immersions.after(vehicleId, day == null ? LONG_AGO : day);
+    public int immersionsAfter(long vehicleId, LocalDate day) {
+        return Math.toIntExact(immersions.after(vehicleId, day == null ? LONG_AGO : day));
     }
 }

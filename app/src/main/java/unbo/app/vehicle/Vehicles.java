@@ -3,6 +3,7 @@ package unbo.app.vehicle;
 import java.util.List;
 import java.util.Optional;
 
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -17,7 +18,8 @@ interface Vehicles extends Repository<Vehicle, Long> {
     @Query("select v from Vehicle v where v.name like :like escape '!' or v.mark like :like escape '!' or v.owner like :like escape '!' order by v.name, v.id limit 50")
     List<Vehicle> search(String like);
 
-    long count();
+    @Query("select v.id from Vehicle v")
+    List<Long> any(Limit limit);
 
     Vehicle save(Vehicle vehicle);
 }

@@ -2,6 +2,8 @@ package unbo.app.workshop;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 import unbo.core.input.UnitSystem;
 
@@ -10,23 +12,37 @@ import unbo.core.input.UnitSystem;
 public class WorkshopService {
 
     private final Workshops workshops;
+    /** The preferences as last read: every page wants them, hardly any changes them. */
+    private volatile Workshop known;
 
     WorkshopService(Workshops workshops) {
         this.workshops = workshops;
     }
 
-    @Transactional(readOnly = true)
     public Workshop current() {
-        return workshops.findById(Workshop.ONLY);
+        Workshop workshop = known;
+        if (workshop == null) {
+            workshop = workshops.findById(Workshop.ONLY);
+            if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+                known = workshop;
+            }
+        }
+        return workshop;
     }
 
     @Transactional
     public void change(WorkshopForm form) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                known = null;
+            }
+        });
+        known = null;
         workshops.findById(Workshop.ONLY).change(form.name(), form.units(), form.settingSchool(), form.serviceSchool());
     }
 
     /** The system in which bare numbers are read on pages. */
-    @Transactional(readOnly = true)
     public UnitSystem units() {
         return current().unitSystem();
     }

@@ -13,7 +13,7 @@ import unbo.app.Served;
 import unbo.app.job.JobLine;
 import unbo.app.job.JobService;
 import unbo.app.job.JobState;
-import unbo.app.job.JobView;
+import unbo.app.job.OpenLine;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 
@@ -51,9 +51,9 @@ class DemoDataTest {
     @Test
     void openJobsStandAtDifferentStagesAndSomethingIsDue() {
         loaded();
-        List<JobView> open = jobs.underWay().stream().filter(v -> v.vehicle().name().startsWith("Cutter cradle")).toList();
+        List<OpenLine> open = jobs.underWay(0, 50).stream().filter(v -> v.vehicle().startsWith("Cutter cradle")).toList();
         assertThat(open).hasSizeGreaterThanOrEqualTo(3);
-        assertThat(open).extracting(JobView::next).contains("Grease", "waiting for seal 50x72x10");
-        assertThat(vehicles.due(LocalDate.now())).isNotEmpty();
+        assertThat(open).extracting(OpenLine::next).contains("Grease", "waiting for seal 50x72x10");
+        assertThat(vehicles.due(LocalDate.now(), 20)).isNotEmpty();
     }
 }

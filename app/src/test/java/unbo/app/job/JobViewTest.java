@@ -32,7 +32,7 @@ class JobViewTest {
         for (JobView.Station station : changed) {
             stations.set(station.stage().ordinal(), station);
         }
-        return new JobView(new Job(null, null, null), null, null, stations, Sheet.of(List.of()), new SignOff(List.of()));
+        return new JobView(new Job(null, null, null), null, null, stations, Sheet.of(List.of()), new SignOff(List.of()), stage -> Sheet.of(List.of()));
     }
 
     @ParameterizedTest

@@ -14,7 +14,9 @@ import unbo.app.Served;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.answer.Answer;
+import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
+import unbo.core.route.StageRules;
 import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.VehicleInput;
 
@@ -68,17 +70,18 @@ class SignedJobTest {
     @Test
     void whatOutlivesTheJobIsThereNextTimeAndWhatDoesNotIsNot() {
         long next = jobs.open(trailer.id(), "axle1-left", NOW);
-        assertThat(jobs.sheetFor(next, RouteStage.SET).text(FactKey.NUT_PITCH)).isEqualTo("1.5 mm");
-        assertThat(jobs.sheetFor(next, RouteStage.SET).number(FactKey.BAND_MAX)).isEqualTo(0.10);
-        assertThat(jobs.sheetFor(next, RouteStage.GREASE).text(FactKey.GREASE_KIND)).isEqualTo("LiX");
-        assertThat(jobs.sheetFor(next, RouteStage.SET).has(FactKey.FREE_ANGLE)).isFalse();
-        assertThat(jobs.sheetFor(next, RouteStage.INTAKE).text(FactKey.LAST_COUNTER)).isEqualTo("12000");
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).text(FactKey.NUT_PITCH)).isEqualTo("1.5 mm");
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).number(FactKey.BAND_MAX)).isEqualTo(0.10);
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.GREASE).text(FactKey.GREASE_KIND)).isEqualTo("LiX");
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).has(FactKey.FREE_ANGLE)).isFalse();
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE).text(FactKey.LAST_COUNTER)).isEqualTo("12000");
     }
 
     @Test
     void theNextIntakeCountsFromTheSignedOne() {
         long next = jobs.open(trailer.id(), "axle1-left", NOW);
-        var work = jobs.preview(next, RouteStage.INTAKE, Map.of("complaint", "again", "day", "2027-05-04", "counter", "14000"));
+        var work = StageRules.of(RouteStage.INTAKE).work(Map.of("complaint", "again", "day", "2027-05-04", "counter", "14000"),
+                jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE), UnitSystem.METRIC);
         assertThat(work.outcome().answer().figures()).anySatisfy(f -> {
             assertThat(f.value()).isEqualTo("2000");
             assertThat(f.other()).isEqualTo("by the counter");

@@ -3,6 +3,7 @@ package unbo.app.vehicle;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -62,11 +63,17 @@ class VehicleServiceTest {
     void aPositionIsDueByDateOrByImmersionsAndListedOnce() {
         Vehicle trailer = add("trailer", "due twice", 1);
         Position position = trailer.positions().get(0);
-        position.remember("[]", "L44643", DAY, DAY.plusYears(1), null, 4);
-        assertThat(vehicles.due(DAY)).doesNotContain(position);
+        position.remember("[]", "L44643");
+        position.due(DAY.plusYears(1), null, 4);
+        position.worked(DAY, null, 0);
+        assertThat(due(DAY)).doesNotContain(position.id());
         vehicles.immersed(trailer.id(), DAY.plusDays(3), 4, "");
-        assertThat(vehicles.due(DAY)).containsOnlyOnce(position);
-        assertThat(vehicles.due(DAY.plusYears(2))).containsOnlyOnce(position);
+        assertThat(due(DAY)).containsOnlyOnce(position.id());
+        assertThat(due(DAY.plusYears(2))).containsOnlyOnce(position.id());
         assertThat(vehicles.searchNumbers("l44 643")).contains(position);
+    }
+
+    private List<Long> due(LocalDate until) {
+        return vehicles.due(until, 500).stream().map(DueLine::positionId).toList();
     }
 }

@@ -1,0 +1,117 @@
+// What is typed at a stage is never lost. The server holds a draft of it; until that has arrived, this browser holds it,
+// and sends it again by itself when the line or the server is back. Other forms say so and keep what stands in them.
+const again = 3000;
+let typed = 0;
+let trouble = 0;
+let timer = 0;
+
+const form = () => document.getElementById("stage-form");
+const fields = () => document.getElementById("stage-fields");
+const place = () => `unbo-typed:${new URL(form().action).pathname}`;
+
+function texts() {
+  const entries = new URLSearchParams(new FormData(form()));
+  entries.delete("_csrf");
+  return entries.toString();
+}
+
+function say(words, good = false) {
+  const line = document.getElementById("line");
+  line.textContent = words;
+  line.hidden = !words;
+  line.classList.toggle("bad", !good);
+}
+
+function hold() {
+  typed += 1;
+  localStorage.setItem(place(), JSON.stringify({ at: Date.now(), texts: texts() }));
+}
+
+function letGo() {
+  localStorage.removeItem(place());
+}
+
+/** Puts back into the boxes what never reached the server. */
+function takeUp() {
+  if (!form()) return;
+  const held = JSON.parse(localStorage.getItem(place()) ?? "null");
+  if (!held) return;
+  if (fields().disabled || held.texts === texts()) {
+    letGo();
+    return;
+  }
+  const entries = new URLSearchParams(held.texts);
+  for (const box of form().elements) {
+    if (!box.name || box.name === "_csrf" || box.type === "submit" || box.type === "button") continue;
+    if (box.type === "checkbox" || box.type === "radio") box.checked = entries.getAll(box.name).includes(box.value);
+    else if (entries.has(box.name)) box.value = entries.get(box.name);
+  }
+  const at = new Date(held.at);
+  say(`What you typed here at ${at.getHours()}:${String(at.getMinutes()).padStart(2, "0")} had not reached Unbo: it stands in the boxes again.`, true);
+  htmx.trigger(fields(), "unbo:again");
+}
+
+function sendAgain(elt, submitter) {
+  clearTimeout(timer);
+  timer = setTimeout(() => {
+    if (!elt.isConnected) return;
+    if (elt === form()) form().requestSubmit(submitter?.isConnected ? submitter : undefined);
+    else htmx.trigger(elt, "unbo:again");
+  }, again);
+}
+
+function sentence(xhr) {
+  const page = new DOMParser().parseFromString(xhr?.responseText ?? "", "text/html");
+  return page.querySelector(".notice.bad")?.textContent.trim();
+}
+
+function failed(event) {
+  const { elt, xhr, requestConfig } = event.detail;
+  const ours = form() && (elt === form() || elt === fields());
+  const words = sentence(xhr) || "There is no connection to Unbo.";
+  trouble += 1;
+  if (ours) {
+    say(`${words} What you typed stays here and is sent again by itself.`);
+    sendAgain(elt, requestConfig?.triggeringEvent?.submitter);
+  } else {
+    say(`${words} What you typed stays here: send it again when Unbo answers.`);
+  }
+}
+
+document.addEventListener("input", (event) => {
+  if (form()?.contains(event.target)) hold();
+});
+document.addEventListener("htmx:beforeRequest", (event) => {
+  event.detail.requestConfig.typed = typed;
+});
+document.addEventListener("htmx:sendError", failed);
+document.addEventListener("htmx:timeout", failed);
+document.addEventListener("htmx:responseError", (event) => {
+  if (event.detail.xhr.status >= 500) failed(event);
+});
+document.addEventListener("htmx:beforeSwap", (event) => {
+  const { xhr, boosted } = event.detail;
+  if (boosted && xhr.status >= 400 && xhr.status < 500) {
+    event.detail.shouldSwap = true;
+    event.detail.isError = false;
+  }
+});
+document.addEventListener("htmx:beforeOnLoad", (event) => {
+  if (event.detail.xhr.status >= 400) return;
+  if (trouble) {
+    trouble = 0;
+    clearTimeout(timer);
+    say("Unbo answers again: what you typed has arrived.", true);
+  }
+  const { elt, requestConfig } = event.detail;
+  if (form() && (elt === form() || elt === fields()) && requestConfig.typed === typed) letGo();
+});
+document.addEventListener("htmx:afterSettle", (event) => {
+  if (event.detail.boosted || event.target === document.body) takeUp();
+});
+addEventListener("pagehide", () => {
+  if (form() && !fields().disabled && localStorage.getItem(place())) {
+    navigator.sendBeacon(fields().getAttribute("hx-post"), new URLSearchParams(new FormData(form())));
+  }
+});
+takeUp();

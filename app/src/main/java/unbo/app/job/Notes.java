@@ -1,0 +1,12 @@
+package unbo.app.job;
+
+import java.util.List;
+
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface Notes extends Repository<JobNote, Long> {
+
+    @Query("select n from JobNote n where n.job.id = :jobId order by n.id")
+    List<JobNote> of(long jobId);
+}

@@ -1,0 +1,27 @@
+package unbo.app.job;
+
+import java.time.Instant;
+import java.util.Optional;
+
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface StageDrafts extends Repository<StageDraft, Long> {
+
+    @Query("select d from StageDraft d where d.jobId = :jobId and d.code = :code and d.desk = :desk")
+    Optional<StageDraft> at(long jobId, String code, String desk);
+
+    @Modifying
+    @Query(nativeQuery = true, value = "insert into stage_draft (job_id, code, desk, version, base, texts, typed_at) values (:jobId, :code, :desk, :version, :base, :texts, :at) "
+            + "on duplicate key update version = values(version), base = values(base), texts = values(texts), typed_at = values(typed_at)")
+    void put(long jobId, String code, String desk, int version, String base, String texts, Instant at);
+
+    @Modifying
+    @Query("delete from StageDraft d where d.jobId = :jobId and d.code = :code and d.desk = :desk")
+    void forget(long jobId, String code, String desk);
+
+    @Modifying
+    @Query("delete from StageDraft d where d.typedAt < :before")
+    void forgetOlder(Instant before);
+}

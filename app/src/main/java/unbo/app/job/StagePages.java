@@ -1,0 +1,247 @@
+package unbo.app.job;
+
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.Map;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import unbo.app.web.Desk;
+import unbo.app.web.Page;
+import unbo.app.workshop.Workshop;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.route.RouteStage;
+import unbo.core.route.StageRule;
+import unbo.core.route.StageRules;
+import unbo.core.sheet.Sheet;
+
+/** One stage of a job: asked, answered as one types, kept; of two who keep at once the second merges. */
+@Page
+@RequestMapping("/jobs/{id}/{code}")
+class StagePages {
+
+    private static final String BASE = "base";
+    private static final int LONGEST_WHY = 200;
+
+    private final JobService jobs;
+    private final DraftService drafts;
+    private final Documents documents;
+    private final WorkshopService workshops;
+    private final Clock clock;
+
+    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, Clock clock) {
+        this.jobs = jobs;
+        this.drafts = drafts;
+        this.documents = documents;
+        this.workshops = workshops;
+        this.clock = clock;
+    }
+
+    /** What a stage's page shows and what its form began with. */
+    private record Shown(int version, Map<String, String> base, Map<String, String> texts, boolean judged) {
+    }
+
+    @ModelAttribute("desk")
+    String desk(HttpServletRequest request, HttpServletResponse response) {
+        return Desk.of(request, response);
+    }
+
+    @GetMapping
+    String stage(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> fromBench, Model model) {
+        JobView view = view(id);
+        RouteStage stage = used(code);
+        JobView.Station station = view.station(stage);
+        Map<String, String> base = station.state().equals("OPEN") ? fresh(view, stage) : station.texts();
+        Map<String, String> texts = new HashMap<>(base);
+        DraftService.Draft draft = view.job().state().frozen() ? null : drafts.at(id, stage, desk).orElse(null);
+        if (draft != null && draft.version() != station.version()) {
+            return merge(view, stage, draft.base(), draft.texts(), model);
+        }
+        if (draft != null) {
+            texts.putAll(draft.texts());
+            base.keySet().stream().filter(name -> StageForm.isTick(name) && !draft.texts().containsKey(name)).forEach(texts::remove);
+            model.addAttribute("draftFrom", draft.at().atZone(clock.getZone()));
+        }
+        StageRules.of(stage).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));
+        if (StageRules.of(stage).asked().stream().anyMatch(fromBench::containsKey)) {
+            model.addAttribute("good", "Taken from the bench: nothing is kept until you keep it.");
+        }
+        return show(view, stage, new Shown(station.version(), base, texts, station.state().equals("DRAFT")), model);
+    }
+
+    /** What a stage that nobody has kept yet begins with. */
+    private Map<String, String> fresh(JobView view, RouteStage stage) {
+        Workshop workshop = workshops.current();
+        Map<String, String> texts = new HashMap<>();
+        texts.put("day", clock.instant().atZone(clock.getZone()).toLocalDate().toString());
+        texts.put("school", workshop.settingSchool());
+        texts.put("serviceSchool", workshop.serviceSchool());
+        texts.putAll(StageRules.of(stage).prefill(view.sheetFor(stage)));
+        return own(stage, texts);
+    }
+
+    @PostMapping("/preview")
+    String preview(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent,
+                   @RequestParam(defaultValue = "-1") int version, Model model) {
+        JobView view = view(id);
+        RouteStage stage = used(code);
+        Map<String, String> texts = own(stage, sent);
+        Map<String, String> base = documents.texts(sent.getOrDefault(BASE, "{}"));
+        if (!view.job().state().frozen()) {
+            drafts.typed(id, stage, desk, new DraftService.Draft(version, base, texts, clock.instant()), view.station(stage).texts());
+            if (view.station(stage).version() != version) {
+                model.addAttribute("meanwhile", view.station(stage).savedAt().atZone(clock.getZone()));
+            }
+        }
+        return show(view, stage, new Shown(version, base, texts, false), model);
+    }
+
+    @PostMapping
+    String keep(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent,
+                @RequestParam(defaultValue = "-1") int version, Model model, RedirectAttributes flash) {
+        RouteStage stage = used(code);
+        return keep(id, stage, desk, version, documents.texts(sent.getOrDefault(BASE, "{}")), own(stage, sent), sent.containsKey("stay"), model, flash);
+    }
+
+    /** Keeps what was chosen of two versions. */
+    @PostMapping("/merge")
+    String merged(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent,
+                  @RequestParam int version, Model model, RedirectAttributes flash) {
+        RouteStage stage = used(code);
+        JobView view = view(id);
+        Map<String, String> base = documents.texts(sent.getOrDefault(BASE, "{}"));
+        Map<String, String> mine = documents.texts(sent.getOrDefault("mine", "{}"));
+        Map<String, String> picks = new HashMap<>();
+        sent.forEach((name, side) -> {
+            if (name.startsWith("pick-")) {
+                picks.put(name.substring("pick-".length()), side);
+            }
+        });
+        if (view.station(stage).version() != version) {
+            return merge(view, stage, base, mine, model);
+        }
+        Map<String, String> texts = own(stage, Merge.of(StageRules.of(stage), base, mine, view.station(stage).texts()).texts(picks));
+        return keep(id, stage, desk, version, base, texts, true, model, flash);
+    }
+
+    private String keep(long id, RouteStage stage, String desk, int version, Map<String, String> base, Map<String, String> texts, boolean stay, Model model, RedirectAttributes flash) {
+        String onward = "redirect:/jobs/" + id + "/" + (stay ? stage : stage.next().orElse(stage)).code();
+        switch (tryKeep(id, stage, version, texts)) {
+            case DONE -> {
+                drafts.forget(id, stage, desk);
+                flash.addFlashAttribute("good", stage.title() + " is kept.");
+                return onward;
+            }
+            case DRAFT -> {
+                drafts.forget(id, stage, desk);
+                model.addAttribute("bad", "Kept as a draft: what is marked below cannot be used yet.");
+                JobView view = view(id);
+                return show(view, stage, new Shown(view.station(stage).version(), texts, texts, true), model);
+            }
+            case CHANGED_MEANWHILE -> {
+                JobView view = view(id);
+                if (view.station(stage).texts().equals(texts) && view.station(stage).state().equals("DONE")) {
+                    return onward; // the same was sent twice: its answer had been lost on the way
+                }
+                drafts.typed(id, stage, desk, new DraftService.Draft(version, base, texts, clock.instant()), view.station(stage).texts());
+                return merge(view, stage, base, texts, model);
+            }
+            default -> {
+                model.addAttribute("bad", "Not kept: this job is closed. Open it again with a reason first.");
+                return show(view(id), stage, new Shown(version, base, texts, true), model);
+            }
+        }
+    }
+
+    private JobService.Kept tryKeep(long id, RouteStage stage, int version, Map<String, String> texts) {
+        try {
+            return jobs.keep(id, stage, version, texts, clock.instant());
+        } catch (OptimisticLockingFailureException | DataIntegrityViolationException raced) {
+            return JobService.Kept.CHANGED_MEANWHILE;
+        }
+    }
+
+    /** Lets go of what was typed here and not kept. */
+    @PostMapping("/drop")
+    String drop(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk) {
+        drafts.forget(id, used(code), desk);
+        return "redirect:/jobs/" + id + "/" + code;
+    }
+
+    @PostMapping("/skip")
+    String skip(@PathVariable long id, @PathVariable String code, @RequestParam(defaultValue = "") String why, RedirectAttributes flash) {
+        RouteStage stage = used(code);
+        if (!jobs.skip(id, stage, JobPages.cut(why, LONGEST_WHY), clock.instant())) {
+            flash.addFlashAttribute("bad", stage == RouteStage.PROVE ? "Prove is never skipped." : "Say in a word why " + stage.title() + " is skipped.");
+            return "redirect:/jobs/" + id + "/" + code;
+        }
+        return "redirect:/jobs/" + id + "/" + stage.next().orElse(stage).code();
+    }
+
+    private String show(JobView view, RouteStage stage, Shown shown, Model model) {
+        StageRule<?> rule = StageRules.of(stage);
+        Sheet sheet = view.sheetFor(stage);
+        StageRule.Work work = rule.work(shown.texts(), sheet, workshops.units());
+        model.addAttribute("stage", StageForm.of(stage, rule, shown.texts(), work, sheet, workshops.units(), shown.judged()));
+        model.addAttribute("version", shown.version());
+        model.addAttribute(BASE, documents.write(shown.base()));
+        return page(view, stage, model);
+    }
+
+    private String merge(JobView view, RouteStage stage, Map<String, String> base, Map<String, String> mine, Model model) {
+        JobView.Station station = view.station(stage);
+        Merge merge = Merge.of(StageRules.of(stage), base, mine, station.texts());
+        show(view, stage, new Shown(station.version(), base, own(stage, merge.texts(Map.of())), false), model);
+        model.addAttribute("merge", merge);
+        model.addAttribute("mine", documents.write(mine));
+        model.addAttribute("keptAt", station.savedAt().atZone(clock.getZone()));
+        return page(view, stage, model);
+    }
+
+    private String page(JobView view, RouteStage stage, Model model) {
+        model.addAttribute("view", view);
+        model.addAttribute("station", view.station(stage));
+        if (stage == RouteStage.INTAKE || stage == RouteStage.LOG) {
+            model.addAttribute("history", jobs.history(view.position().id()));
+        }
+        return "job/stage";
+    }
+
+    /** The texts that belong to a stage: its fields and ticks, nothing else that was sent along. */
+    private static Map<String, String> own(RouteStage stage, Map<String, String> sent) {
+        Map<String, String> texts = new HashMap<>();
+        StageRules.of(stage).asked().forEach(name -> texts.put(name, sent.getOrDefault(name, "")));
+        sent.forEach((name, text) -> {
+            if (StageForm.isTick(name) && !text.isBlank()) {
+                texts.put(name, "yes");
+            }
+        });
+        return texts;
+    }
+
+    private JobView view(long id) {
+        return jobs.view(id).orElseThrow(StagePages::unknown);
+    }
+
+    private static RouteStage used(String code) {
+        return RouteStage.of(code).filter(RouteStage::used).orElseThrow(StagePages::unknown);
+    }
+
+    private static ResponseStatusException unknown() {
+        return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    }
+}

@@ -1,0 +1,39 @@
+package unbo.app.vehicle;
+
+import java.time.LocalDate;
+
+import unbo.core.finding.Level;
+import unbo.core.vehicle.Place;
+
+/** A position that is due, as lists show it. Times under water are counted since it was last worked on. */
+public record DueLine(long positionId, String vehicle, String position, LocalDate on, Integer afterImmersions, int immersed, Double atCounter, String counterUnit) {
+
+    /** As it stands in the database. */
+    public DueLine(long positionId, String vehicle, String kind, String place, LocalDate on, Integer afterImmersions, int immersed, Double atCounter, String counterUnit) {
+        this(positionId, vehicle, Place.of(kind, place).map(Place::label).orElse(place), on, afterImmersions, immersed, atCounter, counterUnit);
+    }
+
+    public static DueLine of(Position p) {
+        return new DueLine(p.id(), p.vehicle().name(), p.label(), p.dueOn(), p.dueImmersions(), p.immersed(), p.dueCounter(), p.vehicle().counterUnit());
+    }
+
+    /** True when it went under water as often as it may. */
+    public boolean byImmersions() {
+        return afterImmersions != null && immersed >= afterImmersions;
+    }
+
+    /** True when it is due on {@code today}, by date or by immersions. */
+    public boolean over(LocalDate today) {
+        return byImmersions() || on != null && !on.isAfter(today);
+    }
+
+    /** How a thing that is due is marked. */
+    public Level level() {
+        return Level.SOON;
+    }
+
+    /** What makes it due, in a few words. */
+    public String when() {
+        return byImmersions() ? immersed + " of " + afterImmersions + " immersions" : "by " + on;
+    }
+}

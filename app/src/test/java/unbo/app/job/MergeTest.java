@@ -1,0 +1,57 @@
+package unbo.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+
+import unbo.core.route.RouteStage;
+import unbo.core.route.StageRules;
+
+class MergeTest {
+
+    private static Merge of(Map<String, String> base, Map<String, String> mine, Map<String, String> theirs) {
+        return Merge.of(StageRules.of(RouteStage.SET), base, mine, theirs);
+    }
+
+    @Test
+    void whereOnlyOneSideChangedAFieldThatSideStands() {
+        Merge merge = of(Map.of("pitch", "1.5", "slots", "6"), Map.of("pitch", "1.25", "slots", "6"), Map.of("pitch", "1.5", "slots", "8"));
+        assertThat(merge.texts(Map.of())).containsEntry("pitch", "1.25").containsEntry("slots", "8");
+        assertThat(merge.lines()).extracting(Merge.Line::both).containsOnly(false);
+    }
+
+    @Test
+    void whereBothChangedItMineStandsUntilTheirsIsChosen() {
+        Merge merge = of(Map.of("pitch", ""), Map.of("pitch", "1.5"), Map.of("pitch", "1.25"));
+        assertThat(merge.lines()).singleElement().satisfies(line -> {
+            assertThat(line.both()).isTrue();
+            assertThat(line.label()).isEqualTo(StageRules.of(RouteStage.SET).fields().field("pitch").orElseThrow().label());
+        });
+        assertThat(merge.texts(Map.of())).containsEntry("pitch", "1.5");
+        assertThat(merge.texts(Map.of("pitch", "theirs"))).containsEntry("pitch", "1.25");
+    }
+
+    @Test
+    void ticksAreMergedToo() {
+        Merge merge = of(Map.of("tick-cups", "yes"), Map.of("tick-pin", "yes"), Map.of("tick-cups", "yes", "tick-support", "yes"));
+        assertThat(merge.texts(Map.of())).containsOnlyKeys("tick-pin", "tick-support");
+        assertThat(merge.texts(Map.of("tick-cups", "theirs"))).containsKey("tick-cups");
+        assertThat(merge.lines()).extracting(Merge.Line::mineShown).contains("ticked", "not ticked");
+    }
+
+    @Test
+    void codesAreShownInWords() {
+        Merge merge = Merge.of(StageRules.of(RouteStage.GREASE), Map.of(), Map.of("kind", "CaS"), Map.of("kind", ""));
+        assertThat(merge.lines()).singleElement().satisfies(line -> {
+            assertThat(line.mineShown()).contains("calcium sulfonate");
+            assertThat(line.theirsShown()).isEqualTo("empty");
+        });
+    }
+
+    @Test
+    void twoThatSayTheSameHaveNoLines() {
+        assertThat(of(Map.of(), Map.of("pitch", "1.5"), Map.of("pitch", "1.5", "slots", "")).lines()).isEmpty();
+    }
+}
