@@ -19,7 +19,7 @@ function say(words, good = false) {
   const line = document.getElementById("line");
   line.textContent = words;
   line.hidden = !words;
-  line.classList.toggle("bad", !good);
+  line.classList.toggle("good", good);
 }
 
 function hold() {
@@ -114,4 +114,4 @@ addEventListener("pagehide", () => {
     navigator.sendBeacon(fields().getAttribute("hx-post"), new URLSearchParams(new FormData(form())));
   }
 });
-takeUp();
+document.addEventListener("DOMContentLoaded", takeUp);

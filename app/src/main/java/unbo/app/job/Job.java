@@ -54,6 +54,7 @@ public class Job {
     @Column(columnDefinition = "LONGTEXT")
     private String sheet;
     @OneToMany(mappedBy = "job", cascade = CascadeType.ALL)
+    @OrderBy("id")
     private List<Stage> stages = new ArrayList<>();
     @OneToMany(mappedBy = "job", cascade = CascadeType.ALL)
     @OrderBy("id")
@@ -182,6 +183,20 @@ public class Job {
         closedAt = null;
         sheet = null;
         signedBy = "";
+    }
+
+    /** Puts a job taken in from a file where it stood. @param frozenSheet its sheet as JSON; null while it is open */
+    void restore(JobRecord record, String frozenSheet) {
+        state = record.state();
+        waitingFor = record.waitingFor();
+        closedAt = record.closedAt();
+        workedOn = record.workedOn();
+        counter = record.counter();
+        complaint = record.complaint();
+        cause = record.cause() == null ? "" : record.cause();
+        signedBy = record.signedBy();
+        numbers = record.numbers();
+        sheet = frozenSheet;
     }
 
     void note(String kind, String text, Instant at) {

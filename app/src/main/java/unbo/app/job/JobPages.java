@@ -14,7 +14,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Page;
-import unbo.core.hub.HubSection;
 
 /** Opening a visit, working through the stages of a job, signing it. */
 @Page
@@ -104,15 +103,6 @@ class JobPages {
             return "redirect:" + back;
         }
         return "redirect:" + onward;
-    }
-
-    @GetMapping("/jobs/{id}/report")
-    String report(@PathVariable long id, Model model) {
-        JobView view = view(id);
-        model.addAttribute("view", view);
-        model.addAttribute("section", HubSection.of(view.sheet()));
-        model.addAttribute("notes", jobs.notes(id));
-        return "job/report";
     }
 
     private JobView view(long id) {

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
@@ -232,6 +234,14 @@ public class JobService {
         return jobs.ofVehicle(vehicleId, LONGEST_LIST);
     }
 
+    /** Every closed job, the oldest first, one at a time. */
+    @Transactional(readOnly = true)
+    public void eachClosed(Consumer<JobLine> reader) {
+        try (Stream<JobLine> closed = jobs.closed()) {
+            closed.forEach(reader);
+        }
+    }
+
     /** By number of the job, numbers on the rings, or words of the complaint. */
     @Transactional(readOnly = true)
     public List<JobLine> search(String words) {
@@ -252,7 +262,7 @@ public class JobService {
     }
 
     /** Brings the lines on the board of a vehicle's open jobs up to date, after something they read has changed. */
-    private void headlines(long vehicleId) {
+    void headlines(long vehicleId) {
         jobs.openOf(vehicleId).forEach(this::headline);
     }
 

@@ -11,6 +11,9 @@ interface Immersions extends Repository<Immersion, Long> {
     @Query("select i from Immersion i where i.vehicleId = :vehicleId order by i.day desc, i.id desc limit 100")
     List<Immersion> latest(long vehicleId);
 
+    @Query("select i from Immersion i where i.vehicleId = :vehicleId order by i.day, i.id")
+    List<Immersion> every(long vehicleId);
+
     @Query("select coalesce(sum(i.times), 0) from Immersion i where i.vehicleId = :vehicleId and i.day > :after")
     long after(long vehicleId, LocalDate after);
 

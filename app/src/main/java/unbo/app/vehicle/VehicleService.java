@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import jakarta.persistence.EntityManager;
+
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -29,12 +31,14 @@ public class VehicleService {
     private final Positions positions;
     private final Immersions immersions;
     private final ApplicationEventPublisher changes;
+    private final EntityManager entities;
 
-    VehicleService(Vehicles vehicles, Positions positions, Immersions immersions, ApplicationEventPublisher changes) {
+    VehicleService(Vehicles vehicles, Positions positions, Immersions immersions, ApplicationEventPublisher changes, EntityManager entities) {
         this.vehicles = vehicles;
         this.positions = positions;
         this.immersions = immersions;
         this.changes = changes;
+        this.entities = entities;
     }
 
     public Vehicle add(VehicleInput input) {
@@ -70,7 +74,7 @@ public class VehicleService {
 
     @Transactional(readOnly = true)
     public boolean none() {
-        return vehicles.any(Limit.of(1)).isEmpty();
+        return vehicles.ids(Limit.of(1)).isEmpty();
     }
 
     /** By name, mark or owner's initials. */
@@ -108,6 +112,24 @@ public class VehicleService {
     @Transactional(readOnly = true)
     public List<Immersion> immersions(long vehicleId) {
         return immersions.latest(vehicleId);
+    }
+
+    /** All of them, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<Immersion> everyImmersion(long vehicleId) {
+        return immersions.every(vehicleId);
+    }
+
+    /** The numbers of all vehicles. */
+    @Transactional(readOnly = true)
+    public List<Long> ids() {
+        return vehicles.ids(Limit.unlimited());
+    }
+
+    /** Lets go of what was read so far, so that a long reading stays small. */
+    @Transactional(readOnly = true)
+    public void letGo() {
+        entities.clear();
     }
 
     /** Immersions since a day; all when it is null. */

@@ -18,8 +18,8 @@ interface Vehicles extends Repository<Vehicle, Long> {
     @Query("select v from Vehicle v where v.name like :like escape '!' or v.mark like :like escape '!' or v.owner like :like escape '!' order by v.name, v.id limit 50")
     List<Vehicle> search(String like);
 
-    @Query("select v.id from Vehicle v")
-    List<Long> any(Limit limit);
+    @Query("select v.id from Vehicle v order by v.id")
+    List<Long> ids(Limit limit);
 
     Vehicle save(Vehicle vehicle);
 }

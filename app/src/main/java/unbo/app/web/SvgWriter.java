@@ -1,8 +1,12 @@
 package unbo.app.web;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.web.util.HtmlUtils;
 
@@ -16,8 +20,24 @@ import unbo.core.drawing.Shape;
 @Component("svg")
 public class SvgWriter {
 
+    /** Where the looks for print stand: plain CSS 2 in em, of which the drawing is 100 wide. */
+    private static final String PRINT_LOOKS = "static/assets/drawing.css";
+
     /** An element for a page; {@code turnable} lets the keyboard reach it. */
     public String write(Drawing drawing, boolean turnable) {
+        return write(drawing, turnable, "");
+    }
+
+    /** A drawing that carries its looks with it, for paper and for a file of its own. */
+    public String alone(Drawing drawing) {
+        try {
+            return write(drawing, false, new ClassPathResource(PRINT_LOOKS).getContentAsString(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String write(Drawing drawing, boolean turnable, String looks) {
         StringBuilder out = new StringBuilder(4096);
         String title = drawing.name() + "-title";
         out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"drawing\" role=\"").append(turnable ? "application" : "img")
@@ -25,8 +45,11 @@ public class SvgWriter {
                 .append(" aria-labelledby=\"").append(title).append('"')
                 .append(turnable ? " tabindex=\"0\"" : "")
                 .append(" viewBox=\"").append(n(drawing.left())).append(' ').append(n(drawing.top())).append(' ')
-                .append(n(drawing.width())).append(' ').append(n(drawing.height())).append("\">");
+                .append(n(drawing.width())).append(' ').append(n(drawing.height())).append("\" font-size=\"").append(n(drawing.width() / 100)).append("\">");
         out.append("<title id=\"").append(title).append("\">").append(escape(drawing.title())).append("</title>");
+        if (!looks.isEmpty()) {
+            out.append("<style>").append(looks).append("</style>");
+        }
         defs(out, drawing);
         drawing.shapes().forEach(shape -> shape(out, shape, drawing));
         return out.append("</svg>").toString();
@@ -133,7 +156,7 @@ public class SvgWriter {
             case GREASE -> " fill=\"url(#" + drawing.name() + "-grease)\"";
             default -> "";
         };
-        String filled = fill.isEmpty() ? "" : " filled";
+        String filled = fill.isEmpty() ? " hollow" : " filled";
         return " class=\"d " + word(role) + " " + known.name().toLowerCase(Locale.ROOT) + filled + "\"" + fill;
     }
 

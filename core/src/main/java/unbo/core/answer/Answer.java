@@ -53,6 +53,11 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
      */
     public record Figure(String what, String value, String unit, String other) {
 
+        /** The number with its unit. */
+        public String printed() {
+            return unit.isEmpty() || unit.equals("°") ? value + unit : value + " " + unit;
+        }
+
         /** The same with the inches large and the millimetres beside them, where the workshop works in inches. */
         public Figure in(UnitSystem system) {
             boolean swaps = system == UnitSystem.INCH && unit.equals("mm") && other.endsWith(" in");

@@ -22,6 +22,10 @@ public final class Causes {
         return LABELS.getOrDefault(code, code);
     }
 
+    public static boolean known(String code) {
+        return LABELS.containsKey(code);
+    }
+
     static List<Field.Choice> choices() {
         return LABELS.entrySet().stream().map(e -> new Field.Choice(e.getKey(), e.getValue())).toList();
     }

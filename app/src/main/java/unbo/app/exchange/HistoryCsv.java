@@ -1,0 +1,63 @@
+package unbo.app.exchange;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+
+import unbo.app.job.JobLine;
+import unbo.app.job.JobService;
+import unbo.core.measure.Show;
+
+/** Closed jobs as a table (RFC 4180), one line each. */
+@Component
+class HistoryCsv {
+
+    static final MediaType TYPE = MediaType.parseMediaType("text/csv;charset=UTF-8");
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder()
+            .setHeader("job", "day", "vehicle", "mark", "position", "counter", "complaint", "it was", "numbers", "state", "signed by").get();
+
+    byte[] of(List<JobLine> lines) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (CSVPrinter printer = printer(out)) {
+            for (JobLine line : lines) {
+                print(printer, line);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    void write(JobService jobs, OutputStream out) throws IOException {
+        CSVPrinter printer = printer(out);
+        jobs.eachClosed(line -> print(printer, line));
+        printer.flush();
+    }
+
+    private static CSVPrinter printer(OutputStream out) throws IOException {
+        return new CSVPrinter(new OutputStreamWriter(out, StandardCharsets.UTF_8), FORMAT);
+    }
+
+    private static void print(CSVPrinter printer, JobLine j) {
+        try {
+            printer.printRecord(j.id(), j.day(), cell(j.vehicle()), cell(j.mark()), j.position(), j.counter() == null ? "" : Show.number(j.counter(), 1),
+                    cell(j.complaint()), cell(j.cause()), cell(j.numbers()), j.state().words(), cell(j.signedBy()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A text that a spreadsheet would take for a formula is marked as text. */
+    static String cell(String text) {
+        return text.isEmpty() || "=+-@\t\r".indexOf(text.charAt(0)) < 0 ? text : "'" + text;
+    }
+}

@@ -1,0 +1,226 @@
+package unbo.app.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+
+import jakarta.persistence.EntityManager;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.transaction.annotation.Transactional;
+
+import unbo.app.Served;
+import unbo.app.demo.DemoData;
+import unbo.app.job.JobLine;
+import unbo.app.job.JobService;
+import unbo.app.job.JobState;
+import unbo.app.job.OpenLine;
+import unbo.app.vehicle.DueLine;
+import unbo.app.vehicle.Position;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.VehicleService;
+import unbo.core.route.RouteStage;
+
+/** What goes out comes in again as it was, under new numbers; what is broken is refused in sentences, whole. */
+@Served
+@Transactional
+class ExchangeTest {
+
+    @Autowired
+    private MockMvc mvc;
+    @Autowired
+    private DemoData demo;
+    @Autowired
+    private ExchangeService exchange;
+    @Autowired
+    private JobService jobs;
+    @Autowired
+    private VehicleService vehicles;
+    @Autowired
+    private EntityManager entities;
+    private final ObjectMapper json = new ObjectMapper();
+
+    @BeforeEach
+    void load() {
+        forgetEverything();
+        demo.load();
+        entities.flush();
+        entities.clear();
+    }
+
+    private void forgetEverything() {
+        entities.flush();
+        for (String table : List.of("stage_draft", "job_note", "stage", "job", "visit", "immersion", "vehicle_position", "vehicle")) {
+            entities.createNativeQuery("delete from " + table).executeUpdate();
+        }
+        entities.clear();
+    }
+
+    private byte[] download(String address) throws Exception {
+        return mvc.perform(get(address)).andExpect(status().isOk()).andReturn().getResponse().getContentAsByteArray();
+    }
+
+    /** A page without identities: numbers of jobs, positions and vehicles, and the token of its forms. */
+    private String page(String address) throws Exception {
+        return new String(download(address), StandardCharsets.UTF_8).replaceAll("/(jobs|positions|vehicles)/\\d+", "/$1/N").replaceAll("#\\d+", "#N")
+                .replaceAll("name=\"_csrf\" value=\"[^\"]*\"", "token").replaceAll("name=\"vehicle\" value=\"\\d+\"", "vehicle");
+    }
+
+    private ExchangeService.Taken take(byte[] file) {
+        ExchangeService.Taken taken = exchange.take(new ByteArrayInputStream(file));
+        entities.flush();
+        entities.clear();
+        return taken;
+    }
+
+    private long signedJob() {
+        return vehicles.all().stream().flatMap(v -> jobs.ofVehicle(v.id()).stream()).filter(l -> l.state() == JobState.SIGNED && l.causeCode().equals("seal"))
+                .map(JobLine::id).findFirst().orElseThrow();
+    }
+
+    @Test
+    void aSignedJobTakenInAfterAResetHasTheSameReport() throws Exception {
+        long job = signedJob();
+        String before = page("/jobs/" + job + "/report");
+        byte[] file = download("/jobs/" + job + "/export.json");
+        forgetEverything();
+        ExchangeService.Taken taken = take(file);
+        assertThat(taken.faults()).isEmpty();
+        assertThat(taken.jobs()).singleElement().isNotEqualTo(job);
+        assertThat(page("/jobs/" + taken.jobs().get(0) + "/report")).isEqualTo(before);
+    }
+
+    @Test
+    void openJobsComeInOpenWithTheirDraftsAndTheirPlaceOnTheBoard() throws Exception {
+        List<OpenLine> before = jobs.underWay(0, 50);
+        List<String> files = new ArrayList<>();
+        List<String> reports = new ArrayList<>();
+        for (OpenLine line : before) {
+            files.add(new String(download("/jobs/" + line.id() + "/export.json"), StandardCharsets.UTF_8));
+            reports.add(page("/jobs/" + line.id() + "/report"));
+        }
+        forgetEverything();
+        for (int i = 0; i < files.size(); i++) {
+            ExchangeService.Taken taken = take(files.get(i).getBytes(StandardCharsets.UTF_8));
+            assertThat(page("/jobs/" + taken.jobs().get(0) + "/report")).isEqualTo(reports.get(i));
+        }
+        assertThat(jobs.underWay(0, 50)).extracting(OpenLine::next).containsExactlyInAnyOrderElementsOf(before.stream().map(OpenLine::next).toList());
+    }
+
+    @Test
+    void aPositionComesInWithItsHistoryItsFactsAndItsDueDate() throws Exception {
+        Position position = vehicles.find(vehicles.all().stream().filter(v -> v.name().startsWith("Rowing gig")).findFirst().map(Vehicle::id).orElseThrow()).orElseThrow().positions().get(0);
+        String before = page("/positions/" + position.id());
+        byte[] file = download("/positions/" + position.id() + "/export.json");
+        forgetEverything();
+        ExchangeService.Taken taken = take(file);
+        long again = vehicles.find(taken.vehicle()).orElseThrow().positions().get(0).id();
+        assertThat(page("/positions/" + again)).isEqualTo(before);
+        assertThat(vehicles.due(LocalDate.now(), 20)).extracting(DueLine::when).contains("23 of 20 immersions");
+    }
+
+    @Test
+    void everythingComesInAgain() throws Exception {
+        byte[] file = download("/export.json");
+        String due = page("/due");
+        JsonNode first = json.readTree(file).get("vehicles");
+        forgetEverything();
+        assertThat(take(file).faults()).isEmpty();
+        assertThat(json.readTree(download("/export.json")).get("vehicles")).isEqualTo(first);
+        assertThat(page("/due")).isEqualTo(due);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"unbo\"|\"other\"|not written by Unbo", "\"version\" : 1|\"version\" : 9|version 9", "\"state\" : \"SIGNED\"|\"state\" : \"MELTED\"|state, openedAt",
+        "\"code\" : \"axle1-right\"|\"code\" : \"front\"|no such position", "\"kind\" : \"trailer\"|\"kind\" : \"rocket\"|Kind",
+        "\"code\" : \"grease\"|\"code\" : \"polish\"|no stage", "\"state\" : \"DONE\"|\"state\" : \"ODD\"|lacks its state",
+        "\"value\" : 25.4|\"value\" : 1e300|no number a hub can have", "\"times\" : 1|\"times\" : 0|1 to 1000 times",
+        "\"cause\" : \"seal\"|\"cause\" : \"moonlight\"|moonlight", "\"openedAt\" : \"|\"openedAt\" : \"soon |cannot be read", "\"worksheet\" : {|\"work\" : {|not whole"})
+    void whatIsBrokenIsRefusedInASentenceAndNothingOfItIsTakenIn(String good, String bad, String sentence) throws Exception {
+        String file = new String(download("/jobs/" + signedJob() + "/export.json"), StandardCharsets.UTF_8);
+        assertThat(file).contains(good);
+        int before = vehicles.ids().size();
+        ExchangeService.Taken taken = take(file.replace(good, bad).getBytes(StandardCharsets.UTF_8));
+        assertThat(String.join(" ", taken.faults())).contains(sentence);
+        assertThat(vehicles.ids()).hasSize(before);
+    }
+
+    @Test
+    void aFileCutShortIsRefusedAtEveryLength() throws Exception {
+        byte[] file = download("/jobs/" + signedJob() + "/export.json");
+        int before = vehicles.ids().size();
+        for (int length = 0; length < file.length - 3; length += 997) {
+            assertThat(take(Arrays.copyOf(file, length)).faults()).as("cut at " + length).isNotEmpty();
+        }
+        assertThat(vehicles.ids()).hasSize(before);
+    }
+
+    @Test
+    void oneFaultyVehicleKeepsAllOutAndTheFaultIsNamed() throws Exception {
+        String everything = new String(download("/export.json"), StandardCharsets.UTF_8);
+        String faulty = everything.replaceFirst("\"mark\" : \"HB 690\"", "\"mark\" : \"" + "x".repeat(31) + "\"");
+        int before = vehicles.ids().size();
+        assertThat(take(faulty.getBytes(StandardCharsets.UTF_8)).faults()).singleElement().asString().startsWith("vehicle 7: ");
+        assertThat(vehicles.ids()).hasSize(before);
+    }
+
+    @Test
+    void thePageTakesAFileInAndSaysWhatItRefuses() throws Exception {
+        byte[] file = download("/jobs/" + signedJob() + "/export.json");
+        mvc.perform(multipart("/take-in").file(new MockMultipartFile("file", "job.json", "application/json", file)).with(csrf())).andExpect(status().is3xxRedirection());
+        mvc.perform(multipart("/take-in").file(new MockMultipartFile("file", "job.json", "application/json", "[]".getBytes(StandardCharsets.UTF_8))).with(csrf()))
+                .andExpect(content().string(containsString("Nothing was taken in")));
+        mvc.perform(multipart("/take-in").with(csrf())).andExpect(content().string(containsString("No file was chosen")));
+        mvc.perform(get("/take-in")).andExpect(content().string(containsString("All of it is taken in or none of it")));
+    }
+
+    @Test
+    void whatIsDueIsACalendarAndAnOverdueHubStandsOnToday() throws Exception {
+        String calendar = new String(download("/due.ics"), StandardCharsets.UTF_8);
+        assertThat(calendar).startsWith("BEGIN:VCALENDAR").contains("VERSION:2.0", "DTSTART;VALUE=DATE:" + LocalDate.now().toString().replace("-", "") + "\r\n", "Rowing gig launcher");
+        assertThat(calendar.split("BEGIN:VEVENT", -1)).hasSize(vehicles.everyDue().size() + 1);
+        assertThat(calendar.lines()).allMatch(line -> line.length() <= 75);
+    }
+
+    @Test
+    void theHistoryIsATableInWhichNoTextIsAFormula() throws Exception {
+        Position position = vehicles.find(vehicles.all().get(0).id()).orElseThrow().positions().get(0);
+        long job = jobs.open(position.vehicle().id(), position.code(), Instant.now());
+        jobs.keep(job, RouteStage.INTAKE, -1, Map.of("complaint", "=1+1, \"quoted\"", "day", "2026-05-04"), Instant.now());
+        jobs.abandon(job, "counted", Instant.now());
+        mvc.perform(get("/history.csv")).andExpect(header().string("Content-Type", "text/csv;charset=UTF-8"))
+                .andExpect(content().string(containsString("job,day,vehicle,mark,position,counter,complaint"))).andExpect(content().string(containsString("\"'=1+1, \"\"quoted\"\"\"")));
+        assertThat(new String(download("/positions/" + position.id() + "/history.csv"), StandardCharsets.UTF_8).lines()).hasSize(2);
+    }
+
+    @Test
+    void filesOfWhatIsNotThereAreNotFound() throws Exception {
+        for (String address : new String[] {"/jobs/999999/export.json", "/jobs/999999/report.pdf", "/positions/999999/export.json", "/positions/999999/history.csv"}) {
+            mvc.perform(get(address)).andExpect(status().isNotFound());
+        }
+    }
+}
