@@ -98,6 +98,11 @@ document.addEventListener("htmx:beforeSwap", (event) => {
 });
 document.addEventListener("htmx:beforeOnLoad", (event) => {
   if (event.detail.xhr.status >= 400) return;
+  if (new URL(event.detail.xhr.responseURL).pathname === "/login") { // what is held here waits until the passphrase was given
+    event.preventDefault();
+    location.assign("/login");
+    return;
+  }
   if (trouble) {
     trouble = 0;
     clearTimeout(timer);

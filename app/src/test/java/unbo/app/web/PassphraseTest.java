@@ -10,6 +10,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import jakarta.servlet.http.Cookie;
+
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -36,6 +38,13 @@ class PassphraseTest {
     void withItThePagesOpen() throws Exception {
         mvc.perform(formLogin().user("workshop").password("low tide at nine")).andExpect(authenticated());
         mvc.perform(formLogin().user("workshop").password("high tide")).andExpect(unauthenticated());
+    }
+
+    @Test
+    void aBrowserThatGaveItOnceIsKnownAfterANightAndARestart() throws Exception {
+        Cookie remembered = mvc.perform(formLogin().user("workshop").password("low tide at nine")).andReturn().getResponse().getCookie("remember-me");
+        mvc.perform(get("/vehicles").cookie(remembered)).andExpect(status().isOk());
+        mvc.perform(get("/vehicles").cookie(new Cookie("remember-me", remembered.getValue().substring(2)))).andExpect(status().is3xxRedirection());
     }
 
     @Test

@@ -1,0 +1,127 @@
+package unbo.app.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.web.servlet.MockMvc;
+
+import unbo.app.Served;
+
+/** What breaks is said in a sentence, and what was typed is given back. */
+@Served
+class BreakdownsTest {
+
+    @LocalServerPort
+    private int port;
+    @Autowired
+    private MockMvc mvc;
+    private final HttpClient browser = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+
+    private HttpResponse<String> open(String address) throws Exception {
+        return browser.send(HttpRequest.newBuilder(at(address)).header("Accept", "text/html,*/*;q=0.8").build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private HttpResponse<String> send(String address, String type, String body, String... headers) throws Exception {
+        HttpRequest.Builder request = HttpRequest.newBuilder(at(address)).header("Accept", "text/html,*/*;q=0.8").header("Content-Type", type).POST(HttpRequest.BodyPublishers.ofString(body));
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return browser.send(request.build(), HttpResponse.BodyHandlers.ofString());
+    }
+
+    private URI at(String address) {
+        return URI.create("http://127.0.0.1:" + port + address);
+    }
+
+    private String token() throws Exception {
+        Matcher token = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"").matcher(open("/vehicles/new").body());
+        assertThat(token.find()).isTrue();
+        return token.group(1);
+    }
+
+    @Test
+    void aFullDiskIsSaidAndTheTextsAreGivenBack() throws Exception {
+        mvc.perform(post("/test/full").with(csrf()).param("note", "hum & <rumble>")).andExpect(status().is(507))
+                .andExpect(content().string(containsString("The disk has no room left"))).andExpect(content().string(containsString("hum &amp; &lt;rumble&gt;")))
+                .andExpect(content().string(containsString("Send it again")));
+    }
+
+    @Test
+    void aDatabaseThatIsGoneIsSaidAndThePageTriesAgain() throws Exception {
+        mvc.perform(get("/test/gone")).andExpect(status().is(503)).andExpect(header().string("Retry-After", "5"))
+                .andExpect(content().string(containsString("The database does not answer just now"))).andExpect(content().string(containsString("http-equiv=\"refresh\"")));
+        mvc.perform(post("/test/gone").with(csrf()).param("note", "hum")).andExpect(status().is(503))
+                .andExpect(content().string(containsString("Send it again"))).andExpect(content().string(not(containsString("http-equiv=\"refresh\""))));
+    }
+
+    @Test
+    void aFileThatIsTooLargeIsSaid() throws Exception {
+        String body = "--b\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n" + token() + "\r\n--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"x.json\"\r\n\r\n"
+                + "x".repeat(9 << 20) + "\r\n--b--\r\n";
+        HttpResponse<String> answer = send("/take-in", "multipart/form-data; boundary=b", body, "Origin", "http://127.0.0.1:" + port);
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.body()).contains("a file may have 8 MB").doesNotContain("xxxxx");
+    }
+
+    @Test
+    void aFormThatIsTooLargeIsSaid() throws Exception {
+        HttpResponse<String> answer = send("/vehicles", "application/x-www-form-urlencoded", "name=" + "x".repeat(300 << 10) + "&_csrf=" + token(), "Origin", "http://127.0.0.1:" + port);
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.body()).contains("a form 256 kB");
+    }
+
+    @Test
+    void aFormWhoseTokenIsStaleComesBackWithItsTextsAndGoesThroughTheSecondTime() throws Exception {
+        String form = "kind=trailer&name=Stale+%3Cb%3E&counterUnit=none&use=wet&axles=1&_csrf=";
+        HttpResponse<String> answer = send("/vehicles", "application/x-www-form-urlencoded", form + "old", "Origin", "http://127.0.0.1:" + port);
+        assertThat(answer.statusCode()).isEqualTo(403);
+        assertThat(answer.body()).contains("no longer fits", "value=\"Stale &lt;b&gt;\"", "action=\"/vehicles\"");
+        Matcher token = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"").matcher(answer.body());
+        assertThat(token.find()).isTrue();
+        assertThat(send("/vehicles", "application/x-www-form-urlencoded", form + token.group(1)).statusCode()).isEqualTo(302);
+    }
+
+    @Test
+    void aFormThatAnotherSiteSendsIsRefusedAndNotOfferedAgain() throws Exception {
+        for (String[] from : new String[][] {{"Origin", "http://127.0.0.1:1"}, {"Sec-Fetch-Site", "same-site"}, {"Sec-Fetch-Site", "cross-site"}}) {
+            HttpResponse<String> answer = send("/vehicles", "application/x-www-form-urlencoded", "kind=trailer&name=Foreign", from);
+            assertThat(answer.statusCode()).isEqualTo(403);
+            assertThat(answer.body()).contains("did not come from a page of this Unbo").doesNotContain("Foreign");
+        }
+    }
+
+    @Test
+    void faultsShowNoTraceAndWrongAddressesAreSaid() throws Exception {
+        assertThat(open("/nowhere/<script>".replace("<", "%3C").replace(">", "%3E")).body()).contains("leads nowhere").doesNotContain("<script>");
+        assertThat(open("/jobs/abc/intake").body()).contains("cannot be read").doesNotContain("Exception");
+        assertThat(open(Breakdowns.TOO_LATE).statusCode()).isEqualTo(404);
+        assertThat(open("/vehicles/1/immersions").body()).contains("cannot be used in that way");
+        assertThat(open("/api/v1/nowhere").body()).contains("There is no such call", "\"status\":404");
+        assertThat(send("/api/v1/match", "application/json", "{}").body()).contains("not made by POST");
+    }
+
+    @Test
+    void cookiesAreOutOfReachOfScriptsAndOfOtherSites() throws Exception {
+        long job = 1;
+        assertThat(open("/vehicles/new").headers().allValues("Set-Cookie")).isNotEmpty().allSatisfy(cookie -> assertThat(cookie).contains("HttpOnly", "SameSite=Lax"));
+        assertThat(open("/jobs/" + job + "/intake").headers().allValues("Set-Cookie")).allSatisfy(cookie -> assertThat(cookie).contains("HttpOnly", "SameSite=Lax"));
+    }
+}
