@@ -20,6 +20,9 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** Debian's Chromium, headless, with its viewport set by device metrics. */
 final class Browser implements AutoCloseable {
 
+    private static final Duration LONGEST = Duration.ofSeconds(60);
+    private static final Duration LOOK = Duration.ofMillis(50);
+
     final ChromeDriver driver;
     private final String root;
 
@@ -53,7 +56,7 @@ final class Browser implements AutoCloseable {
 
     /** Types into whatever has the focus; while a part of the page is being replaced, nothing has it for a moment. */
     void keys(CharSequence... keys) {
-        new WebDriverWait(driver, Duration.ofSeconds(60)).ignoring(ElementNotInteractableException.class).ignoring(StaleElementReferenceException.class)
+        new WebDriverWait(driver, LONGEST, LOOK).ignoring(ElementNotInteractableException.class).ignoring(StaleElementReferenceException.class)
                 .until(d -> {
                     d.switchTo().activeElement().sendKeys(keys);
                     return true;
@@ -97,13 +100,13 @@ final class Browser implements AutoCloseable {
     }
 
     void until(ExpectedCondition<?> condition) {
-        new WebDriverWait(driver, Duration.ofSeconds(60)).until(condition);
+        new WebDriverWait(driver, LONGEST, LOOK).until(condition);
     }
 
     /** Waits until the element's text has {@code words}. */
     void untilText(String css, String words) {
         try {
-            new WebDriverWait(driver, Duration.ofSeconds(60)).ignoring(StaleElementReferenceException.class)
+            new WebDriverWait(driver, LONGEST, LOOK).ignoring(StaleElementReferenceException.class)
                     .until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
         } catch (TimeoutException e) {
             throw new AssertionError("“" + words + "” does not appear in " + css + "; the page says: " + text("body"), e);

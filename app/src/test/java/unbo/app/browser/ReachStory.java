@@ -1,0 +1,115 @@
+package unbo.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+import unbo.app.Served;
+import unbo.app.demo.DemoData;
+import unbo.app.job.JobLine;
+import unbo.app.job.JobService;
+import unbo.app.job.JobState;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.VehicleService;
+
+/** Every page, in the light and in the dark, on the bench and on a phone: readable, reachable, nothing sideways. */
+@Served
+class ReachStory {
+
+    /** What stands in a line of text may be smaller (WCAG 2.2, 2.5.8); labels count for the boxes inside them. */
+    private static final String SMALL_TARGETS = """
+            return [...document.querySelectorAll('a[href], button, input:not([type=hidden]), select, textarea, summary, svg[tabindex]')].filter(e => {
+              if (e.closest('.skip, dialog:not([open])') || e.classList.contains('skip')) return false;
+              if (!e.checkVisibility()) return false;
+              const line = e.matches('a') && ['P', 'TD', 'SPAN', 'LI', 'DIV'].includes(e.parentElement.tagName) && getComputedStyle(e).display === 'inline';
+              if (line) return false;
+              const box = (e.closest('label') ?? e).getBoundingClientRect();
+              return box.height < 43.5 || box.width < 43.5;
+            }).map(e => e.outerHTML.slice(0, 90) + ' ' + Math.round(e.getBoundingClientRect().width) + 'x' + Math.round(e.getBoundingClientRect().height));
+            """;
+
+    @LocalServerPort
+    private int port;
+    @Autowired
+    private DemoData demo;
+    @Autowired
+    private JobService jobs;
+    @Autowired
+    private VehicleService vehicles;
+    private final List<String> pages = new ArrayList<>();
+
+    @BeforeEach
+    void load() {
+        demo.load();
+        Vehicle cutter = vehicles.search("Cutter cradle").get(0);
+        List<JobLine> lines = jobs.ofVehicle(cutter.id());
+        String open = "/jobs/" + lines.stream().filter(l -> l.state() == JobState.OPEN && l.position().contains("1 right")).findFirst().orElseThrow().id();
+        String signed = "/jobs/" + lines.stream().filter(l -> l.state() == JobState.SIGNED).findFirst().orElseThrow().id();
+        pages.addAll(List.of("/", "/due", "/vehicles", "/vehicles/new", "/vehicles/" + cutter.id(), "/vehicles/" + cutter.id() + "/edit", "/positions/" + lines.get(0).positionId(),
+                "/visits/new", "/visits/new?vehicle=" + cutter.id(), "/search?q=cutter", "/settings", "/take-in", "/bench", "/bench/nut", "/style", "/nowhere"));
+        for (String stage : new String[] {"intake", "identify", "grease", "set", "prove", "log", "report"}) {
+            pages.add(open + "/" + stage);
+        }
+        pages.addAll(List.of(signed + "/grease", signed + "/report"));
+        for (String question : new String[] {"decode", "match", "hub-grease", "bearing-grease", "mix", "end-play", "service-due"}) {
+            pages.add("/bench/" + question);
+        }
+    }
+
+    @Test
+    void noPageHasASeriousViolationInTheLightOrInTheDark() {
+        List<String> found = new ArrayList<>();
+        try (Browser b = new Browser(port, 1280, 800)) {
+            for (String scheme : new String[] {"light", "dark"}) {
+                b.driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", scheme))));
+                for (String page : pages) {
+                    b.open(page);
+                    b.driver.executeScript("document.querySelectorAll('details').forEach(d => d.open = true)");
+                    AxeBuilder axe = scheme.equals("light") ? new AxeBuilder() : new AxeBuilder().withRules(List.of("color-contrast"));
+                    for (Rule rule : axe.analyze(b.driver).getViolations()) {
+                        if (rule.getImpact().equals("serious") || rule.getImpact().equals("critical")) {
+                            rule.getNodes().forEach(node -> found.add(scheme + " " + page + " " + rule.getId() + " " + node.getTarget() + " " + node.getHtml()));
+                        }
+                    }
+                }
+            }
+        }
+        assertThat(found).isEmpty();
+    }
+
+    @Test
+    void onAPhoneNothingScrollsSidewaysAndEveryTargetTakesAThumb() {
+        List<String> found = new ArrayList<>();
+        try (Browser b = new Browser(port, 390, 844)) {
+            for (String page : pages) {
+                b.open(page);
+                b.driver.executeScript("document.querySelectorAll('details').forEach(d => d.open = true)");
+                long width = b.number("document.documentElement.scrollWidth");
+                if (width > 390) {
+                    found.add(page + " is " + width + " wide");
+                }
+                ((List<?>) b.driver.executeScript(SMALL_TARGETS)).forEach(target -> found.add(page + " " + target));
+            }
+        }
+        assertThat(found).isEmpty();
+    }
+
+    @Test
+    void whoWantsLessMotionGetsNone() {
+        try (Browser b = new Browser(port, 1280, 800)) {
+            b.driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("features", List.of(Map.of("name", "prefers-reduced-motion", "value", "reduce"))));
+            b.open("/bench/nut");
+            assertThat(b.number("[...document.querySelectorAll('*')].filter(e => { const s = getComputedStyle(e); return s.transitionDuration.split(',').some(d => parseFloat(d) > 0) && s.transitionProperty !== 'none' || s.animationName !== 'none'; }).length")).isZero();
+        }
+    }
+}
