@@ -26,3 +26,6 @@ UPDATE vehicle_position p SET
 ALTER TABLE vehicle_position
     ADD COLUMN immersions_left INT AS (due_immersions - immersed) STORED,
     ADD INDEX position_immersions (immersions_left);
+
+-- A search over complaints and numbers reads this index alone, the newest first, and stops when it has found enough.
+ALTER TABLE job ADD INDEX job_search (opened_at, complaint, numbers);

@@ -245,9 +245,12 @@ public class JobService {
     /** By number of the job, numbers on the rings, or words of the complaint. */
     @Transactional(readOnly = true)
     public List<JobLine> search(String words) {
+        List<Long> found = new ArrayList<>(jobs.search(Like.containing(words), Limit.of(50)));
         String digits = words.strip().replaceFirst("^#", "");
-        long number = digits.matches("\\d{1,15}") ? Long.parseLong(digits) : -1;
-        return jobs.search(Like.containing(words), number, Limit.of(50));
+        if (digits.matches("\\d{1,15}")) {
+            found.add(Long.parseLong(digits));
+        }
+        return jobs.lines(found);
     }
 
     /** What a position knows before any job: facts that outlived earlier ones. */

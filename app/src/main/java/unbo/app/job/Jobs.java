@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -39,8 +40,12 @@ interface Jobs extends Repository<Job, Long> {
     @Query(LINE + "where v.id = :vehicleId order by j.openedAt desc, j.id desc")
     List<JobLine> ofVehicle(long vehicleId, Limit limit);
 
-    @Query(LINE + "where j.id = :number or j.numbers like :like escape '!' or j.complaint like :like escape '!' order by j.openedAt desc")
-    List<JobLine> search(String like, long number, Limit limit);
+    /** Numbers of jobs whose complaint or rings hold some words, the newest first; read off the index job_search alone. */
+    @Query("select j.id from Job j where j.complaint like :like escape '!' or j.numbers like :like escape '!' order by j.openedAt desc")
+    List<Long> search(String like, Limit limit);
+
+    @Query(LINE + "where j.id in :ids order by j.openedAt desc, j.id desc")
+    List<JobLine> lines(Collection<Long> ids);
 
     @Query("select j.id from Job j where j.visit.id = :visitId and j.position.id = :positionId order by j.id")
     List<Long> inVisit(long visitId, long positionId);

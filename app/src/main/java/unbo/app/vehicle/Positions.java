@@ -1,6 +1,7 @@
 package unbo.app.vehicle;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
@@ -25,6 +26,10 @@ interface Positions extends Repository<Position, Long> {
     @Query(DUE + "where p.dueOn is not null order by p.dueOn, p.id")
     List<DueLine> everyDue();
 
-    @Query("select p from Position p join fetch p.vehicle where p.numbers like :like escape '!' order by p.id limit 50")
-    List<Position> search(String like);
+    /** Positions whose rings bear a number; read off the index position_numbers alone. */
+    @Query("select p.id from Position p where p.numbers like :like escape '!' order by p.numbers")
+    List<Long> search(String like, Limit limit);
+
+    @Query("select p from Position p join fetch p.vehicle where p.id in :ids order by p.id")
+    List<Position> these(Collection<Long> ids);
 }

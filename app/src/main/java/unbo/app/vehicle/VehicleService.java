@@ -86,7 +86,7 @@ public class VehicleService {
     /** Positions by a number on their rings. */
     @Transactional(readOnly = true)
     public List<Position> searchNumbers(String words) {
-        return positions.search(Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)));
+        return positions.these(positions.search(Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)), Limit.of(50)));
     }
 
     /** Positions that are due: by immersions now, the most overdrawn first, then by date until a day; those due by both once. @param most of each kind */

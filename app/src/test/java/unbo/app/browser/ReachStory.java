@@ -66,6 +66,12 @@ class ReachStory {
         }
     }
 
+    /** Our pages have no frames, for which alone the newer way opens a window of its own at each page. */
+    @SuppressWarnings("deprecation")
+    private static AxeBuilder axe() {
+        return new AxeBuilder().setLegacyMode();
+    }
+
     @Test
     void noPageHasASeriousViolationInTheLightOrInTheDark() {
         List<String> found = new ArrayList<>();
@@ -75,7 +81,7 @@ class ReachStory {
                 for (String page : pages) {
                     b.open(page);
                     b.driver.executeScript("document.querySelectorAll('details').forEach(d => d.open = true)");
-                    AxeBuilder axe = scheme.equals("light") ? new AxeBuilder() : new AxeBuilder().withRules(List.of("color-contrast"));
+                    AxeBuilder axe = scheme.equals("light") ? axe().withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa")) : axe().withRules(List.of("color-contrast"));
                     for (Rule rule : axe.analyze(b.driver).getViolations()) {
                         if (rule.getImpact().equals("serious") || rule.getImpact().equals("critical")) {
                             rule.getNodes().forEach(node -> found.add(scheme + " " + page + " " + rule.getId() + " " + node.getTarget() + " " + node.getHtml()));

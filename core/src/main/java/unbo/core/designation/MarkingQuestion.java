@@ -48,7 +48,7 @@ public final class MarkingQuestion {
     }
 
     private static void size(List<Answer.Figure> figures, String what, Double mm) {
-        figures.add(mm == null ? new Answer.Figure(what, "not told", "", "") : new Answer.Figure(what, Show.number(mm, 3), "mm", Show.number(mm / 25.4, 4) + " in"));
+        figures.add(mm == null ? new Answer.Figure(what, "not told", "", "") : new Answer.Figure(what, Show.number(mm, 3), "mm", Show.inches(mm)));
     }
 
     private static Answer answer(Pair pair, TaperMatch match) {

@@ -56,6 +56,6 @@ public final class HubWords {
     }
 
     private static Worksheet.Line length(String symbol, String name, Size size) {
-        return Worksheet.computed(symbol, name, size.how().word(), Show.number(size.mm(), 3) + " mm = " + Show.number(size.mm() / 25.4, 4) + " in");
+        return Worksheet.computed(symbol, name, size.how().word(), Show.number(size.mm(), 3) + " mm = " + Show.inches(size.mm()));
     }
 }

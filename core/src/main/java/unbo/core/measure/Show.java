@@ -64,6 +64,11 @@ public final class Show {
         return metric.equals(inch) ? first : first + " = " + base(base, inch);
     }
 
+    /** A length in the inch system, to a tenth of a thou: {@code 0.0046 in}. @param mm in millimetres */
+    public static String inches(double mm) {
+        return number(Units.of(Quantity.LENGTH, "in").fromBase(mm), 4) + " in";
+    }
+
     private static Unit scaled(Unit unit, double base) {
         if (unit.quantity() == Quantity.MASS && Math.abs(base) >= 1000) {
             return Units.of(Quantity.MASS, unit.inchSystem() ? "lb" : "kg");

@@ -8,7 +8,9 @@ import unbo.core.drawing.Drawing;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
 import unbo.core.finding.Level;
+import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
+import unbo.core.measure.Units;
 import unbo.core.worksheet.Worksheet;
 
 /** The proofs in print. */
@@ -22,12 +24,12 @@ public final class ProofWords {
         List<String> sentences = new ArrayList<>();
         List<Drawing> drawings = new ArrayList<>();
         if (proof.endPlay() != null) {
-            figures.add(new Answer.Figure("end play", Show.fixed(proof.endPlay().meanMm(), 3), "mm", Show.number(proof.endPlay().meanMm() / 25.4, 4) + " in"));
+            figures.add(new Answer.Figure("end play", Show.fixed(proof.endPlay().meanMm(), 3), "mm", Show.inches(proof.endPlay().meanMm())));
             figures.add(new Answer.Figure("spread of the pairs", Show.fixed(proof.endPlay().spreadMm(), 3), "mm", proof.endPlay().pairsMm().size() + " pairs"));
             drawings.add(scale(proof));
         }
         if (proof.heat() != null) {
-            figures.add(new Answer.Figure("over its twin", Show.number(proof.heat().warmerK(), 0), "K", Show.number(proof.heat().warmerK() * 1.8, 0) + " °F; limit 15 K"));
+            figures.add(new Answer.Figure("over its twin", Show.number(proof.heat().warmerK(), 0), "K", Show.number(Units.of(Quantity.TEMPERATURE_DIFFERENCE, "°F").fromBase(proof.heat().warmerK()), 0) + " °F; limit 15 K"));
         }
         if (!proof.missing().isEmpty()) {
             sentences.add("Still missing before this can be signed: " + String.join("; ", proof.missing()) + ".");

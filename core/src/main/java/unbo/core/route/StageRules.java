@@ -156,7 +156,7 @@ public final class StageRules {
                 ? new Finding("no-slot", Level.SOON, "No slot leaves an end play inside " + CastleNutWords.words(nut.input().band()) + ": change the washer before the hub is closed.")
                 : new Finding("slot-right", Level.RIGHT, "A slot leaves an end play inside " + CastleNutWords.words(nut.input().band()) + ".");
         return new Answer(List.of(new Answer.Figure("back off from zero end play", Show.number(back, 1), "°", ""),
-                new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.number(play / 25.4, 4) + " in")),
+                new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.inches(play))),
                 List.of(finding), CastleNutWords.sentences(nut), CastleNutWords.worksheet(nut),
                 List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)));
     }

@@ -1,0 +1,60 @@
+package unbo.speed;
+
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+import unbo.core.designation.Decoded;
+import unbo.core.designation.TaperDecoder;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+import unbo.core.measure.Quantity;
+import unbo.core.measure.QuantityReader;
+import unbo.core.setting.CastleNut;
+import unbo.core.setting.CastleNutFields;
+import unbo.core.setting.CastleNutInput;
+
+/** What the kernels take, in microseconds a call. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class CoreSpeed {
+
+    private final Map<String, String> texts = Map.of("pitch", "3/4-16", "slots", "6", "pinHolesDeg", "0 90 180 270", "freeAngleDeg", "17");
+    private final CastleNutInput input = FieldReader.read(CastleNutFields.LIST, texts, UnitSystem.METRIC).record();
+    private String quantity = "1-3/8\"";
+    private String marking = "LM67048";
+
+    @Benchmark
+    public QuantityReader.Outcome readQuantity() {
+        return QuantityReader.read(quantity, Quantity.LENGTH.metric());
+    }
+
+    @Benchmark
+    public Decoded decodeMarking() {
+        return TaperDecoder.decode(marking);
+    }
+
+    @Benchmark
+    public Reading<CastleNutInput> readNutForm() {
+        return FieldReader.read(CastleNutFields.LIST, texts, UnitSystem.METRIC);
+    }
+
+    @Benchmark
+    public CastleNut solveNut() {
+        return CastleNut.of(input);
+    }
+}
