@@ -20,6 +20,7 @@ import unbo.app.web.Page;
 class JobPages {
 
     private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_PARTS = 200;
 
     private final JobService jobs;
     private final VehicleService vehicles;
@@ -68,7 +69,7 @@ class JobPages {
                 }
                 yield "redirect:/jobs/" + id + "/report";
             }
-            case "wait" -> needing(words, "Say which parts the job waits for.", () -> jobs.await(id, words, clock.instant()), "/", "/jobs/" + id + "/report", flash);
+            case "wait" -> needing(words, "Say which parts the job waits for.", () -> jobs.await(id, cut(words, LONGEST_PARTS), clock.instant()), "/", "/jobs/" + id + "/report", flash);
             case "go-on" -> {
                 jobs.goOn(id);
                 yield "redirect:/jobs/" + id;

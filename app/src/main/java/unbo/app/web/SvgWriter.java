@@ -170,9 +170,13 @@ public class SvgWriter {
         return text.toString();
     }
 
+    /** To a hundredth, without idle zeros. */
     private static String n(double value) {
-        String text = String.format(Locale.ROOT, "%.2f", value);
-        return text.equals("-0.00") ? "0" : text.replaceAll("\\.?0+$", "");
+        long hundredths = Math.round(value * 100);
+        String sign = hundredths < 0 ? "-" : "";
+        long whole = Math.abs(hundredths) / 100;
+        long rest = Math.abs(hundredths) % 100;
+        return rest == 0 ? sign + whole : rest % 10 == 0 ? sign + whole + "." + rest / 10 : sign + whole + (rest < 10 ? ".0" : ".") + rest;
     }
 
     private static String escape(String text) {

@@ -134,6 +134,8 @@ class JobPagesTest {
     @Test
     void waitingAbandoningAndReopeningAskForWords() throws Exception {
         send(job + "/do/wait", "text", " ").andExpect(redirectedUrl(job + "/report"));
+        send(job + "/do/wait", "text", "x".repeat(600)).andExpect(redirectedUrl("/"));
+        send(job + "/do/go-on");
         send(job + "/do/wait", "text", "seal 38x59x9").andExpect(redirectedUrl("/"));
         page(job + "/report").andExpect(content().string(containsString("Parts are here")));
         send(job + "/do/go-on").andExpect(redirectedUrl(job));
