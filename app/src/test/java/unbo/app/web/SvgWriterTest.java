@@ -43,7 +43,7 @@ class SvgWriterTest {
                 Shape.area(Role.SOLID_TWIN, Known.TABLE, Point.of(0, 0), Point.of(1, 0), Point.of(1, 1)),
                 new Shape.Circle(Point.of(5, 5), 2, Role.PART, Known.ESTIMATED), Shape.line(Role.CENTRE, Point.of(0, 0), Point.of(9, 0)));
         assertThat(svg).contains("class=\"d solid measured filled\" fill=\"url(#d-solid)\"").contains("d solid-twin table filled").contains("d part estimated")
-                .contains("<polyline class=\"d centre table\"").doesNotContain("style=");
+                .contains("<polyline class=\"d centre table hollow\"").doesNotContain("style=");
     }
 
     @Test
