@@ -27,6 +27,11 @@ public record DueLine(long positionId, String vehicle, String position, LocalDat
         return byImmersions() || on != null && !on.isAfter(today);
     }
 
+    /** True when its day comes within six weeks. */
+    public boolean soon(LocalDate today) {
+        return on != null && !on.isAfter(today.plusWeeks(6));
+    }
+
     /** How a thing that is due is marked. */
     public Level level() {
         return Level.SOON;
