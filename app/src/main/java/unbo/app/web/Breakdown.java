@@ -19,15 +19,27 @@ record Breakdown(int status, String title, String sentence, boolean waiting) {
     static final Breakdown TOO_LARGE = new Breakdown(413, "This is too large", "What was sent is larger than Unbo takes: a file may have 8 MB, a form 256 kB. Nothing was kept.", false);
     static final Breakdown TOO_LATE = new Breakdown(403, "This page was open too long",
             "The form's token no longer fits, so nothing was kept. What you typed stands below with a new one: send it again.", false);
-    private static final Breakdown GONE = new Breakdown(503, "The database does not answer", "The database does not answer just now: nothing was kept in part. This page tries again by itself.", true);
-    private static final Breakdown FULL = new Breakdown(507, "The disk is full", "The disk has no room left, so nothing was kept. Free some space on the machine that runs Unbo, then send it again.", false);
+    static final Breakdown GONE = new Breakdown(503, "The database does not answer", "The database does not answer just now: nothing was kept in part. This page tries again by itself.", true);
+    static final Breakdown FULL = new Breakdown(507, "The disk is full", "The disk has no room left, so nothing was kept. Free some space on the machine that runs Unbo, then send it again.", false);
     private static final Breakdown RACED = new Breakdown(409, "Two at the same moment", "Somebody else changed this at the same moment, so yours was not kept. Send it again.", false);
 
     /** Error numbers by which MariaDB says that it cannot write: disk full, table full, no space left on the device, error writing a file. */
     private static final Set<Integer> NO_ROOM = Set.of(1021, 1114, 28, 1026, 3);
 
-    /** What a failure means to the user; null where it is a fault of the application's own. */
-    static Breakdown of(Throwable failure) {
+    /** A database that finds no room may end instead of saying so: with less than this left, 32 MB, that is what it was. */
+    private static final long LEAST_ROOM = 32L << 20;
+
+    /**
+     * What a failure means to the user; null where it is a fault of the application's own.
+     *
+     * @param room bytes left on the disk on which Unbo keeps its data
+     */
+    static Breakdown of(Throwable failure, long room) {
+        Breakdown told = told(failure);
+        return told == GONE && room < LEAST_ROOM ? FULL : told;
+    }
+
+    private static Breakdown told(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             if (cause instanceof OptimisticLockingFailureException) {
                 return RACED;

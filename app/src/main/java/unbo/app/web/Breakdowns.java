@@ -1,5 +1,6 @@
 package unbo.app.web;
 
+import java.io.File;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +45,7 @@ class Breakdowns {
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ModelAndView data(RuntimeException failure, HttpServletRequest request, HttpServletResponse response) {
-        Breakdown breakdown = Breakdown.of(failure);
+        Breakdown breakdown = Breakdown.of(failure, new File("").getAbsoluteFile().getUsableSpace());
         if (breakdown == null) {
             throw failure;
         }

@@ -15,6 +15,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.sql.SQLNonTransientConnectionException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -62,6 +63,14 @@ class BreakdownsTest {
         mvc.perform(post("/test/full").with(csrf()).param("note", "hum & <rumble>")).andExpect(status().is(507))
                 .andExpect(content().string(containsString("The disk has no room left"))).andExpect(content().string(containsString("hum &amp; &lt;rumble&gt;")))
                 .andExpect(content().string(containsString("Send it again")));
+    }
+
+    @Test
+    void aDatabaseThatEndedForWantOfRoomIsSaidAsAFullDisk() {
+        RuntimeException gone = new RuntimeException(new SQLNonTransientConnectionException("gone"));
+        assertThat(Breakdown.of(gone, 1L << 20)).isEqualTo(Breakdown.FULL);
+        assertThat(Breakdown.of(gone, 1L << 30)).isEqualTo(Breakdown.GONE);
+        assertThat(Breakdown.of(new IllegalStateException("ours"), 0)).isNull();
     }
 
     @Test
