@@ -91,7 +91,8 @@ class CrashStory {
         List<Future<?>> work = savers.stream().<Future<?>>map(saver -> hands.submit(() -> saver.run(on::get))).toList();
         long[] before = savers.stream().mapToLong(saver -> saver.confirmations.get()).toArray();
         long patience = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
-        while (IntStream.range(0, before.length).anyMatch(i -> savers.get(i).confirmations.get() == before[i]) && System.nanoTime() < patience) {
+        while (IntStream.range(0, before.length).anyMatch(i -> savers.get(i).confirmations.get() == before[i])
+                && work.stream().noneMatch(Future::isDone) && System.nanoTime() < patience) {
             LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(20));
         }
         LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(random.nextInt(600)));
