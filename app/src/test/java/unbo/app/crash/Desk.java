@@ -49,7 +49,7 @@ final class Desk {
     }
 
     private HttpRequest.Builder request(String address) {
-        return HttpRequest.newBuilder(URI.create(root + address)).timeout(Duration.ofSeconds(20)).header("Accept", "text/html");
+        return HttpRequest.newBuilder(URI.create(root + address)).timeout(Duration.ofSeconds(60)).header("Accept", "text/html");
     }
 
     /** The value of the first input of this name. */
