@@ -1,5 +1,5 @@
 // What is typed at a stage is never lost. The server holds a draft of it; until that has arrived, this browser holds it,
-// and sends it again by itself when the line or the server is back. Other forms say so and keep what stands in them.
+// and sends it again by itself when the line or the server is back. The form of a merge says so and keeps what was chosen.
 const again = 3000;
 let typed = 0;
 let trouble = 0;

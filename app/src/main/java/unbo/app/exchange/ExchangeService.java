@@ -34,7 +34,6 @@ import unbo.app.vehicle.VehicleService;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
-import unbo.core.measure.Show;
 import unbo.core.sheet.Fact;
 import unbo.core.vehicle.VehicleInput;
 
@@ -218,17 +217,8 @@ public class ExchangeService {
 
     /** The vehicle's texts through the one reader, so that the limits are those of its form. */
     private static Reading<VehicleInput> reading(UnboFile.VehiclePart v) {
-        Map<String, String> texts = new HashMap<>();
-        texts.put("kind", v.kind());
-        texts.put("name", v.name());
-        texts.put("mark", v.mark());
-        texts.put("owner", v.owner());
-        texts.put("counterUnit", v.counterUnit());
-        texts.put("yearly", v.yearly() == null ? "" : Show.number(v.yearly(), 6));
-        texts.put("use", v.use());
-        texts.put("axles", String.valueOf(v.axles()));
-        texts.replaceAll((name, text) -> text == null ? "" : text);
-        return FieldReader.read(VehicleInput.LIST, texts, UnitSystem.METRIC);
+        VehicleInput input = new VehicleInput(v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearly(), v.use(), v.axles());
+        return FieldReader.read(VehicleInput.LIST, input.texts(), UnitSystem.METRIC);
     }
 
     private static String where(JsonMappingException e) {

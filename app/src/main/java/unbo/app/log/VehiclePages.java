@@ -2,7 +2,6 @@ package unbo.app.log;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.Map;
 
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -27,7 +26,6 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.hub.HubSection;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
-import unbo.core.measure.Show;
 import unbo.core.vehicle.VehicleInput;
 
 /** Vehicles and positions with their history. */
@@ -80,16 +78,8 @@ class VehiclePages {
     @GetMapping("/vehicles/{id}/edit")
     String edit(@PathVariable long id, Model model) {
         Vehicle v = find(id);
-        Map<String, String> texts = new HashMap<>();
-        texts.put("kind", v.kind());
-        texts.put("name", v.name());
-        texts.put("mark", v.mark());
-        texts.put("owner", v.owner());
-        texts.put("counterUnit", v.counterUnit());
-        texts.put("yearly", v.yearlyDistance() == null ? "" : Show.number(v.yearlyDistance(), 1));
-        texts.put("use", v.use());
-        texts.put("axles", String.valueOf(v.axles()));
-        return form(FieldReader.read(VehicleInput.LIST, texts, workshops.units()), id, v.version(), null, false, model);
+        VehicleInput input = new VehicleInput(v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearlyDistance(), v.use(), v.axles());
+        return form(FieldReader.read(VehicleInput.LIST, input.texts(), workshops.units()), id, v.version(), null, false, model);
     }
 
     @PostMapping("/vehicles/{id}")

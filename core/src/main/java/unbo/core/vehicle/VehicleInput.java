@@ -1,11 +1,14 @@
 package unbo.core.vehicle;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
+import unbo.core.measure.Show;
 
 /**
  * What is known about a vehicle.
@@ -38,5 +41,20 @@ public record VehicleInput(String kind, String name, String mark, String owner, 
     /** The positions this vehicle has: of a trailer, those of its axles. */
     public List<Place> places() {
         return Place.of(kind).stream().filter(p -> !kind.equals("trailer") || axles == 2 || p.code().startsWith("axle1")).toList();
+    }
+
+    /** As its form takes it again, by field; what is not known is empty. */
+    public Map<String, String> texts() {
+        Map<String, String> texts = new HashMap<>();
+        texts.put("kind", kind);
+        texts.put("name", name);
+        texts.put("mark", mark);
+        texts.put("owner", owner);
+        texts.put("counterUnit", counterUnit);
+        texts.put("yearly", yearly == null ? "" : Show.number(yearly, 6));
+        texts.put("use", use);
+        texts.put("axles", String.valueOf(axles));
+        texts.replaceAll((field, text) -> text == null ? "" : text);
+        return texts;
     }
 }
