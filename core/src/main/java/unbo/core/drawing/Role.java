@@ -26,6 +26,14 @@ public enum Role {
     OUT,
     /** A neutral mark. */
     MARK,
+    /** The frame of a gauge, over what fills it. */
+    FRAME,
+    /** The filled part of a gauge: a small share. */
+    SHARE_LOW,
+    /** The filled part of a gauge: a share worth a look. */
+    SHARE_FAIR,
+    /** The filled part of a gauge: the larger half and more. */
+    SHARE_HIGH,
     /** Empty space over hatching. */
     PAPER
 }

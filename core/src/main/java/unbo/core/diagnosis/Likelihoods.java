@@ -1,0 +1,117 @@
+package unbo.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.apache.commons.csv.CSVRecord;
+
+import unbo.core.measure.Table;
+
+/**
+ * How likely each result of a check is under each hypothesis: the product's own judgement, in a data file anybody can
+ * read. A check done at one position tells about that position: under a cause elsewhere the row of a sound one counts.
+ * The first row that fits counts; no chance is below {@value #FLOOR}.
+ */
+final class Likelihoods {
+
+    static final double FLOOR = 0.01;
+
+    private static final List<String> REST = List.of("rest", "sound");
+    private static final Map<String, List<Row>> ROWS = read();
+
+    private Likelihoods() {
+    }
+
+    /**
+     * One row: the chances of a check's results under a cause.
+     *
+     * @param cause   code, or "rest" or "sound" for every other hypothesis
+     * @param at      part of the hypothesis' position, or "*"
+     * @param chances in the order of the check's results; sum 1
+     */
+    record Row(Check check, List<String> vehicles, String cause, String at, double[] chances) {
+
+        /** Stable name, by which own cases are counted. */
+        String key() {
+            return String.join("+", vehicles) + "/" + check.id() + "/" + cause + "/" + at;
+        }
+
+        boolean rest() {
+            return REST.contains(cause);
+        }
+
+        private boolean fits(String vehicle) {
+            return vehicles.contains("*") || vehicles.contains(vehicle);
+        }
+    }
+
+    /** The shipped row of a check, done at {@code position} (null for the whole vehicle), under a hypothesis that is not "none of these". */
+    static Row row(String vehicle, Check check, String position, Hypothesis under) {
+        boolean here = !check.positioned() || position.equals(under.position());
+        return ROWS.get(check.id()).stream().filter(row -> row.fits(vehicle))
+                .filter(row -> row.rest() || here && row.cause().equals(under.cause().code()) && under.stands(row.at()))
+                .findFirst().orElseThrow(() -> new IllegalStateException("likelihoods.csv: " + check.id() + " has no row for " + vehicle));
+    }
+
+    /** Chances of the results under a hypothesis, moved by own cases; even under "none of these". */
+    static double[] chances(String vehicle, Check check, String position, Hypothesis under, OwnCases own) {
+        int n = check.results().size();
+        if (under.none()) {
+            double[] even = new double[n];
+            Arrays.fill(even, 1.0 / n);
+            return even;
+        }
+        Row row = row(vehicle, check, position, under);
+        int[] seen = own.seen(row);
+        return seen == null ? row.chances() : floored(OwnCases.over(row.chances(), seen));
+    }
+
+    /** All rows of a check that can apply to a kind of vehicle. */
+    static List<Row> rows(String vehicle, Check check) {
+        return ROWS.get(check.id()).stream().filter(r -> r.fits(vehicle)).toList();
+    }
+
+    private static Map<String, List<Row>> read() {
+        Map<String, List<Row>> rows = new HashMap<>();
+        for (CSVRecord row : Table.read(Likelihoods.class, "likelihoods.csv")) {
+            Check check = Checks.of(row.get("check"));
+            double[] chances = chances(check, row.get("chances"));
+            for (String cause : Checks.words(row.get("cause"))) {
+                if (!REST.contains(cause)) {
+                    Cause.of(cause);
+                }
+                rows.computeIfAbsent(check.id(), c -> new ArrayList<>()).add(new Row(check, Checks.words(row.get("vehicles")), cause, row.get("at"), chances));
+            }
+        }
+        Checks.all().stream().filter(c -> rows.getOrDefault(c.id(), List.of()).stream().noneMatch(Row::rest)).findFirst().ifPresent(c -> {
+            throw new IllegalStateException("likelihoods.csv: " + c.id() + " has no row for the rest");
+        });
+        return rows;
+    }
+
+    private static double[] chances(Check check, String text) {
+        double[] chances = new double[check.results().size()];
+        List<String> words = Checks.words(text);
+        for (int i = 0; i < words.size(); i += 2) {
+            int at = check.index(words.get(i));
+            if (at < 0) {
+                throw new IllegalStateException("likelihoods.csv: " + check.id() + " has no result " + words.get(i));
+            }
+            chances[at] = Double.parseDouble(words.get(i + 1));
+        }
+        double sum = Arrays.stream(chances).sum();
+        if (words.size() != 2 * chances.length || Math.abs(sum - 100) > 1e-6) {
+            throw new IllegalStateException("likelihoods.csv: " + check.id() + ": " + text + " is not one chance a result, 100 in all");
+        }
+        return floored(Arrays.stream(chances).map(c -> c / sum).toArray());
+    }
+
+    private static double[] floored(double[] chances) {
+        double[] raised = Arrays.stream(chances).map(c -> Math.max(FLOOR, c)).toArray();
+        double sum = Arrays.stream(raised).sum();
+        return Arrays.stream(raised).map(c -> c / sum).toArray();
+    }
+}
