@@ -81,6 +81,9 @@ function failed(event) {
 document.addEventListener("input", (event) => {
   if (form()?.contains(event.target)) hold();
 });
+document.addEventListener("unbo:noted", (event) => {
+  if (form()?.contains(event.target)) hold();
+});
 document.addEventListener("htmx:beforeRequest", (event) => {
   event.detail.requestConfig.typed = typed;
 });

@@ -21,6 +21,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.parameters.RequestBody;
 
+import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.lubrication.BearingGreaseFields;
@@ -34,7 +35,7 @@ import unbo.core.setting.CastleNutFields;
 class OpenApiFields {
 
     private static final Map<String, FieldList<?>> BODIES = Map.of("/api/v1/castle-nut", CastleNutFields.LIST, "/api/v1/grease", BearingGreaseFields.LIST,
-            "/api/v1/hub-grease", HubGreaseFields.LIST, "/api/v1/end-play", ProofFields.LIST, "/api/v1/service-due", DueFields.LIST);
+            "/api/v1/hub-grease", HubGreaseFields.LIST, "/api/v1/end-play", ProofFields.LIST, "/api/v1/service-due", DueFields.LIST, "/api/v1/diagnose", DiagnosisFields.LIST);
 
     @Bean
     OpenApiCustomizer bodies() {
@@ -65,11 +66,20 @@ class OpenApiFields {
             case YES_NO -> new BooleanSchema();
             case DATE -> new StringSchema().format("date");
             case CHOICE -> choice(field);
-            case TEXT -> new StringSchema().maxLength(field.longest());
+            case TEXT -> field.name().equals("checks") ? checks() : new StringSchema().maxLength(field.longest());
         };
         schema.setDescription(field.label() + (field.unit() == null || field.unit().symbol().isEmpty() ? "" : ", " + field.unit().symbol())
                 + (field.hint().isEmpty() ? "" : ": " + field.hint()) + (field.defaultText() == null ? "" : ". Default " + field.defaultText()));
         return schema;
+    }
+
+    /** Results of checks: a list of id, position and result, as {@link DiagnosisApi} takes it. */
+    private static Schema<?> checks() {
+        ObjectSchema entry = new ObjectSchema();
+        entry.setAdditionalProperties(false);
+        List.of("id", "position", "result").forEach(name -> entry.addProperty(name, new StringSchema()));
+        entry.setRequired(List.of("id", "result"));
+        return new ArraySchema().items(entry);
     }
 
     private static Schema<?> quantity(Field field) {

@@ -22,6 +22,9 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
+import unbo.core.service.Causes;
+import unbo.core.sheet.FactKey;
+import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 
 /**
@@ -64,10 +67,10 @@ public class DemoData implements ApplicationRunner {
         long gig = add("trailer", "Rowing gig launcher", "HB 214", "M.K.", "none", 900.0, "immersed", 1);
         long dory = add("trailer", "Dory trailer", "HB 377", "S.O.", "none", 2500.0, "immersed", 1);
         long cutter = add("trailer", "Cutter cradle, two axles", "HB 052", "R.T.", "none", 1400.0, "immersed", 2);
-        add("bicycle", "Long-nose cargo bicycle 3", "C3", "L.V.", "km", 4200.0, "wet", 1);
-        add("motorcycle", "Postal scooter 11", "P11", "depot", "km", 9500.0, "wet", 1);
+        long cargo = add("bicycle", "Long-nose cargo bicycle 3", "C3", "L.V.", "km", 4200.0, "wet", 1);
+        long scooter = add("motorcycle", "Postal scooter 11", "P11", "depot", "km", 9500.0, "wet", 1);
         add("motorcycle", "Trail motorcycle, green", "T 808", "J.A.", "h", 120.0, "off-road", 1);
-        add("van", "Net-loft van", "HB 690", "N.L.", "km", 16000.0, "wet", 1);
+        long van = add("van", "Net-loft van", "HB 690", "N.L.", "km", 16000.0, "wet", 1);
         add("car", "Ferry office estate", "HB 118", "F.O.", "mi", 7000.0, "dry", 1);
 
         LocalDate today = LocalDate.now(clock);
@@ -88,13 +91,37 @@ public class DemoData implements ApplicationRunner {
             vehicles.immersed(dory, today.minusWeeks(2L * week), 1, "");
         }
         vehicles.immersed(cutter, today.minusDays(3), 1, "hauled for the winter");
+        looked(cargo, "bicycle", today.minusDays(120), 1, "bottom-bracket-bearing", "Creaks and grinds when pedalled uphill.", "noise-coasting-neutral=stops spin-by-hand@bottom-bracket=rough");
+        looked(scooter, "motorcycle", today.minusDays(75), 2, "steering-head-bearing", "Wanders, will not hold a line.", "steering-notch=centre-notch");
+        looked(van, "van", today.minusDays(40), 3, "tyre", "Drones on the coast road.", "noise-follows=road-speed noise-character=hum noise-turning=no-change noise-surface=changes tread@rear-right=cupped");
         open(cutter, today);
+        Run growl = new Run(van, Place.UNKNOWN, today, 4);
+        growl.intake("Growls from 50 km/h up, louder in left bends.");
+        growl.keep(RouteStage.DIAGNOSE, Map.of("checks", "noise-follows=road-speed noise-coasting-neutral=stays noise-turning=louder-left noise-character=growl"));
+    }
+
+    /** A job that ended at Diagnose: no hub was opened. */
+    private void looked(long vehicle, String kind, LocalDate day, int variation, String cause, String complaint, String checks) {
+        Run run = new Run(vehicle, Place.UNKNOWN, day, variation);
+        run.intake(complaint);
+        run.keep(RouteStage.DIAGNOSE, Map.of("checks", checks, "initials", "BW", "remedy", "part replaced"));
+        String found = jobs.view(run.id).orElseThrow().sheet().text(FactKey.VERDICT_AT);
+        if (!found.isEmpty()) {
+            jobs.move(run.id, found, at(day));
+        }
+        jobs.noHubWork(run.id, "no hub work: " + Causes.label(cause), at(day));
+        run.keep(RouteStage.LOG, Map.of("cause", cause, "serviceSchool", "yearly", "season", "20", "note", ""));
+        List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
+        if (!refused.isEmpty()) {
+            throw new IllegalStateException("demo job on a " + kind + " is not signed: " + refused);
+        }
     }
 
     /** Three open jobs, each at another stage. */
     private void open(long cutter, LocalDate today) {
         Run first = new Run(cutter, "axle1-left", today.minusDays(1), 5);
         first.intake("Humming from the left front hub since it was hauled, milky grease at the cap.");
+        first.keep(RouteStage.DIAGNOSE, Map.of("checks", "wheel-nuts@axle1-left=tight heat-after-run@axle1-left=warmer-15 brake-drag@axle1-left=no grease-out@axle1-left=milky", "circumstances", "salt-water", "hubType", "adjustable-taper"));
         first.keep(RouteStage.IDENTIFY, hub(METRIC));
         Run second = new Run(cutter, "axle1-right", today.minusDays(1), 6);
         second.intake("Other side of the humming hub, same age.");
@@ -115,6 +142,15 @@ public class DemoData implements ApplicationRunner {
             case "brake-drag" -> "Hub hot after the run to the yard.";
             default -> "Season service, nothing to complain of.";
         });
+        String checks = switch (cause) {
+            case "seal" -> "grease-out@" + side + "=milky seal-lip@" + side + "=loose spin-by-hand@" + side + "=smooth-stiff";
+            case "wheel-bearing" -> "noise-follows=road-speed noise-character=growl spin-by-hand@" + side + "=rough grease-out@" + side + "=milky";
+            case "brake-drag" -> "heat-after-run@" + side + "=warmer-15 brake-drag@" + side + "=yes";
+            default -> "";
+        };
+        if (!checks.isEmpty()) {
+            run.keep(RouteStage.DIAGNOSE, Map.of("checks", checks, "circumstances", "salt-water", "hubType", "adjustable-taper"));
+        }
         run.keep(RouteStage.IDENTIFY, hub(size));
         run.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", variation < 2 ? "Li" : "CaS"));
         run.keep(RouteStage.SET, nut(String.valueOf(2 + variation % 4 * 3), "0 90 180 270", variation % 3 == 0 ? "D" : "A"));

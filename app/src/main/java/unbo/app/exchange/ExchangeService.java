@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -35,6 +36,7 @@ import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
+import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 
 /** Writes jobs, positions and everything into files, and takes files in again: all of a file or nothing of it. */
@@ -155,7 +157,7 @@ public class ExchangeService {
         Vehicle vehicle = vehicles.add(reading(part).record());
         List<JobRecords.Placed> placed = new ArrayList<>();
         for (UnboFile.PositionPart at : part.positions()) {
-            Position position = vehicle.position(at.code()).orElseThrow();
+            Position position = vehicles.position(vehicle, at.code()).orElseThrow();
             position.remember(jobs.facts(at.facts()), at.numbers());
             position.due(at.dueOn(), at.dueCounter(), at.dueImmersions());
             position.worked(at.lastWorkedOn(), at.lastCounter(), 0);
@@ -196,7 +198,7 @@ public class ExchangeService {
         if (!reading.ok()) {
             return;
         }
-        List<String> places = reading.record().places().stream().map(p -> p.code()).toList();
+        List<String> places = Stream.concat(reading.record().places().stream().map(Place::code), Stream.of(Place.UNKNOWN)).toList();
         for (UnboFile.PositionPart position : vehicle.positions()) {
             String at = here + ", " + position.code();
             if (!places.contains(position.code())) {

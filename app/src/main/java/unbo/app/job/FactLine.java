@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import unbo.core.diagnosis.HubType;
 import unbo.core.input.Field;
 import unbo.core.lubrication.Mixing;
 import unbo.core.service.Causes;
@@ -25,6 +26,8 @@ public record FactLine(String words, String shown, String how, String stage) {
             case GREASE_KIND -> Mixing.thickener(fact.text()).map(Mixing.Thickener::name).orElse(fact.text());
             case CAUSE -> Causes.label(fact.text());
             case USE -> Usage.USES.stream().filter(u -> u.code().equals(fact.text())).findFirst().map(Field.Choice::label).orElse(fact.text());
+            case HUB_TYPE -> HubType.find(fact.text()).map(HubType::label).orElse(fact.text());
+            case VERDICT_CAUSE -> Causes.label(fact.text());
             default -> fact.shown();
         };
     }

@@ -41,6 +41,7 @@ public class Job {
     private Position position;
     @Enumerated(EnumType.STRING)
     private JobState state = JobState.OPEN;
+    private String complainedOf;
     private String waitingFor = "";
     private Instant openedAt;
     private Instant closedAt;
@@ -66,6 +67,7 @@ public class Job {
     Job(Visit visit, Position position, Instant openedAt) {
         this.visit = visit;
         this.position = position;
+        this.complainedOf = position.code();
         this.openedAt = openedAt;
     }
 
@@ -155,6 +157,16 @@ public class Job {
         rail = newRail.text();
     }
 
+    /** Code of the position it was opened for, which stays when the job moves. */
+    String complainedOf() {
+        return complainedOf;
+    }
+
+    /** Puts the job where Diagnose found its cause. */
+    void move(Position where) {
+        position = where;
+    }
+
     void await(String what) {
         state = JobState.WAITING;
         waitingFor = what;
@@ -188,6 +200,7 @@ public class Job {
     /** Puts a job taken in from a file where it stood. @param frozenSheet its sheet as JSON; null while it is open */
     void restore(JobRecord record, String frozenSheet) {
         state = record.state();
+        complainedOf = record.complainedOf() == null ? position.code() : record.complainedOf();
         waitingFor = record.waitingFor();
         closedAt = record.closedAt();
         workedOn = record.workedOn();

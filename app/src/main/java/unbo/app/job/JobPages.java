@@ -44,7 +44,7 @@ class JobPages {
     @PostMapping("/visits")
     String open(@RequestParam long vehicle, @RequestParam(required = false) String position, RedirectAttributes flash) {
         if (position == null) {
-            flash.addFlashAttribute("bad", "Choose the position first: the job is about one hub.");
+            flash.addFlashAttribute("bad", "Choose the position first, or that it is not known yet.");
             return "redirect:/visits/new?vehicle=" + vehicle;
         }
         return "redirect:/jobs/" + jobs.open(vehicle, position, clock.instant()) + "/intake";
@@ -76,6 +76,15 @@ class JobPages {
             }
             case "abandon" -> needing(words, "Say why the job is abandoned.", () -> jobs.abandon(id, words, clock.instant()), "/", "/jobs/" + id + "/report", flash);
             case "reopen" -> needing(words, "Say why the job is opened again.", () -> jobs.reopen(id, words, clock.instant()), "/jobs/" + id, "/jobs/" + id + "/report", flash);
+            case "move" -> {
+                if (jobs.move(id, words, clock.instant())) {
+                    flash.addFlashAttribute("good", "The job stands at " + view(id).position().label() + " now; what that position knows is on its sheet.");
+                } else {
+                    flash.addFlashAttribute("bad", "Nothing was changed: this vehicle has no such position, or the job is closed.");
+                }
+                yield "redirect:/jobs/" + id + "/diagnose";
+            }
+            case "no-hub" -> needing(words, "Say in a word why no hub is opened.", () -> jobs.noHubWork(id, cut(words, LONGEST_PARTS), clock.instant()), "/jobs/" + id + "/log", "/jobs/" + id + "/diagnose", flash);
             case "twin" -> jobs.openTwin(id, clock.instant()).map(twin -> "redirect:/jobs/" + twin).orElseGet(() -> {
                 flash.addFlashAttribute("bad", "This position has no other side.");
                 return "redirect:/jobs/" + id + "/report";

@@ -22,11 +22,12 @@ import unbo.core.sheet.Fact;
  *
  * @param visit  which visit of its vehicle it belongs to, counted within the file
  * @param sheet  null while the job is open
+ * @param complainedOf code of the position it was opened for; null in files of an older release
  * @param stages as {@link StageDocument} keeps them
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String waitingFor, Instant openedAt, Instant closedAt, LocalDate workedOn, Double counter,
-                        String complaint, String cause, String signedBy, String numbers, List<Fact> sheet, List<StageRecord> stages, List<NoteRecord> notes) {
+                        String complaint, String cause, String signedBy, String numbers, List<Fact> sheet, List<StageRecord> stages, List<NoteRecord> notes, String complainedOf) {
 
     /** One stage of it. */
     @JsonIgnoreProperties(ignoreUnknown = true)
@@ -67,6 +68,9 @@ public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String
         length("numbers", numbers, 255, fault);
         if (cause != null && !cause.isEmpty() && !Causes.known(cause)) {
             fault.accept("the cause “" + cause + "” is not known.");
+        }
+        if (complainedOf != null) {
+            length("complainedOf", complainedOf, 20, fault);
         }
         facts(sheet, fault);
         stages.forEach(stage -> stage(stage, fault));

@@ -64,7 +64,7 @@ public class JobRecords {
         job.stages().forEach(s -> stages.add(new JobRecord.StageRecord(s.code(), s.state().name(), s.complete(), s.savedAt(), documents.stage(s))));
         return new JobRecord(visit, job.visit().openedAt(), job.state(), job.waitingFor(), job.openedAt(), job.closedAt(), job.workedOn(), job.counter(),
                 job.complaint(), job.cause(), job.signedBy(), job.numbers(), job.sheet() == null ? null : documents.facts(job.sheet()), stages,
-                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList());
+                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(), job.complainedOf());
     }
 
     /** Takes jobs in at their positions of one vehicle. @return their new numbers, in the order of the records */
@@ -82,6 +82,9 @@ public class JobRecords {
             }
             record.notes().forEach(note -> job.note(note.kind(), note.text(), note.writtenAt()));
             ids.add(jobs.save(job).id());
+            if (job.state() == JobState.SIGNED) {
+                service.count(job);
+            }
         }
         service.headlines(vehicle.id());
         return ids;

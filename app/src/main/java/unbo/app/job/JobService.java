@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import org.springframework.context.event.EventListener;
@@ -17,6 +18,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.data.Like;
+import unbo.app.diagnosis.CaseService;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
@@ -41,14 +43,16 @@ public class JobService {
     private final Documents documents;
     private final VehicleService vehicles;
     private final WorkshopService workshops;
+    private final CaseService cases;
 
-    JobService(Jobs jobs, Visits visits, Notes notes, Documents documents, VehicleService vehicles, WorkshopService workshops) {
+    JobService(Jobs jobs, Visits visits, Notes notes, Documents documents, VehicleService vehicles, WorkshopService workshops, CaseService cases) {
         this.jobs = jobs;
         this.visits = visits;
         this.notes = notes;
         this.documents = documents;
         this.vehicles = vehicles;
         this.workshops = workshops;
+        this.cases = cases;
     }
 
     /** What keeping a stage came to. */
@@ -66,7 +70,7 @@ public class JobService {
     /** Opens a visit with one job on a position. @return the job's number */
     public long open(long vehicleId, String positionCode, Instant at) {
         Vehicle vehicle = vehicles.find(vehicleId).orElseThrow();
-        Position position = vehicle.position(positionCode).orElseThrow();
+        Position position = vehicles.position(vehicle, positionCode).orElseThrow();
         Visit visit = visits.save(new Visit(vehicle, at));
         Job job = jobs.save(new Job(visit, position, at));
         headline(job);
@@ -116,7 +120,7 @@ public class JobService {
         }
         OpenedJob opened = opened(job);
         Sheet sheet = opened.sheetBut(stage);
-        StageRule.Work work = StageRules.of(stage).work(texts, sheet, workshops.units());
+        StageRule.Work work = StageRules.of(stage).work(texts, sheet, workshops.units(), cases.current());
         Stage kept = job.stageOrNew(stage);
         if (work.ok()) {
             kept.keep(Stage.State.DONE, work.outcome().complete(), documents.write(new StageDocument(StageDocument.VERSION, texts, work.outcome().facts(),
@@ -130,16 +134,45 @@ public class JobService {
         return work.ok() ? Kept.DONE : Kept.DRAFT;
     }
 
-    /** Passes a stage over with a word why. @return false when the job is frozen or Prove is meant */
+    /** Passes a stage over with a word why. @return false when the job is frozen, or Prove is meant while there is work at a hub */
     public boolean skip(long jobId, RouteStage stage, String why, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
-        if (job.state().frozen() || stage == RouteStage.PROVE || why.isBlank()) {
+        OpenedJob opened = opened(job);
+        if (job.state().frozen() || stage == RouteStage.PROVE && opened.hubWork() || why.isBlank()) {
             return false;
         }
-        StageDocument before = opened(job).document(stage);
+        StageDocument before = opened.document(stage);
         Stage skipped = job.stageOrNew(stage);
         skipped.keep(Stage.State.SKIPPED, false, documents.write(new StageDocument(StageDocument.VERSION, before.texts(), before.facts(), before.hangsOn(), before.answer(), why)), at);
         job.note("skipped", stage.title() + ": " + why, at);
+        headline(job);
+        return true;
+    }
+
+    /** Passes over everything from Identify to Prove: Diagnose found nothing to do at a hub. @return false when it did, or the job is frozen */
+    public boolean noHubWork(long jobId, String why, Instant at) {
+        Job job = jobs.whole(jobId).orElseThrow();
+        if (job.state().frozen() || opened(job).hubWork()) {
+            return false;
+        }
+        for (RouteStage stage : RouteStage.route()) {
+            boolean between = stage.compareTo(RouteStage.DIAGNOSE) > 0 && stage != RouteStage.LOG;
+            if (between && job.stage(stage).map(s -> s.state() == Stage.State.DRAFT).orElse(true)) {
+                skip(jobId, stage, why, at);
+            }
+        }
+        return true;
+    }
+
+    /** Puts the job where its cause was found. @return false when it is frozen or the vehicle has no such position */
+    public boolean move(long jobId, String positionCode, Instant at) {
+        Job job = jobs.whole(jobId).orElseThrow();
+        Optional<Position> to = vehicles.find(job.position().vehicle().id()).orElseThrow().position(positionCode);
+        if (job.state().frozen() || to.isEmpty()) {
+            return false;
+        }
+        job.note("moved", "from " + job.position().label() + " to " + to.get().label(), at);
+        job.move(to.get());
         headline(job);
         return true;
     }
@@ -154,17 +187,36 @@ public class JobService {
         List<String> reasons = new ArrayList<>(view.signOff().reasons());
         view.stations().stream().filter(JobView.Station::recalculate)
                 .forEach(s -> reasons.add(s.stage().title() + " was computed from facts that have changed since: keep it again."));
+        Sheet sheet = view.sheet();
+        if (!sheet.has(FactKey.DAY)) {
+            reasons.add("Intake gives the day of the work: it cannot be left out.");
+        }
+        if (!sheet.has(FactKey.INITIALS)) {
+            reasons.add("Initials are missing: " + (view.hubWork() ? "Prove" : "Diagnose") + " asks for them.");
+        }
         if (!reasons.isEmpty()) {
             return reasons;
         }
-        Sheet sheet = view.sheet();
         LocalDate day = LocalDate.parse(sheet.text(FactKey.DAY));
         job.sign(sheet.text(FactKey.INITIALS), sheet.text(FactKey.CAUSE), documents.facts(sheet.all()), at);
-        job.position().remember(documents.facts(sheet.all().stream().filter(f -> f.key().outlives()).toList()), numbers(sheet));
-        job.position().due(date(sheet.text(FactKey.DUE_ON)), plain(sheet.text(FactKey.DUE_COUNTER)),
-                sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
-        worked(job.position(), day, job.counter());
+        if (view.station(RouteStage.PROVE).state().equals("DONE")) {
+            job.position().remember(documents.facts(sheet.all().stream().filter(f -> f.key().outlives()).toList()), numbers(sheet));
+            job.position().due(date(sheet.text(FactKey.DUE_ON)), plain(sheet.text(FactKey.DUE_COUNTER)),
+                    sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
+            worked(job.position(), day, job.counter());
+        }
+        count(job);
         return List.of();
+    }
+
+    /** Lets Diagnose learn from a closed job. */
+    void count(Job job) {
+        cases.closed(job.id(), job.position().vehicle().kind(), job.cause(), job.position().code(), opened(job).document(RouteStage.DIAGNOSE).texts().getOrDefault("checks", ""));
+        countFailures(job.position().vehicle().id());
+    }
+
+    private void countFailures(long vehicleId) {
+        jobs.failures(vehicleId, jobs.failures(vehicleId).stream().map(row -> row[0] + "=" + row[1]).collect(Collectors.joining(" ")));
     }
 
     private void worked(Position position, LocalDate day, Double counter) {
@@ -213,8 +265,10 @@ public class JobService {
         }
         job.reopen();
         job.note("reopened", why, at);
+        cases.opened(jobId);
         Optional<Job> earlier = jobs.signedBesides(job.position().id(), jobId, Limit.of(1)).stream().findFirst();
         worked(job.position(), earlier.map(Job::workedOn).orElse(null), earlier.map(Job::counter).orElse(null));
+        countFailures(job.position().vehicle().id());
         return true;
     }
 

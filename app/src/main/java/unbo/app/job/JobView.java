@@ -18,9 +18,10 @@ import unbo.core.sheet.Sheet;
 /**
  * A job as its pages need it.
  *
- * @param reads the sheet that a stage of this job reads: everything but what the stage itself gave
+ * @param hubWork false when Diagnose found a cause at which no hub is opened
+ * @param reads   the sheet that a stage of this job reads: everything but what the stage itself gave
  */
-public record JobView(Job job, Position position, Vehicle vehicle, List<Station> stations, Sheet sheet, SignOff signOff, Function<RouteStage, Sheet> reads) {
+public record JobView(Job job, Position position, Vehicle vehicle, List<Station> stations, Sheet sheet, SignOff signOff, boolean hubWork, Function<RouteStage, Sheet> reads) {
 
     /**
      * One station of the route.
@@ -52,7 +53,7 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
 
         /** True when nothing is left to do here. */
         boolean settled() {
-            return !recalculate && (state.equals("SKIPPED") || state.equals("DONE") && complete && level != Level.STOP);
+            return !recalculate && (state.equals("SKIPPED") || state.equals("DONE") && complete && (level != Level.STOP || stage == RouteStage.DIAGNOSE));
         }
     }
 
@@ -76,6 +77,11 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
         return code.isEmpty() ? "" : Causes.label(code);
     }
 
+    /** What Diagnose settled on, in words; empty until it has. */
+    public String verdict() {
+        return sheet.text(FactKey.VERDICT);
+    }
+
     /** What to do next, in a few words. */
     public String next() {
         return next(job.state(), job.waitingFor(), rail(stations));
@@ -86,13 +92,19 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
     }
 
     static Rail rail(List<Station> stations) {
-        return new Rail(stations.stream().filter(s -> s.stage().used()).map(s -> new Rail.Station(s.stage(), s.word(), s.settled())).toList());
+        return new Rail(stations.stream().filter(s -> s.stage().used()).map(s -> new Rail.Station(s.stage(), s.word(), s.settled() || passed(s, stations))).toList());
+    }
+
+    /** True for an optional station that nobody opened, when the work went on after it. */
+    private static boolean passed(Station station, List<Station> stations) {
+        return station.stage().optional() && station.state().equals("OPEN")
+                && stations.stream().anyMatch(s -> s.stage().ordinal() > station.stage().ordinal() && !s.state().equals("OPEN") && s.stage().used());
     }
 
     /** The station that comes next; Log when all are done. */
     public RouteStage nextStage() {
         for (Station station : stations) {
-            if (station.stage().used() && !station.state().equals("DONE") && !station.state().equals("SKIPPED")) {
+            if (station.stage().used() && !passed(station, stations) && !station.state().equals("DONE") && !station.state().equals("SKIPPED")) {
                 return station.stage();
             }
         }

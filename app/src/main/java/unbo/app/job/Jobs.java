@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -55,6 +56,16 @@ interface Jobs extends Repository<Job, Long> {
 
     @Query("select j from Job j where j.position.id = :positionId and j.id <> :besides and j.state = unbo.app.job.JobState.SIGNED order by j.workedOn desc, j.id desc")
     List<Job> signedBesides(long positionId, long besides, Limit limit);
+
+    /** How often the wheel bearing of each position of a vehicle turned out to be the cause: code and number. */
+    @Query("select p.code, count(j) from Job j join j.position p where p.vehicle.id = :vehicleId and j.state = unbo.app.job.JobState.SIGNED "
+            + "and j.cause = 'wheel-bearing' and p.code <> 'unknown' group by p.code order by p.code")
+    List<Object[]> failures(long vehicleId);
+
+    /** Writes them to the vehicle; its version stays, nobody edits them. */
+    @Modifying
+    @Query(nativeQuery = true, value = "UPDATE vehicle SET failures = :failures WHERE id = :vehicleId")
+    void failures(long vehicleId, String failures);
 
     Job save(Job job);
 }

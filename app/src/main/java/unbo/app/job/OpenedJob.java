@@ -17,9 +17,12 @@ import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.vehicle.Usage;
 
 /** A job with its documents read once: its sheet, its stations and whether it may be signed. */
 final class OpenedJob {
+
+    private static final String WHEEL_BEARING = "wheel-bearing";
 
     private final Job job;
     private final Map<RouteStage, StageDocument> stages = new EnumMap<>(RouteStage.class);
@@ -32,7 +35,7 @@ final class OpenedJob {
             job.stage(stage).ifPresent(kept -> stages.put(stage, documents.stage(kept)));
         }
         this.frozen = job.sheet() == null ? null : Sheet.of(documents.facts(job.sheet()));
-        this.before = Sheet.of(documents.facts(job.position().facts())).with(fromVehicle(job.position().vehicle())).with(fromLastJob(job.position()));
+        this.before = Sheet.of(documents.facts(job.position().facts())).with(fromVehicle(job.position().vehicle(), job.complainedOf())).with(fromLastJob(job.position()));
     }
 
     /** What a stage keeps; empty for one that was never opened. */
@@ -57,7 +60,7 @@ final class OpenedJob {
     }
 
     JobView view() {
-        return new JobView(job, job.position(), job.position().vehicle(), stations(), sheet(), signOff(), this::sheetBut);
+        return new JobView(job, job.position(), job.position().vehicle(), stations(), sheet(), signOff(), hubWork(), this::sheetBut);
     }
 
     Rail rail() {
@@ -88,11 +91,27 @@ final class OpenedJob {
             at.put(stage, new SignOff.Station(kept.state() == Stage.State.DONE, kept.state() == Stage.State.SKIPPED, kept.complete(),
                     document.answer() == null ? List.of() : document.answer().findings()));
         });
-        return SignOff.of(at);
+        return SignOff.of(at, hubWork());
     }
 
-    private static List<Fact> fromVehicle(Vehicle vehicle) {
+    /** False when Diagnose found a cause at which no hub is opened. */
+    boolean hubWork() {
+        String cause = sheet().text(FactKey.VERDICT_CAUSE);
+        return cause.isEmpty() || cause.equals(WHEEL_BEARING) && job.position().wheel();
+    }
+
+    private static List<Fact> fromVehicle(Vehicle vehicle, String complainedOf) {
         List<Fact> facts = new ArrayList<>();
+        facts.add(Fact.words(FactKey.VEHICLE_KIND, vehicle.kind(), How.TYPED, "vehicle"));
+        facts.add(Fact.words(FactKey.AXLES, String.valueOf(vehicle.axles()), How.TYPED, "vehicle"));
+        facts.add(Fact.words(FactKey.POSITION, complainedOf, How.TYPED, "visit"));
+        String circumstances = Usage.circumstances(vehicle.use());
+        if (!circumstances.isEmpty()) {
+            facts.add(Fact.words(FactKey.CIRCUMSTANCES, circumstances, How.TYPED, "vehicle"));
+        }
+        if (!vehicle.failures().isEmpty()) {
+            facts.add(Fact.words(FactKey.FAILURES, vehicle.failures(), How.COMPUTED, "history"));
+        }
         facts.add(Fact.words(FactKey.USE, vehicle.use(), How.TYPED, "vehicle"));
         facts.add(Fact.words(FactKey.COUNTER_UNIT, vehicle.counterUnit(), How.TYPED, "vehicle"));
         if (vehicle.yearlyDistance() != null) {

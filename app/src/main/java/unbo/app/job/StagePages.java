@@ -2,6 +2,7 @@ package unbo.app.job;
 
 import java.time.Clock;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 import jakarta.servlet.http.HttpServletRequest;
@@ -20,10 +21,16 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.diagnosis.CaseService;
+import unbo.app.diagnosis.DiagnosisView;
+import unbo.app.diagnosis.RoadView;
 import unbo.app.web.Desk;
 import unbo.app.web.Page;
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.diagnosis.Diagnosis;
+import unbo.core.diagnosis.Observations;
+import unbo.core.diagnosis.VerdictInput;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
@@ -41,13 +48,15 @@ class StagePages {
     private final DraftService drafts;
     private final Documents documents;
     private final WorkshopService workshops;
+    private final CaseService cases;
     private final Clock clock;
 
-    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, Clock clock) {
+    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, Clock clock) {
         this.jobs = jobs;
         this.drafts = drafts;
         this.documents = documents;
         this.workshops = workshops;
+        this.cases = cases;
         this.clock = clock;
     }
 
@@ -80,6 +89,7 @@ class StagePages {
         if (StageRules.of(stage).asked().stream().anyMatch(fromBench::containsKey)) {
             model.addAttribute("good", "Taken from the bench: nothing is kept until you keep it.");
         }
+        model.addAttribute("look", fromBench.getOrDefault("look", ""));
         return show(view, stage, new Shown(station.version(), base, texts, station.state().equals("DRAFT")), model);
     }
 
@@ -107,6 +117,7 @@ class StagePages {
                 model.addAttribute("meanwhile", view.station(stage).savedAt().atZone(clock.getZone()));
             }
         }
+        model.addAttribute("look", sent.getOrDefault("look", ""));
         return show(view, stage, new Shown(version, base, texts, false), model);
     }
 
@@ -114,7 +125,8 @@ class StagePages {
     String keep(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent,
                 @RequestParam(defaultValue = "-1") int version, Model model, RedirectAttributes flash) {
         RouteStage stage = used(code);
-        return keep(id, stage, desk, version, documents.texts(sent.getOrDefault(BASE, "{}")), own(stage, sent), sent.containsKey("stay"), model, flash);
+        boolean stay = sent.containsKey("stay") || List.of("note", "undo", "toggle").stream().anyMatch(sent::containsKey);
+        return keep(id, stage, desk, version, documents.texts(sent.getOrDefault(BASE, "{}")), own(stage, sent), stay, model, flash);
     }
 
     /** Keeps what was chosen of two versions. */
@@ -186,7 +198,7 @@ class StagePages {
     String skip(@PathVariable long id, @PathVariable String code, @RequestParam(defaultValue = "") String why, RedirectAttributes flash) {
         RouteStage stage = used(code);
         if (!jobs.skip(id, stage, JobPages.cut(why, LONGEST_WHY), clock.instant())) {
-            flash.addFlashAttribute("bad", stage == RouteStage.PROVE ? "Prove is never skipped." : "Say in a word why " + stage.title() + " is skipped.");
+            flash.addFlashAttribute("bad", stage == RouteStage.PROVE && !why.isBlank() ? "Prove is not skipped while there is work at a hub." : "Say in a word why " + stage.title() + " is skipped.");
             return "redirect:/jobs/" + id + "/" + code;
         }
         return "redirect:/jobs/" + id + "/" + stage.next().orElse(stage).code();
@@ -195,11 +207,36 @@ class StagePages {
     private String show(JobView view, RouteStage stage, Shown shown, Model model) {
         StageRule<?> rule = StageRules.of(stage);
         Sheet sheet = view.sheetFor(stage);
-        StageRule.Work work = rule.work(shown.texts(), sheet, workshops.units());
+        StageRule.Work work = rule.work(shown.texts(), sheet, workshops.units(), cases.current());
         model.addAttribute("stage", StageForm.of(stage, rule, shown.texts(), work, sheet, workshops.units(), shown.judged()));
+        if (stage == RouteStage.DIAGNOSE && work.ok()) {
+            diagnosis(work, view, model);
+        }
         model.addAttribute("version", shown.version());
         model.addAttribute(BASE, documents.write(shown.base()));
         return page(view, stage, model);
+    }
+
+    private void diagnosis(StageRule.Work work, JobView view, Model model) {
+        VerdictInput input = (VerdictInput) work.reading().record();
+        model.addAttribute("diagnosis", DiagnosisView.of(Diagnosis.of(input.asked(), cases.current()), String.valueOf(model.getAttribute("look"))));
+        model.addAttribute("roadCard", "/jobs/" + view.job().id() + "/diagnose/road");
+    }
+
+    /** The road-test card of a job, by what was noted so far on this browser. */
+    @GetMapping("/road")
+    String road(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, Model model) {
+        RouteStage stage = used(code);
+        if (stage != RouteStage.DIAGNOSE) {
+            throw unknown();
+        }
+        JobView view = view(id);
+        Map<String, String> texts = view.job().state().frozen() ? view.station(stage).texts() : drafts.at(id, stage, desk).map(DraftService.Draft::texts)
+                .orElse(view.station(stage).state().equals("OPEN") ? fresh(view, stage) : view.station(stage).texts());
+        StageRule.Work work = StageRules.of(stage).work(texts, view.sheetFor(stage), workshops.units());
+        model.addAttribute("card", work.ok() ? RoadView.of(Diagnosis.of(((VerdictInput) work.reading().record()).asked(), cases.current())) : null);
+        model.addAttribute("back", "/jobs/" + id + "/" + code);
+        return "road";
     }
 
     private String merge(JobView view, RouteStage stage, Map<String, String> base, Map<String, String> mine, Model model) {
@@ -225,6 +262,9 @@ class StagePages {
     private static Map<String, String> own(RouteStage stage, Map<String, String> sent) {
         Map<String, String> texts = new HashMap<>();
         StageRules.of(stage).asked().forEach(name -> texts.put(name, sent.getOrDefault(name, "")));
+        if (stage == RouteStage.DIAGNOSE) {
+            texts.putAll(Observations.touched(texts, sent));
+        }
         sent.forEach((name, text) -> {
             if (StageForm.isTick(name) && !text.isBlank()) {
                 texts.put(name, "yes");

@@ -35,6 +35,9 @@ public class Vehicle {
     @Column(name = "use_code")
     private String use;
     private int axles;
+    /** Counted by the database from closed jobs. */
+    @Column(insertable = false, updatable = false)
+    private String failures = "";
     @OneToMany(mappedBy = "vehicle", cascade = CascadeType.ALL)
     @OrderBy("id")
     private List<Position> positions = new ArrayList<>();
@@ -105,12 +108,26 @@ public class Vehicle {
         return axles;
     }
 
+    /** Bearings that failed before, by position, as Diagnose reads them. */
+    public String failures() {
+        return failures;
+    }
+
     public boolean immersed() {
         return use.equals("immersed");
     }
 
     public List<Position> positions() {
         return positions;
+    }
+
+    /** The position of a job whose place is not known yet; there from the first such job on. */
+    Position unknown() {
+        return position(Place.UNKNOWN).orElseGet(() -> {
+            Position unknown = new Position(this, Place.UNKNOWN);
+            positions.add(unknown);
+            return unknown;
+        });
     }
 
     public Optional<Position> position(String code) {

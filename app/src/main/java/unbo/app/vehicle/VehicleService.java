@@ -14,6 +14,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.data.Like;
+import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 
 /** Vehicles, their positions and their immersions. */
@@ -60,6 +61,16 @@ public class VehicleService {
     @Transactional(readOnly = true)
     public Optional<Vehicle> find(long id) {
         return vehicles.withPositions(id);
+    }
+
+    /** A position of a vehicle by its code; the unknown one is made when it is first needed. */
+    public Optional<Position> position(Vehicle vehicle, String code) {
+        if (!code.equals(Place.UNKNOWN)) {
+            return vehicle.position(code);
+        }
+        Position unknown = vehicle.unknown();
+        entities.persist(unknown);
+        return Optional.of(unknown);
     }
 
     @Transactional(readOnly = true)

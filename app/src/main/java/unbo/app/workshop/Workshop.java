@@ -24,6 +24,7 @@ public class Workshop {
     private String settingSchool;
     private String serviceSchool;
     private boolean setUp;
+    private boolean learns = true;
 
     protected Workshop() {
     }
@@ -47,6 +48,15 @@ public class Workshop {
     /** False until somebody has answered the first-run page. */
     public boolean isSetUp() {
         return setUp;
+    }
+
+    /** True when Diagnose is moved by the workshop's own closed jobs. */
+    public boolean learns() {
+        return learns;
+    }
+
+    void learn(boolean yes) {
+        learns = yes;
     }
 
     void change(String newName, UnitSystem units, String setting, String service) {

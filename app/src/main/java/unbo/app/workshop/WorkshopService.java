@@ -32,6 +32,18 @@ public class WorkshopService {
 
     @Transactional
     public void change(WorkshopForm form) {
+        readAgain();
+        workshops.findById(Workshop.ONLY).change(form.name(), form.units(), form.settingSchool(), form.serviceSchool());
+    }
+
+    /** Whether Diagnose is moved by the workshop's own closed jobs. */
+    @Transactional
+    public void learn(boolean yes) {
+        readAgain();
+        workshops.findById(Workshop.ONLY).learn(yes);
+    }
+
+    private void readAgain() {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
@@ -39,7 +51,6 @@ public class WorkshopService {
             }
         });
         known = null;
-        workshops.findById(Workshop.ONLY).change(form.name(), form.units(), form.settingSchool(), form.serviceSchool());
     }
 
     /** The system in which bare numbers are read on pages. */

@@ -1,6 +1,7 @@
 package unbo.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.app.vehicle.Position;
 import unbo.core.finding.Level;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
@@ -32,7 +34,7 @@ class JobViewTest {
         for (JobView.Station station : changed) {
             stations.set(station.stage().ordinal(), station);
         }
-        return new JobView(new Job(null, null, null), null, null, stations, Sheet.of(List.of()), new SignOff(List.of()), stage -> Sheet.of(List.of()));
+        return new JobView(new Job(null, mock(Position.class), null), null, null, stations, Sheet.of(List.of()), new SignOff(List.of()), true, stage -> Sheet.of(List.of()));
     }
 
     @ParameterizedTest
@@ -68,7 +70,7 @@ class JobViewTest {
     void factsAreListedInWordsNotInCodes() {
         assertThat(FactLine.of(Fact.words(FactKey.GREASE_KIND, "CaS", How.TYPED, "grease"))).isEqualTo(new FactLine("grease", "calcium sulfonate complex", "typed", "grease"));
         assertThat(FactLine.of(Fact.words(FactKey.USE, "immersed", How.TYPED, "vehicle")).shown()).isEqualTo("goes under water");
-        assertThat(FactLine.of(Fact.words(FactKey.CAUSE, "seal", How.TYPED, "log")).shown()).isEqualTo("seal let water in");
+        assertThat(FactLine.of(Fact.words(FactKey.CAUSE, "seal", How.TYPED, "log")).shown()).isEqualTo("seal dragging or letting water in");
         assertThat(FactLine.of(Fact.words(FactKey.USE, "snow", How.TYPED, "vehicle")).shown()).isEqualTo("snow");
         assertThat(FactLine.of(Fact.number(FactKey.SPINDLE, 30, How.MEASURED, "identify")).shown()).isEqualTo("30 mm");
     }

@@ -75,7 +75,7 @@ public final class DiagnosisFields {
     private static DiagnosisInput make(Values v) {
         String vehicle = v.text("vehicle");
         List<Observation> seen = Observations.read("checks", v.text("checks"), vehicle).seen();
-        String position = v.text("position").isBlank() ? null : v.text("position");
+        String position = v.text("position").isBlank() || v.text("position").equals(Place.UNKNOWN) ? null : v.text("position");
         return new DiagnosisInput(vehicle, axles(v, seen, position), HubType.find(v.text("hubType")).orElse(HubType.usual(vehicle)), seen,
                 words(v.text("circumstances")), position, v.maybe("distanceKm"), v.maybe("years"), failures(v.text("failures")), v.text("complaint"), v.yes("loaded"));
     }

@@ -47,11 +47,13 @@ public final class DiagnosisWords {
 
     /** Why it is as urgent as it is, the worst first; empty when nothing is wrong. */
     public List<String> reasons() {
-        return diagnosis.urgencyReasons().stream().map(this::reason).toList();
+        List<Urgency.Reason> all = diagnosis.urgencyReasons();
+        List<Urgency.Reason> named = all.stream().filter(r -> !r.why().isEmpty()).toList();
+        return (named.isEmpty() ? all.stream().limit(1).toList() : named).stream().map(this::reason).toList();
     }
 
     private String reason(Urgency.Reason reason) {
-        return reason.seen().words(vehicle) + (reason.why().isEmpty() ? ": not settled yet" : ": " + reason.why())
+        return reason.seen().words(vehicle) + (reason.why().isEmpty() ? ", not settled yet" : ": " + reason.why())
                 + (reason.stepped() ? ". It counts one step more: " + (vehicle.equals("trailer") ? "loaded or fast." : "front wheel.") : ".");
     }
 

@@ -1,7 +1,9 @@
 package unbo.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -27,6 +29,31 @@ public final class Observations {
     /** The text without what was noted for a check, {@code check@position} or {@code check}. */
     public static String without(String text, String done) {
         return entries(text).stream().filter(entry -> !entry.replaceFirst("=.*", "").equals(done)).collect(Collectors.joining(" "));
+    }
+
+    /** What can be read of a text of a kind of vehicle; what cannot is left out. */
+    public static List<Observation> of(String text, String vehicle) {
+        return read("checks", text, vehicle).seen();
+    }
+
+    /**
+     * The texts of a form after one touch: {@code note} and {@code undo} change the text {@code checks}, {@code toggle} adds a
+     * circumstance or takes it away. Several results may be noted at once, parted by blanks.
+     */
+    public static Map<String, String> touched(Map<String, String> texts, Map<String, String> touch) {
+        Map<String, String> after = new HashMap<>(texts);
+        entries(touch.getOrDefault("note", "")).forEach(entry -> after.merge("checks", entry, Observations::with));
+        entries(touch.getOrDefault("undo", "")).forEach(done -> after.computeIfPresent("checks", (name, text) -> without(text, done)));
+        entries(touch.getOrDefault("toggle", "")).forEach(code -> after.merge("circumstances", code, Observations::toggled));
+        return after;
+    }
+
+    private static String toggled(String text, String code) {
+        List<String> codes = new ArrayList<>(entries(text));
+        if (!codes.remove(code)) {
+            codes.add(code);
+        }
+        return String.join(" ", codes);
     }
 
     /** Reads the results of a kind of vehicle with so many axles. The same result given twice counts once. */

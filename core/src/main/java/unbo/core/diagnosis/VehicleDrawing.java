@@ -18,8 +18,9 @@ public final class VehicleDrawing {
 
     private static final double HIGH = 0.5;
     private static final double FAIR = 0.15;
-    private static final double SMALL = 19;
-    private static final double LARGE = 30;
+    private static final double SMALL = 22;
+    private static final double LARGE = 34;
+    private static final double WORDS = 16;
 
     private final Diagnosis diagnosis;
     private final List<Shape> shapes = new ArrayList<>();
@@ -51,7 +52,7 @@ public final class VehicleDrawing {
         drive(92, 350, 40, 96);
         wheels(92, 350, 84, 22, 66);
         point("driveline", 0, 250, 26, 46, 30, 1);
-        return drawing(-210, -6, 420, 460);
+        return drawing(-180, -6, 360, 460);
     }
 
     private Drawing van() {
@@ -68,7 +69,7 @@ public final class VehicleDrawing {
         drive(76, 376, 34, 84);
         wheels(76, 376, 88, 24, 70);
         point("driveline", 0, 256, 26, 46, 30, 1);
-        return drawing(-210, -6, 420, 468);
+        return drawing(-198, -6, 396, 468);
     }
 
     /** Engine and propeller shaft, seen through the body. */
@@ -101,7 +102,7 @@ public final class VehicleDrawing {
         point("gearbox", 0, 236, 34, 22, 56, -1);
         point("swing-arm", 0, 322, 40, 20, 40, 1);
         point("rear", 0, 398, 24, 82, 30, -1);
-        return drawing(-210, 0, 420, 450);
+        return drawing(-180, 0, 360, 450);
     }
 
     private Drawing bicycle() {
@@ -112,27 +113,27 @@ public final class VehicleDrawing {
         smooth(Role.PART, mirrored(0, 262, 8, 266, 10, 286, 26, 312, 24, 326, 0, 330));
         both(Role.THIN, 9, 300, 9, 396);
         line(Role.THIN, 14, 252, 14, 398);
-        line(Role.BEHIND, -34, 226, 34, 278);
+        line(Role.BEHIND, -40, 208, 40, 288);
         point("front", 0, 62, 13, 104, 30, 1);
         point("headset", 0, 136, 20, 20, 44, -1);
-        point("pedal-left", -52, 216, 34, 20, 24, -1);
-        point("pedal-right", 52, 288, 34, 20, 24, 1);
-        point("bottom-bracket", 0, 252, 30, 20, 60, 1);
+        point("pedal-left", -52, 200, 34, 20, 24, -1);
+        point("pedal-right", 52, 296, 34, 20, 24, 1);
+        point("bottom-bracket", 0, 246, 30, 20, 60, 1);
         point("pivot", 0, 316, 18, 18, 40, -1);
         point("rear", 0, 398, 13, 104, 26, -1);
         point("jockey", 24, 420, 10, 22, 16, 1);
-        return drawing(-210, 0, 420, 460);
+        return drawing(-180, 0, 360, 460);
     }
 
     private Drawing trailer() {
         boolean two = diagnosis.input().axles() == 2;
         shapes.add(new Shape.Circle(Point.of(0, 18), 10, Role.PART, Known.TABLE));
-        both(Role.MARK, 6, 26, 62, 150);
-        both(Role.MARK, 62, 150, 62, 430);
-        line(Role.MARK, -62, 150, 62, 150);
-        line(Role.MARK, -62, 430, 62, 430);
+        both(Role.MARK, 6, 26, 50, 150);
+        both(Role.MARK, 50, 150, 50, 430);
+        line(Role.MARK, -50, 150, 50, 150);
+        line(Role.MARK, -50, 430, 50, 430);
         line(Role.MARK, 0, 28, 0, 430);
-        smooth(Role.BEHIND, mirrored(0, 96, 20, 140, 40, 210, 48, 300, 46, 380, 38, 440, 0, 444));
+        smooth(Role.BEHIND, mirrored(0, 96, 17, 140, 34, 210, 41, 300, 40, 380, 33, 440, 0, 444));
         for (int roller = 180; roller <= 420; roller += 60) {
             shapes.add(Shape.area(Role.PART, Known.TABLE, Point.of(-12, roller), Point.of(12, roller), Point.of(12, roller + 8), Point.of(-12, roller + 8)));
         }
@@ -140,14 +141,14 @@ public final class VehicleDrawing {
         if (two) {
             axle("axle2", 348);
         }
-        return drawing(-210, 0, 420, 452);
+        return drawing(-194, 0, 388, 452);
     }
 
     private void axle(String axle, double y) {
-        line(Role.MARK, -84, y, 84, y);
-        both(Role.THIN, 62, y - 40, 70, y, 62, y + 40);
-        point(axle + "-left", -96, y, 24, 72, 24, -1);
-        point(axle + "-right", 96, y, 24, 72, 24, 1);
+        line(Role.MARK, -66, y, 66, y);
+        both(Role.THIN, 50, y - 36, 56, y, 50, y + 36);
+        point(axle + "-left", -78, y, 24, 72, 24, -1);
+        point(axle + "-right", 78, y, 24, 72, 24, 1);
     }
 
     private Drawing drawing(double left, double top, double width, double height) {
@@ -177,8 +178,8 @@ public final class VehicleDrawing {
         }
         String anchor = side > 0 ? "start" : "end";
         double text = Math.max(Math.abs(at), Math.abs(edge) + (leads ? 18 : 0)) * side;
-        shapes.add(new Shape.Label(Point.of(text + side * 4, y - (leads ? 7 : 4)), percent(share), anchor, leads ? LARGE : SMALL + 4, leads ? Role.ANSWER : Role.MARK));
-        shapes.add(new Shape.Label(Point.of(text + side * 4, y + (leads ? 19 : 15)), Hypothesis.where(diagnosis.input().vehicle(), position), anchor, 13, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(text + side * 4, y - (leads ? 8 : 5)), percent(share), anchor, leads ? LARGE : SMALL, leads ? Role.ANSWER : Role.MARK));
+        shapes.add(new Shape.Label(Point.of(text + side * 4, y + (leads ? 21 : 15)), Hypothesis.where(diagnosis.input().vehicle(), position), anchor, WORDS, Role.THIN));
     }
 
     private static String percent(double share) {

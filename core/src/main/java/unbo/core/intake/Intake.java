@@ -4,6 +4,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 
+import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
@@ -22,7 +23,6 @@ public record Intake(IntakeInput input, Long days, Double distance, boolean byCo
     private static final double GRAVITY = 9.80665;
     private static final double DAYS_A_YEAR = 365.25;
     private static final int FEW_DAYS = 60;
-    private static final List<String> FIRST = List.of("clunk", "loose", "wobble", "heat", "hot", "smell", "grind", "smoke");
 
     public static Intake of(IntakeInput in) {
         List<Finding> findings = new ArrayList<>();
@@ -38,8 +38,7 @@ public record Intake(IntakeInput input, Long days, Double distance, boolean byCo
             findings.add(new Finding("estimate-off", Level.WATCH, "Since then it ran " + Show.number(counted, 0) + " " + in.counterUnit() + ", the yearly estimate says "
                     + Show.number(estimated, 0) + ": put the estimate right on the vehicle's page, due dates hang on it."));
         }
-        String complaint = in.complaint().toLowerCase(java.util.Locale.ROOT);
-        FIRST.stream().filter(complaint::contains).findFirst().ifPresent(word -> findings.add(new Finding("safety-first", Level.SOON,
+        DiagnosisFields.safetyFirst(in.complaint()).ifPresent(word -> findings.add(new Finding("safety-first", Level.SOON,
                 "The complaint names “" + word + "”: wheel nuts, rock test and hub temperature first, standing. No road test until they pass.")));
         return new Intake(in, days, counted != null ? counted : estimated, counted != null,
                 in.loadKg() == null ? null : in.loadKg() * GRAVITY, List.copyOf(findings));

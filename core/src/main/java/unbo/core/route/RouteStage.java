@@ -8,7 +8,7 @@ import java.util.Optional;
 /** The stations of a job, in the order in which practitioners work. */
 public enum RouteStage {
     INTAKE("Intake", "What vehicle, which position, what is the complaint, how is it loaded?", true),
-    DIAGNOSE("Diagnose", "Is it the bearing, which one, how urgent?", false),
+    DIAGNOSE("Diagnose", "Is it the bearing, which one, how urgent?", true),
     IDENTIFY("Identify", "Exactly which bearing and seal?", true),
     STRIP("Strip", "How does it come out without wrecking what stays?", false),
     INSPECT("Inspect", "Why did it fail, are shaft and housing still good?", false),
@@ -39,6 +39,11 @@ public enum RouteStage {
     /** False for stations that an adjustable hub job does not use yet. */
     public boolean used() {
         return used;
+    }
+
+    /** True for a station that is passed over without a word when the work goes on after it: a service needs no diagnosis. */
+    public boolean optional() {
+        return this == DIAGNOSE;
     }
 
     /** As it stands in addresses and documents. */

@@ -23,20 +23,29 @@ public record SignOff(List<String> reasons) {
         return reasons.isEmpty();
     }
 
-    /** Judges the stations; one that is not in the map was never opened. */
-    public static SignOff of(Map<RouteStage, Station> stations) {
+    /**
+     * Judges the stations; one that is not in the map was never opened. What Diagnose found to stop for is settled by Prove.
+     *
+     * @param hubWork false when Diagnose found nothing to do at a hub: then Prove may be skipped like any other
+     */
+    public static SignOff of(Map<RouteStage, Station> stations, boolean hubWork) {
         List<String> reasons = new ArrayList<>();
+        boolean proved = stations.containsKey(RouteStage.PROVE) && stations.get(RouteStage.PROVE).done();
         for (RouteStage stage : RouteStage.route()) {
             Station at = stations.get(stage);
-            if (at == null || !at.done() && !(at.skipped() && stage != RouteStage.PROVE)) {
-                reasons.add(stage.title() + " is not done" + (stage == RouteStage.PROVE ? "." : ", nor skipped with a word why."));
+            if (at == null && stage.optional()) {
+                continue;
+            }
+            boolean needed = stage == RouteStage.PROVE && hubWork;
+            if (at == null || !at.done() && !(at.skipped() && !needed)) {
+                reasons.add(stage.title() + " is not done" + (needed ? "." : ", nor skipped with a word why."));
                 continue;
             }
             if (at.done() && !at.complete()) {
                 reasons.add(stage.title() + ": a required proof is missing (the page names it).");
             }
             for (Finding finding : at.findings()) {
-                if (finding.level() == Level.STOP) {
+                if (finding.level() == Level.STOP && !(stage == RouteStage.DIAGNOSE && proved)) {
                     reasons.add(stage.title() + ": " + finding.sentence());
                 }
             }

@@ -4,9 +4,11 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 
 import unbo.core.answer.Answer;
+import unbo.core.diagnosis.OwnCases;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -24,7 +26,7 @@ import unbo.core.sheet.Sheet;
  * @param <I>   the input record
  */
 public record StageRule<I>(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, FactKey> from,
-                           Function<I, Outcome> done) {
+                           BiFunction<I, OwnCases, Outcome> done) {
 
     /** What an input came to; not {@code complete} while a required proof is missing. */
     public record Outcome(Answer answer, List<Fact> facts, boolean complete) {
@@ -61,12 +63,22 @@ public record StageRule<I>(RouteStage stage, FieldList<I> fields, List<String> a
         return used;
     }
 
-    /** Reads what was typed, takes the rest from the sheet, and computes. */
+    /** A rule that hangs on nothing but its input. */
+    StageRule(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, FactKey> from, Function<I, Outcome> done) {
+        this(stage, fields, asked, from, (input, own) -> done.apply(input));
+    }
+
+    /** Reads what was typed, takes the rest from the sheet, and computes by the shipped tables alone. */
     public Work work(Map<String, String> typed, Sheet sheet, UnitSystem units) {
+        return work(typed, sheet, units, OwnCases.NONE);
+    }
+
+    /** Reads what was typed, takes the rest from the sheet, and computes with what the workshop's own jobs turned out to be. */
+    public Work work(Map<String, String> typed, Sheet sheet, UnitSystem units, OwnCases own) {
         Map<String, String> texts = new HashMap<>(prefill(sheet));
         asked.forEach(texts::remove);
         asked.forEach(name -> texts.put(name, typed.getOrDefault(name, "")));
         Reading<I> reading = FieldReader.read(fields, texts, units);
-        return new Work(reading, reading.ok() ? done.apply(reading.record()) : null);
+        return new Work(reading, reading.ok() ? done.apply(reading.record(), own) : null);
     }
 }

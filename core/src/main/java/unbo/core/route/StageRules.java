@@ -8,6 +8,10 @@ import java.util.Map;
 
 import unbo.core.answer.Answer;
 import unbo.core.designation.SealSize;
+import unbo.core.diagnosis.Verdict;
+import unbo.core.diagnosis.VerdictFields;
+import unbo.core.diagnosis.VerdictInput;
+import unbo.core.diagnosis.VerdictWords;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.identify.HubFields;
@@ -62,7 +66,7 @@ public final class StageRules {
 
     private static Map<RouteStage, StageRule<?>> rules() {
         Map<RouteStage, StageRule<?>> rules = new EnumMap<>(RouteStage.class);
-        for (StageRule<?> rule : List.of(intake(), identify(), grease(), set(), prove(), log())) {
+        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), grease(), set(), prove(), log())) {
             rules.put(rule.stage(), rule);
         }
         return rules;
@@ -79,6 +83,25 @@ public final class StageRules {
                     facts.words(FactKey.COUNTER, in.counter() == null ? "" : Show.number(in.counter(), 1), How.TYPED);
                     facts.number(FactKey.LOAD, in.loadKg(), How.TYPED);
                     return new StageRule.Outcome(IntakeWords.answer(Intake.of(in)), facts.list, true);
+                });
+    }
+
+    private static StageRule<VerdictInput> diagnose() {
+        return new StageRule<>(RouteStage.DIAGNOSE, VerdictFields.LIST, VerdictFields.ASKED,
+                map("vehicle", FactKey.VEHICLE_KIND, "axles", FactKey.AXLES, "position", FactKey.POSITION, "failures", FactKey.FAILURES, "complaint", FactKey.COMPLAINT,
+                        "circumstances", FactKey.CIRCUMSTANCES, "hubType", FactKey.HUB_TYPE, "counter", FactKey.COUNTER, "lastCounter", FactKey.LAST_COUNTER,
+                        "counterUnit", FactKey.COUNTER_UNIT, "day", FactKey.DAY, "lastDay", FactKey.LAST_DAY),
+                (in, own) -> {
+                    Verdict verdict = Verdict.of(in, own);
+                    Facts facts = new Facts(RouteStage.DIAGNOSE);
+                    facts.words(FactKey.HUB_TYPE, in.asked().hubType().code(), How.TYPED);
+                    facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
+                    if (verdict.settled()) {
+                        facts.words(FactKey.VERDICT, verdict.hypothesis().words(in.asked().vehicle()), How.COMPUTED);
+                        facts.words(FactKey.VERDICT_CAUSE, verdict.hypothesis().cause().code(), How.COMPUTED);
+                        facts.words(FactKey.VERDICT_AT, verdict.hypothesis().position() == null ? "" : verdict.hypothesis().position(), How.COMPUTED);
+                    }
+                    return new StageRule.Outcome(VerdictWords.answer(verdict), facts.list, verdict.settled());
                 });
     }
 
@@ -180,7 +203,7 @@ public final class StageRules {
 
     private static StageRule<DueInput> log() {
         return new StageRule<>(RouteStage.LOG, DueFields.LIST, List.of("cause", "note", "serviceSchool", "season"),
-                map("day", FactKey.DAY, "counterUnit", FactKey.COUNTER_UNIT, "counter", FactKey.COUNTER, "yearly", FactKey.YEARLY, "use", FactKey.USE),
+                map("cause", FactKey.VERDICT_CAUSE, "day", FactKey.DAY, "counterUnit", FactKey.COUNTER_UNIT, "counter", FactKey.COUNTER, "yearly", FactKey.YEARLY, "use", FactKey.USE),
                 in -> {
                     Due due = Due.of(in);
                     Facts facts = new Facts(RouteStage.LOG);

@@ -1,40 +1,29 @@
 package unbo.core.service;
 
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.Stream;
 
-import org.apache.commons.csv.CSVRecord;
-
+import unbo.core.diagnosis.Cause;
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
 
-/** What a job on a hub can turn out to be, by code. */
+/** What a job can turn out to be, by code: nothing wrong, or any cause that Diagnose knows. */
 public final class Causes {
 
-    private static final Map<String, String> LABELS = read();
+    private static final Field.Choice NOTHING_WRONG = new Field.Choice("regular-service", "nothing wrong: regular service");
 
     private Causes() {
     }
 
     /** In words; the code itself when it is unknown. */
     public static String label(String code) {
-        return LABELS.getOrDefault(code, code);
+        return NOTHING_WRONG.code().equals(code) ? NOTHING_WRONG.label() : Cause.find(code).map(Cause::label).orElse(code);
     }
 
     public static boolean known(String code) {
-        return LABELS.containsKey(code);
+        return NOTHING_WRONG.code().equals(code) || Cause.find(code).isPresent();
     }
 
     static List<Field.Choice> choices() {
-        return LABELS.entrySet().stream().map(e -> new Field.Choice(e.getKey(), e.getValue())).toList();
-    }
-
-    private static Map<String, String> read() {
-        Map<String, String> labels = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(Causes.class, "causes.csv")) {
-            labels.put(row.get("code"), row.get("label"));
-        }
-        return labels;
+        return Stream.concat(Stream.of(NOTHING_WRONG), Cause.all().stream().map(c -> new Field.Choice(c.code(), c.label()))).toList();
     }
 }

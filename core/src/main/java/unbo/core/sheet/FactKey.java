@@ -31,6 +31,10 @@ public enum FactKey {
     COMPLAINT("complaint", null, "", false), COUNTER("counter", null, "", false), LOAD("load on this wheel", Quantity.MASS, "kg", false),
     USE("use", null, "", false), COUNTER_UNIT("counter unit", null, "", false), YEARLY("distance a year", null, "", false),
     LAST_COUNTER("counter last time", null, "", false), LAST_DAY("last worked on", null, "", false),
+    VEHICLE_KIND("vehicle", null, "", false), AXLES("axles", null, "", false), POSITION("position", null, "", false),
+    FAILURES("bearings failed before", null, "", false), CIRCUMSTANCES("goes through", null, "", false), HUB_TYPE("hubs", null, "", true),
+    VERDICT("verdict", null, "", false), VERDICT_CAUSE("cause by Diagnose", null, "", false),
+    VERDICT_AT("position by Diagnose", null, "", false),
     DAY("day of the work", null, "", false), CAUSE("what it turned out to be", null, "", false),
     DUE_ON("due on", null, "", false), DUE_COUNTER("due at", null, "", false), DUE_IMMERSIONS("due after immersions", null, "", false);
 

@@ -18,21 +18,26 @@ import unbo.core.measure.Table;
  */
 public record Place(String kind, String code, String label, String twin, boolean wheel) {
 
+    /** The position of a job that Diagnose has yet to name. */
+    public static final String UNKNOWN = "unknown";
+
+    private static final String ANY = "*";
     private static final List<Place> ALL = read();
 
-    /** The positions of a kind of vehicle, in order. */
+    /** The positions of a kind of vehicle that are known, in order. */
     public static List<Place> of(String kind) {
         return ALL.stream().filter(p -> p.kind().equals(kind)).toList();
     }
 
+    /** A position by its code, the unknown one too. */
     public static Optional<Place> of(String kind, String code) {
-        return ALL.stream().filter(p -> p.kind().equals(kind) && p.code().equals(code)).findFirst();
+        return ALL.stream().filter(p -> (p.kind().equals(kind) || p.kind().equals(ANY)) && p.code().equals(code)).findFirst();
     }
 
     /** The kinds of vehicle, in order. */
     public static Set<String> kinds() {
         Set<String> kinds = new LinkedHashSet<>();
-        ALL.forEach(p -> kinds.add(p.kind()));
+        ALL.stream().map(Place::kind).filter(kind -> !kind.equals(ANY)).forEach(kinds::add);
         return kinds;
     }
 

@@ -15,6 +15,11 @@ public final class Usage {
     public static final List<Field.Choice> COUNTERS = List.of(new Field.Choice("km", "kilometres"), new Field.Choice("mi", "miles"),
             new Field.Choice("h", "hours"), new Field.Choice("none", "none"));
 
+    /** What a vehicle so used goes through, by the codes of Diagnose; empty when nothing out of the common. */
+    public static String circumstances(String use) {
+        return use.equals("immersed") ? "salt-water" : use.equals("off-road") ? "off-road" : "";
+    }
+
     private Usage() {
     }
 }

@@ -30,10 +30,10 @@ class RouteTest {
     }
 
     @Test
-    void theRouteHasTenStationsOfWhichAnAdjustableHubUsesSix() {
+    void theRouteHasTenStationsOfWhichAnAdjustableHubUsesSeven() {
         assertThat(RouteStage.values()).hasSize(10);
-        assertThat(RouteStage.route()).containsExactly(RouteStage.INTAKE, RouteStage.IDENTIFY, RouteStage.GREASE, RouteStage.SET, RouteStage.PROVE, RouteStage.LOG);
-        assertThat(RouteStage.INTAKE.next()).contains(RouteStage.IDENTIFY);
+        assertThat(RouteStage.route()).containsExactly(RouteStage.INTAKE, RouteStage.DIAGNOSE, RouteStage.IDENTIFY, RouteStage.GREASE, RouteStage.SET, RouteStage.PROVE, RouteStage.LOG);
+        assertThat(RouteStage.INTAKE.next()).contains(RouteStage.DIAGNOSE);
         assertThat(RouteStage.LOG.next()).isEmpty();
     }
 
@@ -86,20 +86,20 @@ class RouteTest {
 
     @Test
     void aWholeJobMayBeSigned() {
-        assertThat(SignOff.of(all()).allowed()).isTrue();
+        assertThat(SignOff.of(all(), true).allowed()).isTrue();
     }
 
     @Test
     void aStopFindingAMissingProofOrAnOpenStageBarsSigning() {
         Map<RouteStage, SignOff.Station> stations = all();
         stations.put(RouteStage.PROVE, done(new Finding("x", Level.STOP, "End play is over 0.150 mm.")));
-        assertThat(SignOff.of(stations).reasons()).singleElement().asString().contains("Prove: End play");
+        assertThat(SignOff.of(stations, true).reasons()).singleElement().asString().contains("Prove: End play");
         stations = all();
         stations.put(RouteStage.PROVE, new SignOff.Station(true, false, false, List.of()));
-        assertThat(SignOff.of(stations).reasons()).singleElement().asString().contains("required proof is missing");
+        assertThat(SignOff.of(stations, true).reasons()).singleElement().asString().contains("required proof is missing");
         stations = all();
         stations.remove(RouteStage.GREASE);
-        assertThat(SignOff.of(stations).reasons()).singleElement().asString().contains("Grease is not done");
+        assertThat(SignOff.of(stations, true).reasons()).singleElement().asString().contains("Grease is not done");
     }
 
     @Test
@@ -107,8 +107,25 @@ class RouteTest {
         SignOff.Station skipped = new SignOff.Station(false, true, false, List.of());
         Map<RouteStage, SignOff.Station> stations = new HashMap<>(all());
         stations.put(RouteStage.GREASE, skipped);
-        assertThat(SignOff.of(stations).allowed()).isTrue();
+        assertThat(SignOff.of(stations, true).allowed()).isTrue();
         stations.put(RouteStage.PROVE, skipped);
-        assertThat(SignOff.of(stations).reasons()).containsExactly("Prove is not done.");
+        assertThat(SignOff.of(stations, true).reasons()).containsExactly("Prove is not done.");
+        assertThat(SignOff.of(stations, false).allowed()).isTrue();
+    }
+
+    @Test
+    void aServiceNeedsNoDiagnosis() {
+        Map<RouteStage, SignOff.Station> stations = all();
+        stations.remove(RouteStage.DIAGNOSE);
+        assertThat(SignOff.of(stations, true).allowed()).isTrue();
+    }
+
+    @Test
+    void whatDiagnoseFoundToStopForIsSettledByProve() {
+        Map<RouteStage, SignOff.Station> stations = all();
+        stations.put(RouteStage.DIAGNOSE, done(new Finding("x", Level.STOP, "Play in the hub.")));
+        assertThat(SignOff.of(stations, true).allowed()).isTrue();
+        stations.put(RouteStage.PROVE, new SignOff.Station(false, true, false, List.of()));
+        assertThat(SignOff.of(stations, false).reasons()).containsExactly("Diagnose: Play in the hub.");
     }
 }
