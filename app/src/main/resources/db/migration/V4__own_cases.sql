@@ -5,7 +5,7 @@ CREATE TABLE own_case (
     cause    VARCHAR(40)  NOT NULL,
     position VARCHAR(20)  NOT NULL,
     checks   VARCHAR(4000) NOT NULL,
-    CONSTRAINT own_case_job FOREIGN KEY (job_id) REFERENCES job (id)
+    CONSTRAINT own_case_job FOREIGN KEY (job_id) REFERENCES job (id) ON DELETE CASCADE
 ) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4;
 INSERT INTO own_case (job_id, vehicle, cause, position, checks)
     SELECT j.id, v.kind, j.cause, p.code, '' FROM job j JOIN vehicle_position p ON p.id = j.position_id JOIN vehicle v ON v.id = p.vehicle_id

@@ -191,8 +191,8 @@ public class JobService {
         if (!sheet.has(FactKey.DAY)) {
             reasons.add("Intake gives the day of the work: it cannot be left out.");
         }
-        if (!sheet.has(FactKey.INITIALS)) {
-            reasons.add("Initials are missing: " + (view.hubWork() ? "Prove" : "Diagnose") + " asks for them.");
+        if (!view.hubWork() && !sheet.has(FactKey.INITIALS)) {
+            reasons.add("Initials are missing: Diagnose asks for them.");
         }
         if (!reasons.isEmpty()) {
             return reasons;

@@ -28,12 +28,12 @@ public record Rail(List<Station> stations) {
         stations = List.copyOf(stations);
     }
 
-    /** Reads what {@link #text} wrote; stations that it does not name are open. */
+    /** Reads what {@link #text} wrote; stations that it does not name are open, an optional one before those it names was passed. */
     public static Rail read(String text) {
         List<Station> stations = new ArrayList<>();
         for (RouteStage stage : RouteStage.route()) {
             String word = text.lines().map(line -> line.split(":", 3)).filter(parts -> parts.length == 3 && parts[0].equals(stage.code()))
-                    .map(parts -> parts[1] + ":" + parts[2]).findFirst().orElse("open:left");
+                    .map(parts -> parts[1] + ":" + parts[2]).findFirst().orElse(stage.optional() && !text.isBlank() ? "open:settled" : "open:left");
             stations.add(new Station(stage, word.substring(0, word.lastIndexOf(':')), word.endsWith(":settled")));
         }
         return new Rail(stations);

@@ -56,8 +56,9 @@ class ReachStory {
         String open = "/jobs/" + lines.stream().filter(l -> l.state() == JobState.OPEN && l.position().contains("1 right")).findFirst().orElseThrow().id();
         String signed = "/jobs/" + lines.stream().filter(l -> l.state() == JobState.SIGNED).findFirst().orElseThrow().id();
         pages.addAll(List.of("/", "/due", "/vehicles", "/vehicles/new", "/vehicles/" + cutter.id(), "/vehicles/" + cutter.id() + "/edit", "/positions/" + lines.get(0).positionId(),
-                "/visits/new", "/visits/new?vehicle=" + cutter.id(), "/search?q=cutter", "/settings", "/take-in", "/bench", "/bench/nut", "/style", "/nowhere"));
-        for (String stage : new String[] {"intake", "identify", "grease", "set", "prove", "log", "report"}) {
+                "/visits/new", "/visits/new?vehicle=" + cutter.id(), "/search?q=cutter", "/settings", "/take-in", "/bench", "/bench/nut", "/bench/diagnose", "/bench/diagnose?vehicle=trailer&checks=grease-out@axle1-left%3Dmilky", "/bench/diagnose/road?vehicle=car",
+                "/bench/diagnose/table", "/style", "/nowhere"));
+        for (String stage : new String[] {"intake", "diagnose", "identify", "grease", "set", "prove", "log", "report"}) {
             pages.add(open + "/" + stage);
         }
         pages.addAll(List.of(signed + "/grease", signed + "/report"));

@@ -95,7 +95,7 @@ class DraftsTest {
     @Test
     void keepingEndsTheDraftAndALatePreviewDoesNotBringItBack() throws Exception {
         type(TABLET, "hum");
-        send(TABLET, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl("/jobs/" + id + "/identify"));
+        send(TABLET, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl("/jobs/" + id + "/diagnose"));
         assertThat(drafts.at(id, RouteStage.INTAKE, TABLET)).isEmpty();
         type(TABLET, "hum");
         assertThat(drafts.at(id, RouteStage.INTAKE, TABLET)).isEmpty();
@@ -111,7 +111,7 @@ class DraftsTest {
     @Test
     void sentTwiceBecauseTheAnswerWasLostItIsKeptOnce() throws Exception {
         for (int i = 0; i < 2; i++) {
-            send(TABLET, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl("/jobs/" + id + "/identify"));
+            send(TABLET, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl("/jobs/" + id + "/diagnose"));
         }
     }
 
@@ -151,6 +151,6 @@ class DraftsTest {
     @Test
     void aBaseThatIsNoJsonLosesNothing() throws Exception {
         mvc.perform(post(intake).with(csrf()).param("base", "[1,").param("version", "-1").param("complaint", "hum").param("day", "2026-05-04"))
-                .andExpect(redirectedUrl("/jobs/" + id + "/identify"));
+                .andExpect(redirectedUrl("/jobs/" + id + "/diagnose"));
     }
 }

@@ -83,7 +83,7 @@ class JobPagesTest {
 
     @Test
     void keepingGoesOnToTheNextStageOrStays() throws Exception {
-        send(job + "/intake", "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl(job + "/identify"));
+        send(job + "/intake", "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl(job + "/diagnose"));
         send(job + "/intake", "version", "0", "complaint", "hum", "day", "2026-05-04", "stay", "yes").andExpect(redirectedUrl(job + "/intake"));
     }
 

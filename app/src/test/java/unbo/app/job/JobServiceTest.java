@@ -70,7 +70,7 @@ class JobServiceTest {
         long next = jobs.open(view.vehicle().id(), "axle1-left", NOW);
         assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.IDENTIFY).text(FactKey.OUTER_CONE)).isEqualTo("L44643");
         assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE).text(FactKey.LAST_DAY)).isEqualTo("2026-05-04");
-        assertThat(jobs.history(view.position().id())).singleElement().satisfies(line -> assertThat(line.cause()).isEqualTo("seal let water in"));
+        assertThat(jobs.history(view.position().id())).singleElement().satisfies(line -> assertThat(line.cause()).isEqualTo("seal dragging or letting water in"));
     }
 
     @Test

@@ -19,7 +19,7 @@ public final class VehicleDrawing {
     private static final double HIGH = 0.5;
     private static final double FAIR = 0.15;
     private static final double SMALL = 22;
-    private static final double LARGE = 34;
+    private static final double LARGE = 30;
     private static final double WORDS = 16;
 
     private final Diagnosis diagnosis;
@@ -52,7 +52,7 @@ public final class VehicleDrawing {
         drive(92, 350, 40, 96);
         wheels(92, 350, 84, 22, 66);
         point("driveline", 0, 250, 26, 46, 30, 1);
-        return drawing(-180, -6, 360, 460);
+        return drawing(-206, -6, 412, 460);
     }
 
     private Drawing van() {
@@ -69,7 +69,7 @@ public final class VehicleDrawing {
         drive(76, 376, 34, 84);
         wheels(76, 376, 88, 24, 70);
         point("driveline", 0, 256, 26, 46, 30, 1);
-        return drawing(-198, -6, 396, 468);
+        return drawing(-204, -6, 408, 468);
     }
 
     /** Engine and propeller shaft, seen through the body. */

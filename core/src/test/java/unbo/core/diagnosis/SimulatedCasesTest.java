@@ -50,7 +50,6 @@ class SimulatedCasesTest {
             Run inOrder = run(drawn, (diagnosis, left) -> left.stream().findFirst());
             offered += best.minutes();
             fixed += inOrder.minutes();
-            if (!best.reached()) System.out.println("NEVER " + drawn.empty().vehicle() + " " + drawn.truth().key());
             offeredNever += best.reached() ? 0 : 1;
             fixedNever += inOrder.reached() ? 0 : 1;
         }
