@@ -63,7 +63,7 @@ class DiagnosisPagesTest {
     }
 
     private ResultActions page(String address) throws Exception {
-        return mvc.perform(get(address)).andExpect(status().isOk());
+        return mvc.perform(get(java.net.URI.create(address))).andExpect(status().isOk());
     }
 
     private long open(String kind, String position) {

@@ -69,7 +69,7 @@ public final class VehicleDrawing {
         drive(76, 376, 34, 84);
         wheels(76, 376, 88, 24, 70);
         point("driveline", 0, 256, 26, 46, 30, 1);
-        return drawing(-204, -6, 408, 468);
+        return drawing(-212, -6, 424, 468);
     }
 
     /** Engine and propeller shaft, seen through the body. */
