@@ -42,6 +42,11 @@ final class Browser implements AutoCloseable {
         driver.get(root + address);
     }
 
+    /** Where the page stands, without the server's name. */
+    String address() {
+        return driver.getCurrentUrl().substring(root.length());
+    }
+
     WebElement find(String css) {
         return driver.findElement(By.cssSelector(css));
     }

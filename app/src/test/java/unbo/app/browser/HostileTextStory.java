@@ -62,7 +62,7 @@ class HostileTextStory {
             set(b, "counter", "");
             set(b, "load", "");
             submit(b, "#stage-form");
-            b.untilText("h1", "Identify");
+            b.untilText("h1", "Diagnose");
 
             act(b, job + "/grease", "form[action$='/skip']");
             act(b, job + "/report", "form[action$='/do/note']");

@@ -45,7 +45,8 @@ class JobStory {
             b.untilText("h1", "Intake");
             b.write("complaint", "Hums when loaded");
             b.write("load", "280 kg");
-            b.keep("Identify");
+            b.keep("Diagnose");
+            b.open(b.address().replace("/diagnose", "/identify"));
 
             b.write("outerCone", "L44649");
             b.write("outerCup", "L45410");

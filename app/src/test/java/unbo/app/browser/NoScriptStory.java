@@ -38,7 +38,7 @@ class NoScriptStory {
             b.open("/jobs/" + job + "/intake");
             b.write("complaint", "Hums without script");
             b.find("#stage-form button.go").click();
-            b.untilText("h1", "Identify");
+            b.untilText("h1", "Diagnose");
             b.open("/jobs/" + job + "/report");
             assertThat(b.text("main")).contains("Hums without script");
         }

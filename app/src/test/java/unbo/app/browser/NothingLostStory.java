@@ -61,7 +61,7 @@ class NothingLostStory {
             b.untilText("#line", "sent again by itself");
             assertThat(complaint()).isEmpty();
             line(b, true);
-            b.untilText("h1", "Identify");
+            b.untilText("h1", "Diagnose");
             assertThat(complaint()).isEqualTo("Hums when loaded and wet");
 
             line(b, false);
@@ -87,7 +87,7 @@ class NothingLostStory {
             tablet.write("complaint", "Rumbles");
             laptop.write("complaint", "Hums");
             laptop.write("load", "300 kg");
-            laptop.keep("Identify");
+            laptop.keep("Diagnose");
             tablet.press("#stage-form button.go");
             tablet.untilText("#merge", "Kept on another screen");
             assertThat(tablet.text("#merge")).contains("Rumbles", "Hums", "300 kg", "both changed it", "only the other screen changed it");
