@@ -24,6 +24,8 @@ final class Comb {
     /** Mean height of a comb that no chance has, dB. */
     private static final double EVIDENT_DB = 8;
     private static final double EVIDENT_DB_ESTIMATED = 13;
+    /** Share by which what lies beyond that still counts, so that the comb settles on its lines. */
+    private static final double SETTLES = 1e-3;
     private static final double SLIP = 0.02;
     /** Bins from an integer order that are its own: the main lobe of the window. */
     private static final double LOBE = 2;
@@ -79,7 +81,7 @@ final class Comb {
             }
             double near = of.near(at);
             if (!Double.isNaN(near)) {
-                sum += Math.min(most, near);
+                sum += Math.min(most, near) + SETTLES * near;
                 counted++;
             }
         }

@@ -1,0 +1,139 @@
+package unbo.core.signal;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import unbo.core.drawing.Drawing;
+import unbo.core.drawing.Known;
+import unbo.core.drawing.Point;
+import unbo.core.drawing.Role;
+import unbo.core.drawing.Shape;
+import unbo.core.measure.Show;
+
+/**
+ * The envelope's line spectrum over its floor, with the bearing's lines above it, one row a family, each told by its
+ * letter: a full mark where a line was counted, a hollow one where it falls on an integer order. Tyre and gear lines hang
+ * from the top. To scale in both directions.
+ */
+final class NoiseDrawing {
+
+    private static final double WIDTH = 640;
+    private static final double HEIGHT = 190;
+    private static final double ROW = 15;
+    private static final double LEFT = 42;
+    private static final double LETTERS = 11;
+
+    private NoiseDrawing() {
+    }
+
+    static List<Drawing> of(Noise noise) {
+        double to = Math.min(noise.lines().toHz(), 5.3 * noise.standings().stream().mapToDouble(Noise.Standing::byGeometryHz).max().orElseThrow());
+        double top = top(noise.lines(), to);
+        List<Shape> shapes = new ArrayList<>();
+        axes(to, top, shapes);
+        spectrum(noise.lines(), to, top, shapes);
+        for (Noise.Standing s : noise.standings()) {
+            row(noise, s, to, top, shapes);
+        }
+        orders(noise, to, shapes);
+        return List.of(new Drawing("noise", title(noise), -LEFT - 34, -4 * ROW - 46, LEFT + 34 + WIDTH + 20, 4 * ROW + 46 + HEIGHT + 34, shapes));
+    }
+
+    private static double top(Lines lines, double to) {
+        double most = 12;
+        for (int i = 2; i < Math.min(lines.overDb().length, to / lines.stepHz()); i++) {
+            most = Math.max(most, lines.overDb()[i]);
+        }
+        return 10 * Math.ceil(most / 10);
+    }
+
+    private static void axes(double to, double top, List<Shape> shapes) {
+        shapes.add(Shape.line(Role.MARK, Point.of(0, 0), Point.of(0, HEIGHT), Point.of(WIDTH, HEIGHT)));
+        for (double db = 0; db <= top; db += 10) {
+            double y = y(db, top);
+            shapes.add(Shape.line(Role.THIN, Point.of(-4, y), Point.of(0, y)));
+            shapes.add(new Shape.Label(Point.of(-8, y), Show.number(db, 0), "end", LETTERS, Role.MARK));
+        }
+        shapes.add(new Shape.Label(Point.of(-8, -12), "dB over the floor", "start", LETTERS, Role.THIN));
+        double step = step(to);
+        for (double hz = 0; hz <= to; hz += step) {
+            shapes.add(Shape.line(Role.THIN, Point.of(hz / to * WIDTH, HEIGHT), Point.of(hz / to * WIDTH, HEIGHT + 5)));
+            shapes.add(new Shape.Label(Point.of(hz / to * WIDTH, HEIGHT + 15), Show.number(hz, 0), "middle", LETTERS, Role.MARK));
+        }
+        shapes.add(new Shape.Label(Point.of(WIDTH, HEIGHT + 28), "Hz, of the envelope", "end", LETTERS, Role.THIN));
+    }
+
+    private static double step(double span) {
+        double rough = span / 9;
+        double power = Math.pow(10, Math.floor(Math.log10(rough)));
+        double lead = rough / power;
+        return power * (lead > 5 ? 10 : lead > 2 ? 5 : lead > 1 ? 2 : 1);
+    }
+
+    private static double y(double db, double top) {
+        return HEIGHT - Math.max(0, Math.min(top, db)) / top * HEIGHT;
+    }
+
+    /** One point a pixel and a half: the highest bin there. */
+    private static void spectrum(Lines lines, double to, double top, List<Shape> shapes) {
+        List<Point> points = new ArrayList<>();
+        double pixels = WIDTH / 1.5;
+        for (int p = 0; p < pixels; p++) {
+            int from = (int) (p / pixels * to / lines.stepHz());
+            int end = Math.max(from + 1, (int) ((p + 1) / pixels * to / lines.stepHz()));
+            double most = 0;
+            for (int i = Math.max(2, from); i < Math.min(end, lines.overDb().length); i++) {
+                most = Math.max(most, lines.overDb()[i]);
+            }
+            points.add(Point.of(p * 1.5, y(most, top)));
+        }
+        shapes.add(new Shape.Outline(points, false, Role.MARK, Known.TABLE));
+    }
+
+    private static void row(Noise noise, Noise.Standing s, double to, double top, List<Shape> shapes) {
+        boolean found = s.family() == noise.finding();
+        Role role = found ? Role.ANSWER : Role.MARK;
+        double y = -4 * ROW - 20 + s.family().ordinal() * ROW;
+        shapes.add(new Shape.Label(Point.of(-8, y), s.family().symbol(), "end", LETTERS, role));
+        shapes.add(Shape.line(Role.THIN, Point.of(0, y), Point.of(WIDTH, y)));
+        for (int k = 1; k <= Family.HARMONICS; k++) {
+            double hz = k * s.foundHz();
+            if (hz > to) {
+                break;
+            }
+            double x = hz / to * WIDTH;
+            double order = hz / noise.shaftHz();
+            boolean counted = Math.abs(order - Math.rint(order)) * noise.shaftHz() > 2 * noise.lines().stepHz();
+            if (counted) {
+                shapes.add(Shape.area(role, Known.MEASURED, Point.of(x, y + 5), Point.of(x - 3.5, y - 4), Point.of(x + 3.5, y - 4)));
+            } else {
+                shapes.add(new Shape.Circle(Point.of(x, y), 3, Role.THIN, Known.TABLE));
+            }
+            if (found && counted) {
+                shapes.add(Shape.line(Role.ANSWER, Point.of(x, y(noise.lines().near(hz), top) - 2), Point.of(x, y(noise.lines().near(hz), top) - 9)));
+            }
+        }
+    }
+
+    /** Where the wheel, its tread and a gear have lines: integer orders. */
+    private static void orders(Noise noise, double to, List<Shape> shapes) {
+        List<Integer> orders = new ArrayList<>(List.of(1, 2, 3, 4));
+        for (int lines : new int[] {noise.input().treadBlocks(), noise.input().gearTeeth()}) {
+            if (lines > 0) {
+                orders.addAll(List.of(lines - 1, lines, lines + 1));
+            }
+        }
+        for (int order : orders) {
+            double x = order * noise.shaftHz() / to * WIDTH;
+            if (x <= WIDTH) {
+                shapes.add(Shape.line(Role.BEHIND, Point.of(x, 0), Point.of(x, HEIGHT)));
+            }
+        }
+        shapes.add(new Shape.Label(Point.of(WIDTH, -12), "dashed: orders of the wheel" + (noise.input().gearTeeth() > 0 ? ", gear" : "") + (noise.input().treadBlocks() > 0 ? ", tread" : ""), "end", LETTERS, Role.THIN));
+    }
+
+    private static String title(Noise noise) {
+        return "Spectrum of the envelope, " + NoiseWords.hz(noise.band().loHz()) + " to " + NoiseWords.hz(noise.band().hiHz()) + ": "
+                + (noise.finding() == null ? "no bearing line above the floor" : "lines of the " + noise.finding().words() + " " + Show.number(noise.marginDb(), 1) + " dB over chance");
+    }
+}
