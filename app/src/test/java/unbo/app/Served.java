@@ -9,7 +9,7 @@ import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMock
 import org.springframework.boot.test.context.SpringBootTest;
 
 /** A test against the whole application on MariaDB; ./unbo test names the database in the environment. */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "unbo.instruments-port=0")
 @AutoConfigureMockMvc
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)

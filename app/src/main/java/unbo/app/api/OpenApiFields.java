@@ -27,6 +27,8 @@ import unbo.core.input.FieldList;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.proof.ProofFields;
+import unbo.core.runout.RimRock;
+import unbo.core.runout.RunoutFields;
 import unbo.core.service.DueFields;
 import unbo.core.setting.CastleNutFields;
 
@@ -35,7 +37,8 @@ import unbo.core.setting.CastleNutFields;
 class OpenApiFields {
 
     private static final Map<String, FieldList<?>> BODIES = Map.of("/api/v1/castle-nut", CastleNutFields.LIST, "/api/v1/grease", BearingGreaseFields.LIST,
-            "/api/v1/hub-grease", HubGreaseFields.LIST, "/api/v1/end-play", ProofFields.LIST, "/api/v1/service-due", DueFields.LIST, "/api/v1/diagnose", DiagnosisFields.LIST);
+            "/api/v1/hub-grease", HubGreaseFields.LIST, "/api/v1/end-play", ProofFields.LIST, "/api/v1/service-due", DueFields.LIST, "/api/v1/diagnose", DiagnosisFields.LIST,
+            "/api/v1/runout", RunoutFields.LIST, "/api/v1/rim-rock", RimRock.LIST);
 
     @Bean
     OpenApiCustomizer bodies() {

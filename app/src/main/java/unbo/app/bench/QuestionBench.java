@@ -10,6 +10,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
+import unbo.app.instrument.AttachedInstruments;
+import unbo.app.instrument.LiveView;
 import unbo.app.job.JobService;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
@@ -19,7 +21,9 @@ import unbo.core.answer.Question;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.proof.ProofFields;
 import unbo.core.route.RouteStage;
+import unbo.core.runout.RunoutFields;
 
 /** Every question of the trade that needs no page of its own; the inputs stay in the address. */
 @Page
@@ -27,10 +31,12 @@ class QuestionBench {
 
     private final WorkshopService workshops;
     private final JobService jobs;
+    private final AttachedInstruments instruments;
 
-    QuestionBench(WorkshopService workshops, JobService jobs) {
+    QuestionBench(WorkshopService workshops, JobService jobs, AttachedInstruments instruments) {
         this.workshops = workshops;
         this.jobs = jobs;
+        this.instruments = instruments;
     }
 
     @GetMapping("/bench")
@@ -44,8 +50,14 @@ class QuestionBench {
         Question<?> question = Questions.ALL.stream().filter(q -> q.name().equals(name)).findFirst()
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         model.addAttribute("question", question);
+        model.addAttribute("live", live(question));
         answer(question, texts, model);
         return "bench/question";
+    }
+
+    /** The panel that reads an instrument; null where nothing is read from one. */
+    private LiveView live(Question<?> question) {
+        return question == RunoutFields.QUESTION ? LiveView.turn(instruments) : question == ProofFields.QUESTION ? LiveView.proof(instruments) : null;
     }
 
     private <I> void answer(Question<I> question, Map<String, String> texts, Model model) {

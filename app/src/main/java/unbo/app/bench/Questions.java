@@ -10,13 +10,15 @@ import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.MixQuestion;
 import unbo.core.proof.ProofFields;
 import unbo.core.route.RouteStage;
+import unbo.core.runout.RimRock;
+import unbo.core.runout.RunoutFields;
 import unbo.core.service.DueFields;
 
 /** The questions that the bench offers, in the order of a job. */
 final class Questions {
 
     static final List<Question<?>> ALL = List.of(MarkingQuestion.DECODE, MarkingQuestion.MATCH, HubGreaseFields.QUESTION,
-            BearingGreaseFields.QUESTION, MixQuestion.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
+            BearingGreaseFields.QUESTION, MixQuestion.QUESTION, RunoutFields.QUESTION, RimRock.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
 
     /** The stage of a job that asks the same question, by the question's name. */
     static final Map<String, RouteStage> STAGES = Map.of(HubGreaseFields.QUESTION.name(), RouteStage.GREASE,

@@ -30,6 +30,8 @@ import unbo.app.web.Page;
 @Page
 class ExchangePages {
 
+    private static final long LARGEST = 8L << 20;
+
     private final ExchangeService exchange;
     private final JobService jobs;
     private final VehicleService vehicles;
@@ -87,6 +89,10 @@ class ExchangePages {
     String take(@RequestParam(required = false) MultipartFile file, Model model, RedirectAttributes flash) throws IOException {
         if (file == null || file.isEmpty()) {
             model.addAttribute("faults", List.of("No file was chosen, or it is empty. Choose one that Unbo has written."));
+            return "exchange/take-in";
+        }
+        if (file.getSize() > LARGEST) {
+            model.addAttribute("faults", List.of("The file has " + (file.getSize() >> 20) + " MB: one of up to 8 MB is taken in. Nothing was kept."));
             return "exchange/take-in";
         }
         ExchangeService.Taken taken;

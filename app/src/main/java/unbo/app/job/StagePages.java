@@ -24,6 +24,8 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import unbo.app.diagnosis.CaseService;
 import unbo.app.diagnosis.DiagnosisView;
 import unbo.app.diagnosis.RoadView;
+import unbo.app.instrument.AttachedInstruments;
+import unbo.app.instrument.LiveView;
 import unbo.app.web.Desk;
 import unbo.app.web.Page;
 import unbo.app.workshop.Workshop;
@@ -49,14 +51,16 @@ class StagePages {
     private final Documents documents;
     private final WorkshopService workshops;
     private final CaseService cases;
+    private final AttachedInstruments instruments;
     private final Clock clock;
 
-    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, Clock clock) {
+    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, AttachedInstruments instruments, Clock clock) {
         this.jobs = jobs;
         this.drafts = drafts;
         this.documents = documents;
         this.workshops = workshops;
         this.cases = cases;
+        this.instruments = instruments;
         this.clock = clock;
     }
 
@@ -86,7 +90,10 @@ class StagePages {
             model.addAttribute("draftFrom", draft.at().atZone(clock.getZone()));
         }
         StageRules.of(stage).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));
-        if (StageRules.of(stage).asked().stream().anyMatch(fromBench::containsKey)) {
+        if (stage == RouteStage.DIAGNOSE && fromBench.containsKey("note")) {
+            texts.putAll(Observations.touched(texts, Map.of("note", fromBench.get("note"))));
+        }
+        if (fromBench.containsKey("note") || StageRules.of(stage).asked().stream().anyMatch(fromBench::containsKey)) {
             model.addAttribute("good", "Taken from the bench: nothing is kept until you keep it.");
         }
         model.addAttribute("look", fromBench.getOrDefault("look", ""));
@@ -211,6 +218,9 @@ class StagePages {
         model.addAttribute("stage", StageForm.of(stage, rule, shown.texts(), work, sheet, workshops.units(), shown.judged()));
         if (stage == RouteStage.DIAGNOSE && work.ok()) {
             diagnosis(work, view, model);
+        }
+        if (stage == RouteStage.PROVE) {
+            model.addAttribute("live", LiveView.proof(instruments));
         }
         model.addAttribute("version", shown.version());
         model.addAttribute(BASE, documents.write(shown.base()));

@@ -16,7 +16,7 @@ import org.springframework.dao.OptimisticLockingFailureException;
  */
 record Breakdown(int status, String title, String sentence, boolean waiting) {
 
-    static final Breakdown TOO_LARGE = new Breakdown(413, "This is too large", "What was sent is larger than Unbo takes: a file may have 8 MB, a form 256 kB. Nothing was kept.", false);
+    static final Breakdown TOO_LARGE = new Breakdown(413, "This is too large", "What was sent is larger than Unbo takes: a file of jobs may have 8 MB, a recording 64 MB, a form 256 kB. Nothing was kept.", false);
     static final Breakdown TOO_LATE = new Breakdown(403, "This page was open too long",
             "The form's token no longer fits, so nothing was kept. What you typed stands below with a new one: send it again.", false);
     static final Breakdown GONE = new Breakdown(503, "The database does not answer", "The database does not answer just now: nothing was kept in part. This page tries again by itself.", true);

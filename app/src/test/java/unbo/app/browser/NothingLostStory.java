@@ -64,6 +64,7 @@ class NothingLostStory {
             b.untilText("h1", "Diagnose");
             assertThat(complaint()).isEqualTo("Hums when loaded and wet");
 
+            b.open("/jobs/" + job + "/identify");
             line(b, false);
             b.write("outerCone", "L44649");
             b.untilText("#line", "There is no connection to Unbo.");

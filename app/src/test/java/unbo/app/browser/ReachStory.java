@@ -57,12 +57,12 @@ class ReachStory {
         String signed = "/jobs/" + lines.stream().filter(l -> l.state() == JobState.SIGNED).findFirst().orElseThrow().id();
         pages.addAll(List.of("/", "/due", "/vehicles", "/vehicles/new", "/vehicles/" + cutter.id(), "/vehicles/" + cutter.id() + "/edit", "/positions/" + lines.get(0).positionId(),
                 "/visits/new", "/visits/new?vehicle=" + cutter.id(), "/search?q=cutter", "/settings", "/take-in", "/bench", "/bench/nut", "/bench/diagnose", "/bench/diagnose?vehicle=trailer&checks=grease-out@axle1-left%3Dmilky", "/bench/diagnose/road?vehicle=car",
-                "/bench/diagnose/table", "/style", "/nowhere"));
+                "/bench/diagnose/table", "/bench/noise", "/style", "/nowhere"));
         for (String stage : new String[] {"intake", "diagnose", "identify", "grease", "set", "prove", "log", "report"}) {
             pages.add(open + "/" + stage);
         }
         pages.addAll(List.of(signed + "/grease", signed + "/report"));
-        for (String question : new String[] {"decode", "match", "hub-grease", "bearing-grease", "mix", "end-play", "service-due"}) {
+        for (String question : new String[] {"decode", "match", "hub-grease", "bearing-grease", "grease-mix", "runout", "rim-rock", "end-play", "service-due"}) {
             pages.add("/bench/" + question);
         }
     }

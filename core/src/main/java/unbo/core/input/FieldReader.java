@@ -3,6 +3,7 @@ package unbo.core.input;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -19,6 +20,9 @@ import unbo.core.measure.Unit;
  * the usual range that ten, 25.4 or a thousand times more or less would bring inside.
  */
 public final class FieldReader {
+
+    /** Longer lists are echoed by number and range. */
+    private static final int MOST_ECHOED = 8;
 
     private static final double[] SLIPS = {10, 25.4, 1000};
 
@@ -177,7 +181,8 @@ public final class FieldReader {
         if (!problems.isEmpty()) {
             return new FieldReading(field, typed, null, "", null, false, problems);
         }
-        String echo = String.join(", ", values.stream().map(v -> Show.value(v, field.unit())).toList());
+        String echo = values.size() > MOST_ECHOED ? values.size() + " values, " + Show.value(Collections.min(values), field.unit()) + " to " + Show.value(Collections.max(values), field.unit())
+                : String.join(", ", values.stream().map(v -> Show.value(v, field.unit())).toList());
         return read(field, typed, List.copyOf(values), echo);
     }
 

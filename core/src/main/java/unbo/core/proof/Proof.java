@@ -5,15 +5,18 @@ import java.util.List;
 
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.runout.Runout;
+import unbo.core.runout.RunoutWords;
 
 /**
  * The proofs of a finished hub and what is still missing before anybody signs.
  *
  * @param endPlay null until enough pairs are read
  * @param heat    null until both hubs are measured
+ * @param runout  null when no turn was read; it is no required proof
  * @param missing required proofs that are not there, named
  */
-public record Proof(ProofInput input, EndPlay endPlay, HubHeat heat, List<String> missing) {
+public record Proof(ProofInput input, EndPlay endPlay, HubHeat heat, Runout runout, List<String> missing) {
 
     public static Proof of(ProofInput in) {
         EndPlay play = in.push().size() >= EndPlay.FEWEST && in.push().size() == in.pull().size()
@@ -32,7 +35,7 @@ public record Proof(ProofInput input, EndPlay endPlay, HubHeat heat, List<String
         if (in.initials().isBlank()) {
             missing.add("initials");
         }
-        return new Proof(in, play, heat, List.copyOf(missing));
+        return new Proof(in, play, heat, in.runout() == null ? null : Runout.of(in.runout()), List.copyOf(missing));
     }
 
     /** What was judged, the end play first. */
@@ -43,6 +46,9 @@ public record Proof(ProofInput input, EndPlay endPlay, HubHeat heat, List<String
         }
         if (heat != null) {
             findings.add(heat.finding());
+        }
+        if (runout != null) {
+            findings.addAll(RunoutWords.findings(runout));
         }
         return findings;
     }

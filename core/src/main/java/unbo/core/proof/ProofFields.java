@@ -9,6 +9,9 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
+import unbo.core.runout.Runout;
+import unbo.core.runout.RunoutInput;
+import unbo.core.runout.Surface;
 import unbo.core.setting.EndPlayBand;
 
 /** What is asked to prove a hub. Nothing here is required to be kept: what is missing bars signing, not writing down. */
@@ -22,6 +25,9 @@ public final class ProofFields {
             Field.quantity("hubTemperature", "This hub after the run", Quantity.TEMPERATURE, "°C", -30, 300).hint("hub centre, matt surface, infrared thermometer"),
             Field.quantity("twinTemperature", "Its twin after the run", Quantity.TEMPERATURE, "°C", -30, 300),
             Field.quantity("run", "Distance of the run", Quantity.DISTANCE, "km", 0, 500).usually(5, 60).alwaysMetric().hint("10 km, then feel and measure"),
+            Field.list("runout", "Runout, one turn", Quantity.LENGTH, "mm", -20, 20, Runout.FEWEST, Runout.MOST).hint("if it was read: 8 to 48, equally spaced"),
+            Field.choice("runoutOn", "Runout measured on", Surface.choices()).orElse("hub-face", null),
+            Field.quantity("runoutMax", "Most TIR", Quantity.LENGTH, "mm", 0.001, 5).usually(0.01, 0.5).hint("from the vehicle's data; empty: the usual limit"),
             Field.yesNo("splitPin", "New split pin fitted, both legs bent"),
             Field.text("initials", "Initials", 6)),
             ProofFields::rules, ProofFields::make);
@@ -43,11 +49,23 @@ public final class ProofFields {
         if (v.number("endPlayMin") >= v.number("endPlayMax")) {
             return List.of(Problem.impossible("endPlayMax", "The most end play must be above the least."));
         }
+        if (!v.list("runout").isEmpty() && !v.has("runoutMax") && surface(v).limitMm() == null) {
+            return List.of(Problem.impossible("runoutMax", "There is no usual limit for something else: write the most runout it may have."));
+        }
         return List.of();
+    }
+
+    private static Surface surface(Values v) {
+        return Surface.find(v.text("runoutOn")).orElseThrow();
+    }
+
+    private static RunoutInput runout(Values v) {
+        return v.list("runout").isEmpty() ? null
+                : new RunoutInput(v.list("runout"), surface(v), v.has("runoutMax") ? v.number("runoutMax") : surface(v).limitMm(), v.has("runoutMax"), List.of(), 180);
     }
 
     private static ProofInput make(Values v) {
         return new ProofInput(v.list("push"), v.list("pull"), new EndPlayBand(v.number("endPlayMin"), v.number("endPlayMax")),
-                v.maybe("hubTemperature"), v.maybe("twinTemperature"), v.maybe("run"), v.yes("splitPin"), v.text("initials"));
+                v.maybe("hubTemperature"), v.maybe("twinTemperature"), v.maybe("run"), v.yes("splitPin"), v.text("initials"), runout(v));
     }
 }

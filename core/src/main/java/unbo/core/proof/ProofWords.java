@@ -11,6 +11,7 @@ import unbo.core.finding.Level;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;
+import unbo.core.runout.RunoutWords;
 import unbo.core.worksheet.Worksheet;
 
 /** The proofs in print. */
@@ -30,6 +31,11 @@ public final class ProofWords {
         }
         if (proof.heat() != null) {
             figures.add(new Answer.Figure("over its twin", Show.number(proof.heat().warmerK(), 0), "K", Show.number(Units.of(Quantity.TEMPERATURE_DIFFERENCE, "°F").fromBase(proof.heat().warmerK()), 0) + " °F; limit 15 K"));
+        }
+        if (proof.runout() != null) {
+            Answer runout = RunoutWords.answer(proof.runout());
+            figures.addAll(runout.figures().subList(0, 2));
+            drawings.addAll(runout.drawings());
         }
         if (!proof.missing().isEmpty()) {
             sentences.add("Still missing before this can be signed: " + String.join("; ", proof.missing()) + ".");
@@ -63,6 +69,9 @@ public final class ProofWords {
         }
         if (in.runKm() != null) {
             lines.add(Worksheet.given("", "run before measuring", Show.number(in.runKm(), 1) + " km"));
+        }
+        if (proof.runout() != null) {
+            lines.addAll(RunoutWords.answer(proof.runout()).worksheet().lines());
         }
         lines.add(Worksheet.given("", "new split pin", in.splitPin() ? "yes" : "no"));
         return new Worksheet("Is the hub set right, and does it stay cool?", lines, List.of(

@@ -186,7 +186,7 @@ public final class StageRules {
 
     private static StageRule<ProofInput> prove() {
         return new StageRule<>(RouteStage.PROVE, ProofFields.LIST,
-                List.of("push", "pull", "hubTemperature", "twinTemperature", "run", "splitPin", "initials"),
+                List.of("push", "pull", "hubTemperature", "twinTemperature", "run", "runout", "runoutOn", "runoutMax", "splitPin", "initials"),
                 map("endPlayMin", FactKey.BAND_MIN, "endPlayMax", FactKey.BAND_MAX),
                 in -> {
                     Proof proof = Proof.of(in);
@@ -194,6 +194,7 @@ public final class StageRules {
                     if (proof.endPlay() != null) {
                         facts.list.add(new Fact(FactKey.END_PLAY, "", proof.endPlay().meanMm(), proof.endPlay().spreadMm() / 2, How.MEASURED, RouteStage.PROVE.code()));
                     }
+                    facts.number(FactKey.RUNOUT, proof.runout() == null ? null : proof.runout().tirMm(), How.MEASURED);
                     facts.number(FactKey.HUB_WARMER, proof.heat() == null ? null : proof.heat().warmerK(), How.MEASURED);
                     facts.words(FactKey.SPLIT_PIN, in.splitPin() ? "yes" : "", How.TYPED);
                     facts.words(FactKey.INITIALS, in.initials(), How.TYPED);

@@ -33,8 +33,10 @@ final class RunoutDrawing {
         for (int side = -1; side <= 1; side += 2) {
             shapes.add(new Shape.Circle(Point.of(0, 0), MEAN + side * grid * scale, Role.THIN, Known.TABLE));
         }
-        shapes.add(new Shape.Label(Point.of(0, -5), "circles ± " + Show.fixed(grid, 3) + " mm", "middle", 6.5, Role.THIN));
-        shapes.add(new Shape.Label(Point.of(0, 5), "enlarged " + Show.number(Math.round(scale), 0) + " times", "middle", 6.5, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(-146, 108), "thin circles", "start", 7.5, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(-146, 117), "± " + Show.fixed(grid, 3) + " mm", "start", 7.5, Role.MARK));
+        shapes.add(new Shape.Label(Point.of(-146, 126), "drawn " + Show.number(10 * Math.round(scale / 10), 0) + " times", "start", 7.5, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(0, 0), "marks", "middle", 6.5, Role.THIN));
         marks(runout, shapes);
         List<Point> wave = new ArrayList<>();
         for (int a = 0; a < 360; a += STEP) {

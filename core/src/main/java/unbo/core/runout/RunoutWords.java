@@ -23,10 +23,15 @@ public final class RunoutWords {
         figures.add(new Answer.Figure("total runout (TIR)", Show.fixed(runout.tirMm(), 3), "mm", Show.inches(runout.tirMm())));
         figures.add(new Answer.Figure("high spot", angle(runout.first().highSpotDeg()), "", "± " + Show.number(runout.highSpotSigmaDeg(), 0) + "°"));
         figures.add(new Answer.Figure("eccentric or wobbling", Show.fixed(runout.first().amplitudeMm(), 3), "mm", "half of its share"));
+        return new Answer(figures, findings(runout), sentences(runout), worksheet(runout), List.of(RunoutDrawing.of(runout)));
+    }
+
+    /** The verdict, and each local spot. */
+    public static List<Finding> findings(Runout runout) {
         List<Finding> findings = new ArrayList<>();
         findings.add(verdict(runout));
         runout.spikes().forEach(s -> findings.add(new Finding("runout-spike", Level.WATCH, spike(s))));
-        return new Answer(figures, findings, sentences(runout), worksheet(runout), List.of(RunoutDrawing.of(runout)));
+        return findings;
     }
 
     static Finding verdict(Runout runout) {

@@ -23,7 +23,7 @@ public record Surface(String code, String label, Double limitMm, Double finishMm
         return ALL.stream().filter(s -> s.code.equals(code)).findFirst();
     }
 
-    static List<Field.Choice> choices() {
+    public static List<Field.Choice> choices() {
         return ALL.stream().map(s -> new Field.Choice(s.code, s.label)).toList();
     }
 

@@ -26,6 +26,7 @@ public enum FactKey {
     BAND_MIN("end play, least", Quantity.LENGTH, "mm", true), BAND_MAX("end play, most", Quantity.LENGTH, "mm", true),
     SCHOOL("rule to set by", null, "", true), SET_END_PLAY("end play by the nut", Quantity.LENGTH, "mm", false),
     END_PLAY("end play measured", Quantity.LENGTH, "mm", false),
+    RUNOUT("runout (TIR) measured", Quantity.LENGTH, "mm", false),
     HUB_WARMER("hub over its twin", Quantity.TEMPERATURE_DIFFERENCE, "K", false),
     SPLIT_PIN("new split pin", null, "", false), INITIALS("initials", null, "", false),
     COMPLAINT("complaint", null, "", false), COUNTER("counter", null, "", false), LOAD("load on this wheel", Quantity.MASS, "kg", false),

@@ -131,6 +131,16 @@ public record Noise(NoiseInput input, Recording recording, double shaftHz, Band 
         return WheelRate.find(Lines.of(sound.low(400), 300), FIND_FROM_HZ, FIND_TO_HZ);
     }
 
+    /** Bin of the envelope's spectrum, Hz. */
+    public double spectrumStepHz() {
+        return lines.stepHz();
+    }
+
+    /** The envelope's spectrum over its floor, dB, from 0 Hz. */
+    public double[] spectrumDb() {
+        return lines.overDb().clone();
+    }
+
     public Standing standing(Family family) {
         return standings.get(family.ordinal());
     }

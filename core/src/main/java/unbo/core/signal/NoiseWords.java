@@ -28,7 +28,12 @@ public final class NoiseWords {
         List<Answer.Figure> figures = new ArrayList<>();
         figures.add(new Answer.Figure("lines that stand out", told(noise), "", noise.finding() == null ? "no bearing line above the floor" : noise.finding().symbol()));
         figures.add(new Answer.Figure("over what chance gives", Show.number(noise.marginDb(), 1), "dB", "limit 0 dB"));
-        figures.add(new Answer.Figure("wheel or shaft", Show.number(noise.shaftHz() * 60, 0), "rpm", noise.input().speed().kind() == Speed.Kind.FOUND ? "found from its lines" : ""));
+        figures.add(new Answer.Figure("wheel or shaft", Show.number(noise.shaftHz() * 60, 0), "rpm", switch (noise.input().speed().kind()) {
+            case FOUND -> "found from its lines";
+            case TACHO -> "mean by the tacho";
+            case RAMP -> "mean of the ramp";
+            case STEADY -> "as typed";
+        }));
         return new Answer(figures, List.of(finding(noise)), sentences(noise), worksheet(noise), NoiseDrawing.of(noise));
     }
 

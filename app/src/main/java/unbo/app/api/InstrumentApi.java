@@ -1,0 +1,121 @@
+package unbo.app.api;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
+
+import unbo.app.instrument.NoiseService;
+import unbo.core.input.Problem;
+import unbo.core.runout.Harmonic;
+import unbo.core.runout.RimRock;
+import unbo.core.runout.Runout;
+import unbo.core.runout.RunoutFields;
+import unbo.core.signal.Family;
+import unbo.core.signal.Noise;
+import unbo.core.signal.NoiseFields;
+
+/** What a dial indicator and a recording tell, by JSON. */
+@RestController
+@RequestMapping(path = "/api/v1", produces = MediaType.APPLICATION_JSON_VALUE)
+class InstrumentApi {
+
+    private static final double TWENTIETH = 20;
+
+    record Wave(double amplitudeMm, double highSpotDeg) {
+
+        static Wave of(Harmonic h) {
+            return new Wave(h.amplitudeMm(), h.highSpotDeg());
+        }
+    }
+
+    record Spot(double angleDeg, double residualMm) {
+    }
+
+    record Parted(Wave disc, Wave hub) {
+    }
+
+    record RunoutAnswer(double tirMm, Wave firstHarmonic, Wave secondHarmonic, List<Spot> spikes, String verdict, double maxMm, double highSpotSigmaDeg, Parted indexed) {
+    }
+
+    record RimRockAnswer(double endPlayMm, double lowMm, double highMm) {
+    }
+
+    record LineRates(double ftfHz, double bpfoHz, double bpfiHz, double bsfHz) {
+    }
+
+    record Spectrum(double stepHz, double[] levels) {
+    }
+
+    record NoiseAnswer(String finding, double marginDb, LineRates lines, double[] bandHz, Spectrum spectrum, double rpm, boolean estimatedGeometry) {
+    }
+
+    private final NoiseService noises;
+
+    InstrumentApi(NoiseService noises) {
+        this.noises = noises;
+    }
+
+    @Operation(operationId = "runout", summary = "Runout, high spot and local spots of one turn of indicator readings; disc against hub from a second one")
+    @PostMapping(path = "/runout", consumes = MediaType.APPLICATION_JSON_VALUE)
+    RunoutAnswer runout(@RequestBody JsonNode body) {
+        Runout r = Runout.of(JsonTexts.read(RunoutFields.LIST, body));
+        Parted parted = r.indexing() == null ? null : new Parted(Wave.of(r.indexing().disc()), Wave.of(r.indexing().hub()));
+        return new RunoutAnswer(r.tirMm(), Wave.of(r.first()), Wave.of(r.second()), r.spikes().stream().map(s -> new Spot(s.angleDeg(), s.residualMm())).toList(),
+                r.within() ? "within" : "over", r.input().limitMm(), r.highSpotSigmaDeg(), parted);
+    }
+
+    @Operation(operationId = "rimRock", summary = "End play estimated from rock at the rim")
+    @PostMapping(path = "/rim-rock", consumes = MediaType.APPLICATION_JSON_VALUE)
+    RimRockAnswer rimRock(@RequestBody JsonNode body) {
+        RimRock rock = RimRock.of(JsonTexts.read(RimRock.LIST, body));
+        return new RimRockAnswer(rock.endPlayMm(), rock.lowMm(), rock.highMm());
+    }
+
+    @Operation(operationId = "noise", summary = "Whether a bearing's lines stand in a WAV recording, and whose; fields beside it as on the page")
+    @PostMapping(path = "/noise", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    NoiseAnswer noise(@RequestPart(required = false) MultipartFile recording, @Parameter(hidden = true) @RequestParam Map<String, String> fields) throws IOException {
+        ObjectNode body = JsonNodeFactory.instance.objectNode();
+        fields.forEach(body::put);
+        var input = JsonTexts.read(NoiseFields.LIST, body);
+        if (recording == null) {
+            throw ApiProblem.of(List.of(new Problem("recording", "Send the WAV file as the part named recording.", false)));
+        }
+        try (InputStream in = recording.getInputStream()) {
+            Noise.Outcome outcome = noises.analyse(input, in);
+            if (outcome.noise() == null) {
+                throw ApiProblem.of(List.of(Problem.impossible("recording", outcome.refusal())));
+            }
+            return answer(outcome.noise());
+        }
+    }
+
+    private static NoiseAnswer answer(Noise noise) {
+        double element = noise.standing(Family.ELEMENT).byGeometryHz() / 2;
+        return new NoiseAnswer(noise.finding() == null ? "none" : noise.finding().code(), noise.marginDb(),
+                new LineRates(noise.standing(Family.CAGE).byGeometryHz(), noise.standing(Family.OUTER_RACE).byGeometryHz(), noise.standing(Family.INNER_RACE).byGeometryHz(), element),
+                new double[] {noise.band().loHz(), noise.band().hiHz()}, new Spectrum(noise.spectrumStepHz(), tenths(noise.spectrumDb())), noise.shaftHz() * 60,
+                noise.input().geometry().estimated());
+    }
+
+    private static double[] tenths(double[] levels) {
+        return Arrays.stream(levels).map(db -> Math.round(db * TWENTIETH) / TWENTIETH).toArray();
+    }
+}

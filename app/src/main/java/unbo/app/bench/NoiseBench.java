@@ -1,0 +1,147 @@
+package unbo.app.bench;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.util.UriComponentsBuilder;
+
+import unbo.app.instrument.NoiseService;
+import unbo.app.job.JobService;
+import unbo.app.job.OpenLine;
+import unbo.app.web.FieldView;
+import unbo.app.web.Page;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.answer.Answer;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.signal.Noise;
+import unbo.core.signal.NoiseFields;
+import unbo.core.signal.NoiseInput;
+import unbo.core.signal.NoiseWords;
+import unbo.core.simulation.Recorder;
+import unbo.core.simulation.WavWriter;
+
+/** Noise recordings: sent as a file, or made by the simulated recorder, whose inputs stay in the address. */
+@Page
+class NoiseBench {
+
+    private static final Map<String, String> SAMPLE = Map.of("rpm", "600", "elements", "9", "elementMm", "7.94", "pitchMm", "39", "fault", "outer", "tyre", "0.8");
+    private static final MediaType WAV = MediaType.parseMediaType("audio/wav");
+
+    private final WorkshopService workshops;
+    private final JobService jobs;
+    private final NoiseService noises;
+
+    /** One side's answer. @param refusal why there is none; empty when there is one */
+    public record Side(String name, Answer answer, String refusal) {
+    }
+
+    /** A job that can note the result, as a bearing line or none. */
+    public record Note(String words, String address) {
+    }
+
+    NoiseBench(WorkshopService workshops, JobService jobs, NoiseService noises) {
+        this.workshops = workshops;
+        this.jobs = jobs;
+        this.noises = noises;
+    }
+
+    @GetMapping("/bench/noise")
+    String ask(@RequestParam Map<String, String> sent, Model model) throws IOException {
+        Map<String, String> texts = sent.isEmpty() ? SAMPLE : sent;
+        Reading<NoiseInput> reading = form(texts, model);
+        List<Side> sides = new ArrayList<>();
+        if (reading.ok() && !texts.getOrDefault("fault", "").isBlank()) {
+            Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, texts, workshops.units());
+            if (recorder.ok()) {
+                show(noises.recorded(reading.record(), recorder.record()), "simulated recorder", sides, model);
+                model.addAttribute("download", address("/bench/noise.wav", texts));
+            }
+        }
+        model.addAttribute("sides", sides);
+        return "bench/noise";
+    }
+
+    @PostMapping("/bench/noise")
+    String analyse(@RequestParam Map<String, String> texts, @RequestParam(required = false) MultipartFile recording, @RequestParam(required = false) MultipartFile other, Model model) throws IOException {
+        Map<String, String> typed = new HashMap<>(texts);
+        typed.remove("fault");
+        Reading<NoiseInput> reading = form(typed, model);
+        List<Side> sides = new ArrayList<>();
+        if (recording == null || recording.isEmpty()) {
+            sides.add(new Side("Recording", null, "No file was chosen, or it is empty. Choose a recording saved as WAV."));
+        } else if (reading.ok()) {
+            Map<String, MultipartFile> files = new LinkedHashMap<>();
+            files.put("this side", recording);
+            if (other != null && !other.isEmpty()) {
+                files.put("other side", other);
+            }
+            for (Map.Entry<String, MultipartFile> file : files.entrySet()) {
+                try (InputStream in = file.getValue().getInputStream()) {
+                    show(noises.analyse(reading.record(), in), file.getKey(), sides, model);
+                }
+            }
+        }
+        model.addAttribute("sides", sides);
+        return "bench/noise";
+    }
+
+    /** The simulated recorder's sound as a file. */
+    @GetMapping("/bench/noise.wav")
+    ResponseEntity<byte[]> sound(@RequestParam Map<String, String> texts) {
+        Reading<NoiseInput> input = FieldReader.read(NoiseFields.LIST, texts, workshops.units());
+        Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, texts, workshops.units());
+        if (!input.ok() || !recorder.ok()) {
+            return ResponseEntity.unprocessableEntity().build();
+        }
+        return ResponseEntity.ok().contentType(WAV).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"unbo-recording.wav\"")
+                .body(WavWriter.write(noises.sound(input.record(), recorder.record()), Recorder.RATE_HZ));
+    }
+
+    private Reading<NoiseInput> form(Map<String, String> texts, Model model) {
+        Reading<NoiseInput> reading = FieldReader.read(NoiseFields.LIST, texts, workshops.units());
+        model.addAttribute("form", FieldView.form(reading, workshops.units()));
+        Map<String, FieldView> recorder = FieldView.form(FieldReader.read(Recorder.LIST, texts, workshops.units()), workshops.units());
+        recorder.computeIfPresent("fault", (name, field) -> field.withoutRefusals());
+        model.addAttribute("recorder", recorder);
+        model.addAttribute("usable", reading.ok());
+        return reading;
+    }
+
+    private void show(Noise.Outcome outcome, String name, List<Side> sides, Model model) {
+        if (outcome.noise() == null) {
+            sides.add(new Side(name, null, outcome.refusal()));
+            return;
+        }
+        sides.add(new Side(name, NoiseWords.answer(outcome.noise()), ""));
+        if (sides.size() == 1) {
+            String result = outcome.noise().finding() == null ? "no-line" : "bearing-line";
+            model.addAttribute("notes", jobs.underWay(0, IntoJob.MOST).stream().filter(line -> line.wheel()).map(line -> note(line, result)).toList());
+        }
+    }
+
+    private static Note note(OpenLine line, String result) {
+        return new Note("#" + line.id() + " " + line.vehicle() + ", " + line.position(),
+                UriComponentsBuilder.fromPath("/jobs/{id}/diagnose").queryParam("note", "{note}").encode().buildAndExpand(line.id(), "recording@" + line.code() + "=" + result).toUriString());
+    }
+
+    private static String address(String path, Map<String, String> texts) {
+        UriComponentsBuilder address = UriComponentsBuilder.fromPath(path);
+        texts.keySet().stream().sorted().filter(name -> !texts.get(name).isBlank() && (NoiseFields.LIST.field(name).isPresent() || Recorder.LIST.field(name).isPresent()))
+                .forEach(name -> address.queryParam(name, "{" + name + "}"));
+        return address.encode().buildAndExpand(texts).toUriString();
+    }
+}

@@ -1,0 +1,127 @@
+package unbo.app.instrument;
+
+import java.io.IOException;
+import java.util.Map;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.IntFunction;
+
+import jakarta.annotation.PreDestroy;
+
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+import unbo.core.simulation.TurningHub;
+
+/**
+ * Readings of an instrument as server-sent events: "reading" and "capture" with {shown, typed}, "refused" with a sentence.
+ * A stream ends by itself after ten minutes; at most {@value #MOST} are open at once.
+ */
+@Controller
+class InstrumentStreams {
+
+    private static final int MOST = 24;
+    private static final long LONGEST_MS = 600_000;
+    private static final int EVERY_MS = 150;
+
+    private final AttachedInstruments attached;
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "readings");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private final AtomicInteger open = new AtomicInteger();
+
+    /** One event as it is sent. */
+    private record Event(String shown, String typed) {
+    }
+
+    InstrumentStreams(AttachedInstruments attached) {
+        this.attached = attached;
+    }
+
+    /** The simulated hub: an indicator at mark {@code mark} of {@code of}, pushed or pulled, or a thermometer, by the box it goes {@code into}. */
+    @GetMapping(path = "/instruments/simulated/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter simulated(@RequestParam Map<String, String> sent, @RequestParam(defaultValue = "") String into, @RequestParam(defaultValue = "0") int mark,
+                         @RequestParam(defaultValue = "24") int of) throws IOException {
+        Reading<TurningHub> reading = FieldReader.read(TurningHub.LIST, sent, UnitSystem.METRIC);
+        if (!reading.ok()) {
+            return refused(reading.problems().get(0).sentence());
+        }
+        TurningHub hub = reading.record();
+        double degrees = of > 0 ? 360.0 * Math.floorMod(mark, of) / of : 0;
+        boolean warm = into.endsWith("Temperature");
+        IntFunction<InstrumentLine.Reading> look = warm ? n -> InstrumentLine.Kind.THERMOMETER.reading(hub.temperature(into.startsWith("twin"), n), false)
+                : n -> InstrumentLine.Kind.INDICATOR.reading(hub.reading(degrees, into.equals("pull"), n), false);
+        SseEmitter stream = opened();
+        if (stream == null) {
+            return refused("Too many instruments are being read at once: close another page first.");
+        }
+        AtomicInteger looks = new AtomicInteger();
+        ScheduledFuture<?> ticking = clock.scheduleAtFixedRate(() -> send(stream, look.apply(looks.getAndIncrement())), 0, EVERY_MS, TimeUnit.MILLISECONDS);
+        stream.onCompletion(() -> ended(() -> ticking.cancel(false)));
+        return stream;
+    }
+
+    /** An instrument attached over the line protocol. */
+    @GetMapping(path = "/instruments/attached/{name}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter attached(@PathVariable String name) throws IOException {
+        SseEmitter stream = opened();
+        if (stream == null) {
+            return refused("Too many instruments are being read at once: close another page first.");
+        }
+        Runnable leave = attached.listen(name, reading -> send(stream, reading));
+        stream.onCompletion(() -> ended(leave == null ? () -> { } : leave));
+        if (leave == null) {
+            stream.send(SseEmitter.event().name("refused").data("No instrument named " + name + " is attached any more."));
+            stream.complete();
+        }
+        return stream;
+    }
+
+    private SseEmitter opened() {
+        if (open.incrementAndGet() > MOST) {
+            open.decrementAndGet();
+            return null;
+        }
+        SseEmitter stream = new SseEmitter(LONGEST_MS);
+        stream.onTimeout(stream::complete);
+        stream.onError(e -> stream.complete());
+        return stream;
+    }
+
+    private void ended(Runnable leave) {
+        open.decrementAndGet();
+        leave.run();
+    }
+
+    private static SseEmitter refused(String sentence) throws IOException {
+        SseEmitter stream = new SseEmitter(LONGEST_MS);
+        stream.send(SseEmitter.event().name("refused").data(sentence));
+        stream.complete();
+        return stream;
+    }
+
+    private static void send(SseEmitter stream, InstrumentLine.Reading reading) {
+        try {
+            stream.send(SseEmitter.event().name(reading.captured() ? "capture" : "reading").data(new Event(reading.shown(), reading.typed()), MediaType.APPLICATION_JSON));
+        } catch (IOException | IllegalStateException e) {
+            stream.complete();
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        clock.shutdownNow();
+    }
+}

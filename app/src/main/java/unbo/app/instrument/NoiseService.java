@@ -1,0 +1,68 @@
+package unbo.app.instrument;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+
+import org.springframework.stereotype.Service;
+
+import unbo.core.motion.BearingGeometry;
+import unbo.core.motion.Turning;
+import unbo.core.signal.Noise;
+import unbo.core.signal.NoiseInput;
+import unbo.core.signal.Recording;
+import unbo.core.signal.Speed;
+import unbo.core.signal.WavFile;
+import unbo.core.simulation.Recorder;
+
+/** Analyses recordings, one at a time, so that memory is bounded however many are sent. */
+@Service
+public class NoiseService {
+
+    private static final int LONGEST_WAIT_S = 30;
+    private static final Noise.Outcome BUSY = new Noise.Outcome(null, "Other recordings are being analysed just now: send it again in half a minute.");
+
+    private final Semaphore one = new Semaphore(1, true);
+
+    /** What may go wrong while a recording is read. */
+    @FunctionalInterface
+    private interface Source {
+        WavFile read() throws IOException;
+    }
+
+    /** A recording sent as a file. @throws IOException when it breaks off while it is being sent */
+    public Noise.Outcome analyse(NoiseInput in, InputStream file) throws IOException {
+        return inTurn(in, () -> WavFile.read(file));
+    }
+
+    /** A recording from the simulated recorder, held to this very bearing. */
+    public Noise.Outcome recorded(NoiseInput in, Recorder recorder) throws IOException {
+        return inTurn(in, () -> new WavFile(Recording.mono(Recorder.RATE_HZ, sound(in, recorder)), ""));
+    }
+
+    /** The sound of the simulated recorder; where the speed is not typed the wheel turns 600 times a minute. */
+    public float[] sound(NoiseInput in, Recorder recorder) {
+        boolean typed = in.speed().kind() == Speed.Kind.STEADY || in.speed().kind() == Speed.Kind.RAMP;
+        BearingGeometry geometry = in.geometry();
+        Turning turning = in.turning();
+        return recorder.record(geometry, turning, typed ? in.speed().rpm() : 600, typed ? in.speed().endRpm() : 600);
+    }
+
+    private Noise.Outcome inTurn(NoiseInput in, Source source) throws IOException {
+        try {
+            if (!one.tryAcquire(LONGEST_WAIT_S, TimeUnit.SECONDS)) {
+                return BUSY;
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return BUSY;
+        }
+        try {
+            WavFile file = source.read();
+            return file.recording() == null ? new Noise.Outcome(null, file.refusal()) : Noise.of(in, file.recording());
+        } finally {
+            one.release();
+        }
+    }
+}
