@@ -86,12 +86,13 @@ class ExchangePages {
     }
 
     @PostMapping("/take-in")
-    String take(@RequestParam(required = false) MultipartFile file, Model model, RedirectAttributes flash) throws IOException {
+    String take(@RequestParam(required = false) MultipartFile file, Model model, RedirectAttributes flash, HttpServletResponse response) throws IOException {
         if (file == null || file.isEmpty()) {
             model.addAttribute("faults", List.of("No file was chosen, or it is empty. Choose one that Unbo has written."));
             return "exchange/take-in";
         }
         if (file.getSize() > LARGEST) {
+            response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
             model.addAttribute("faults", List.of("The file has " + (file.getSize() >> 20) + " MB: one of up to 8 MB is taken in. Nothing was kept."));
             return "exchange/take-in";
         }

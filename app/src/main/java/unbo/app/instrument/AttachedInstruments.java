@@ -38,7 +38,7 @@ public class AttachedInstruments implements SmartLifecycle {
     private volatile ServerSocket door;
 
     /** One instrument that is there. */
-    private record Attached(InstrumentLine.Hello hello, Socket socket, List<Consumer<InstrumentLine.Reading>> listeners) {
+    private record Attached(InstrumentLine.Hello hello, Socket socket, List<Consumer<InstrumentLine.Shown>> listeners) {
     }
 
     AttachedInstruments(@Value("${unbo.instruments-port}") int wanted) {
@@ -59,7 +59,7 @@ public class AttachedInstruments implements SmartLifecycle {
     }
 
     /** Hears an instrument until the returned action is run. Null when none of that name is there. */
-    Runnable listen(String name, Consumer<InstrumentLine.Reading> listener) {
+    Runnable listen(String name, Consumer<InstrumentLine.Shown> listener) {
         Attached there = attached.get(name);
         if (there == null) {
             return null;

@@ -1,18 +1,23 @@
 package unbo.app.instrument;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
 import unbo.core.measure.Quantity;
-import unbo.core.measure.QuantityReader;
 import unbo.core.measure.Show;
-import unbo.core.measure.Unit;
-import unbo.core.measure.Units;
 
 /** The lines an instrument speaks, as docs/instruments.md tells. */
 final class InstrumentLine {
 
+    private static final String VALUE = "value";
     private static final Pattern HELLO = Pattern.compile("unbo 1 (indicator|thermometer) ([A-Za-z0-9-]{1,24})");
     private static final Pattern READING = Pattern.compile("([rc]) (.{1,40})");
 
@@ -21,31 +26,25 @@ final class InstrumentLine {
         INDICATOR("dial indicator", Quantity.LENGTH, "mm", 3, 100), THERMOMETER("thermometer", Quantity.TEMPERATURE, "°C", 1, 1500);
 
         private final String words;
-        private final Quantity quantity;
         private final String symbol;
         private final int decimals;
-        private final double farthest;
+        private final FieldList<Double> line;
 
         Kind(String words, Quantity quantity, String symbol, int decimals, double farthest) {
             this.words = words;
-            this.quantity = quantity;
             this.symbol = symbol;
             this.decimals = decimals;
-            this.farthest = farthest;
+            this.line = FieldList.of(List.of(Field.quantity(VALUE, "Reading", quantity, symbol, -farthest, farthest).must()), v -> v.number(VALUE));
         }
 
         String words() {
             return words;
         }
 
-        Unit unit() {
-            return Units.of(quantity, symbol);
-        }
-
         /** A value as it is shown, and as it is written into a box: with its unit, without a blank. */
-        Reading reading(double value, boolean captured) {
+        Shown reading(double value, boolean captured) {
             String number = Show.fixed(value, decimals);
-            return new Reading(number + " " + symbol, number.replace('−', '-') + symbol, captured);
+            return new Shown(number + " " + symbol, number.replace('−', '-') + symbol, captured);
         }
     }
 
@@ -54,11 +53,11 @@ final class InstrumentLine {
     }
 
     /** @param shown for the eye @param typed for a box @param captured true when the instrument's own button was pressed */
-    record Reading(String shown, String typed, boolean captured) {
+    record Shown(String shown, String typed, boolean captured) {
     }
 
     /** {@code reading} is null when {@code refusal} says why. */
-    record Read(Reading reading, String refusal) {
+    record Read(Shown reading, String refusal) {
     }
 
     private InstrumentLine() {
@@ -75,14 +74,7 @@ final class InstrumentLine {
         if (!m.matches()) {
             return new Read(null, "write r or c, a blank and a value: r 0.031 mm");
         }
-        QuantityReader.Outcome outcome = QuantityReader.read(m.group(2), kind.unit());
-        if (!outcome.ok()) {
-            return new Read(null, outcome.refusal());
-        }
-        double value = outcome.amount().in(kind.unit());
-        if (!(Math.abs(value) <= kind.farthest)) {
-            return new Read(null, "a value of " + m.group(2) + " is beyond what a " + kind.words + " shows.");
-        }
-        return new Read(kind.reading(value, m.group(1).equals("c")), "");
+        Reading<Double> value = FieldReader.read(kind.line, Map.of(VALUE, m.group(2)), UnitSystem.METRIC);
+        return value.ok() ? new Read(kind.reading(value.record(), m.group(1).equals("c")), "") : new Read(null, value.problems().get(0).sentence());
     }
 }

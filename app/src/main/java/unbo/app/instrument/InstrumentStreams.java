@@ -2,6 +2,8 @@ package unbo.app.instrument;
 
 import java.io.IOException;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
@@ -9,8 +11,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.IntFunction;
 
-import jakarta.annotation.PreDestroy;
-
+import org.springframework.context.SmartLifecycle;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,7 +29,7 @@ import unbo.core.simulation.TurningHub;
  * A stream ends by itself after ten minutes; at most {@value #MOST} are open at once.
  */
 @Controller
-class InstrumentStreams {
+class InstrumentStreams implements SmartLifecycle {
 
     private static final int MOST = 24;
     private static final long LONGEST_MS = 600_000;
@@ -40,7 +41,8 @@ class InstrumentStreams {
         thread.setDaemon(true);
         return thread;
     });
-    private final AtomicInteger open = new AtomicInteger();
+    private final Set<SseEmitter> open = ConcurrentHashMap.newKeySet();
+    private volatile boolean running;
 
     /** One event as it is sent. */
     private record Event(String shown, String typed) {
@@ -61,7 +63,7 @@ class InstrumentStreams {
         TurningHub hub = reading.record();
         double degrees = of > 0 ? 360.0 * Math.floorMod(mark, of) / of : 0;
         boolean warm = into.endsWith("Temperature");
-        IntFunction<InstrumentLine.Reading> look = warm ? n -> InstrumentLine.Kind.THERMOMETER.reading(hub.temperature(into.startsWith("twin"), n), false)
+        IntFunction<InstrumentLine.Shown> look = warm ? n -> InstrumentLine.Kind.THERMOMETER.reading(hub.temperature(into.startsWith("twin"), n), false)
                 : n -> InstrumentLine.Kind.INDICATOR.reading(hub.reading(degrees, into.equals("pull"), n), false);
         SseEmitter stream = opened();
         if (stream == null) {
@@ -69,7 +71,7 @@ class InstrumentStreams {
         }
         AtomicInteger looks = new AtomicInteger();
         ScheduledFuture<?> ticking = clock.scheduleAtFixedRate(() -> send(stream, look.apply(looks.getAndIncrement())), 0, EVERY_MS, TimeUnit.MILLISECONDS);
-        stream.onCompletion(() -> ended(() -> ticking.cancel(false)));
+        stream.onCompletion(() -> ended(stream, () -> ticking.cancel(false)));
         return stream;
     }
 
@@ -81,7 +83,7 @@ class InstrumentStreams {
             return refused("Too many instruments are being read at once: close another page first.");
         }
         Runnable leave = attached.listen(name, reading -> send(stream, reading));
-        stream.onCompletion(() -> ended(leave == null ? () -> { } : leave));
+        stream.onCompletion(() -> ended(stream, leave == null ? () -> { } : leave));
         if (leave == null) {
             stream.send(SseEmitter.event().name("refused").data("No instrument named " + name + " is attached any more."));
             stream.complete();
@@ -90,18 +92,18 @@ class InstrumentStreams {
     }
 
     private SseEmitter opened() {
-        if (open.incrementAndGet() > MOST) {
-            open.decrementAndGet();
+        if (open.size() >= MOST) {
             return null;
         }
         SseEmitter stream = new SseEmitter(LONGEST_MS);
+        open.add(stream);
         stream.onTimeout(stream::complete);
         stream.onError(e -> stream.complete());
         return stream;
     }
 
-    private void ended(Runnable leave) {
-        open.decrementAndGet();
+    private void ended(SseEmitter stream, Runnable leave) {
+        open.remove(stream);
         leave.run();
     }
 
@@ -112,7 +114,7 @@ class InstrumentStreams {
         return stream;
     }
 
-    private static void send(SseEmitter stream, InstrumentLine.Reading reading) {
+    private static void send(SseEmitter stream, InstrumentLine.Shown reading) {
         try {
             stream.send(SseEmitter.event().name(reading.captured() ? "capture" : "reading").data(new Event(reading.shown(), reading.typed()), MediaType.APPLICATION_JSON));
         } catch (IOException | IllegalStateException e) {
@@ -120,8 +122,21 @@ class InstrumentStreams {
         }
     }
 
-    @PreDestroy
-    void stop() {
+    @Override
+    public void start() {
+        running = true;
+    }
+
+    /** Ends every stream before the server stops: it would wait for them. */
+    @Override
+    public void stop() {
+        running = false;
+        open.forEach(SseEmitter::complete);
         clock.shutdownNow();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
     }
 }

@@ -17,6 +17,9 @@ import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -54,7 +57,13 @@ class Breakdowns {
     }
 
     @ExceptionHandler({MaxUploadSizeExceededException.class, MultipartException.class})
-    ModelAndView tooLarge(HttpServletRequest request, HttpServletResponse response) {
+    Object tooLarge(HttpServletRequest request, HttpServletResponse response) {
+        if (request.getRequestURI().startsWith("/api/")) {
+            ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.PAYLOAD_TOO_LARGE, Breakdown.TOO_LARGE.sentence());
+            detail.setTitle(Breakdown.TOO_LARGE.title());
+            detail.setProperty("errors", List.of());
+            return ResponseEntity.status(HttpStatus.PAYLOAD_TOO_LARGE).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(detail);
+        }
         return say(Breakdown.TOO_LARGE, request, response);
     }
 

@@ -1,5 +1,6 @@
 package unbo.app.web;
 
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
@@ -21,6 +22,12 @@ class PageModel {
     @ModelAttribute("workshop")
     Workshop workshop() {
         return workshops.current();
+    }
+
+    /** The forms' token, asked for before anything is written: its cookie would come too late on a page that is long before its first form. */
+    @ModelAttribute("formToken")
+    String formToken(HttpServletRequest request) {
+        return request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token ? token.getToken() : "";
     }
 
     @ModelAttribute("path")

@@ -66,12 +66,12 @@ class AttachedInstrumentsTest {
         try (Called indicator = new Called()) {
             assertThat(indicator.ask("unbo 1 indicator bench-1")).isEqualTo("ok");
             assertThat(instruments.names()).containsEntry("bench-1", "dial indicator");
-            BlockingQueue<InstrumentLine.Reading> heard = new LinkedBlockingQueue<>();
+            BlockingQueue<InstrumentLine.Shown> heard = new LinkedBlockingQueue<>();
             Runnable leave = instruments.listen("bench-1", heard::add);
             indicator.say("r 0.031");
             indicator.say("c 2 thou");
-            assertThat(heard.poll(10, TimeUnit.SECONDS)).isEqualTo(new InstrumentLine.Reading("0.031 mm", "0.031mm", false));
-            assertThat(heard.poll(10, TimeUnit.SECONDS)).isEqualTo(new InstrumentLine.Reading("0.051 mm", "0.051mm", true));
+            assertThat(heard.poll(10, TimeUnit.SECONDS)).isEqualTo(new InstrumentLine.Shown("0.031 mm", "0.031mm", false));
+            assertThat(heard.poll(10, TimeUnit.SECONDS)).isEqualTo(new InstrumentLine.Shown("0.051 mm", "0.051mm", true));
             leave.run();
             assertThat(indicator.ask("r loud")).startsWith("no ");
             assertThat(heard).isEmpty();

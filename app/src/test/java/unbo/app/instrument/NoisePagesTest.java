@@ -76,7 +76,7 @@ class NoisePagesTest {
     @Test
     void theResultIsNotedInAJobsDiagnose() throws Exception {
         long job = jobs.open(vehicles.add(new VehicleInput("van", "Recorded van", "RV 1", "X.Y.", "none", 9000.0, "wet", 1)).id(), "front-left", Instant.parse("2026-05-04T08:00:00Z"));
-        assertThat(page("/bench/noise?fault=outer&" + BEARING)).contains("/jobs/" + job + "/diagnose?note=recording@front-left%3Dbearing-line");
+        assertThat(page("/bench/noise?fault=outer&" + BEARING)).contains("/jobs/" + job + "/diagnose?note=recording%40front-left%3Dbearing-line");
         assertThat(mvc.perform(get(java.net.URI.create("/jobs/" + job + "/diagnose?note=recording@front-left%3Dbearing-line"))).andReturn().getResponse().getContentAsString())
                 .contains("Recording, front left: a bearing line", "Taken from the bench");
     }

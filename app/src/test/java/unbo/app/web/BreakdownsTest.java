@@ -87,7 +87,31 @@ class BreakdownsTest {
                 + "x".repeat(9 << 20) + "\r\n--b--\r\n";
         HttpResponse<String> answer = send("/take-in", "multipart/form-data; boundary=b", body, "Origin", "http://127.0.0.1:" + port);
         assertThat(answer.statusCode()).isEqualTo(413);
-        assertThat(answer.body()).contains("a file may have 8 MB").doesNotContain("xxxxx");
+        assertThat(answer.body()).contains("one of up to 8 MB is taken in").doesNotContain("xxxxx");
+    }
+
+    @Test
+    void aRecordingOfTwoHundredMegabytesIsSaidAsASentence() throws Exception {
+        byte[] head = "--b\r\nContent-Disposition: form-data; name=\"recording\"; filename=\"x.wav\"\r\n\r\n".getBytes(java.nio.charset.StandardCharsets.US_ASCII);
+        java.util.function.Supplier<java.io.InputStream> body = () -> new java.io.SequenceInputStream(new java.io.ByteArrayInputStream(head), new java.io.InputStream() {
+            private long left = 200L << 20;
+
+            @Override
+            public int read() {
+                return left-- > 0 ? 'x' : -1;
+            }
+
+            @Override
+            public int read(byte[] bytes, int off, int len) {
+                int n = (int) Math.min(len, left);
+                left -= n;
+                return n == 0 ? -1 : n;
+            }
+        });
+        HttpResponse<String> answer = java.net.http.HttpClient.newHttpClient().send(java.net.http.HttpRequest.newBuilder(java.net.URI.create("http://127.0.0.1:" + port + "/api/v1/noise"))
+                .header("Content-Type", "multipart/form-data; boundary=b").POST(java.net.http.HttpRequest.BodyPublishers.ofInputStream(body)).build(), HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.body()).contains("a recording 64 MB", "\"errors\":[]");
     }
 
     @Test
