@@ -15,11 +15,17 @@ import org.openjdk.jmh.annotations.Warmup;
 
 import unbo.core.designation.Decoded;
 import unbo.core.designation.TaperDecoder;
+import unbo.core.diagnosis.Diagnosis;
+import unbo.core.diagnosis.DiagnosisFields;
+import unbo.core.diagnosis.DiagnosisInput;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
+import unbo.core.runout.Runout;
+import unbo.core.runout.RunoutFields;
+import unbo.core.runout.RunoutInput;
 import unbo.core.setting.CastleNut;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
@@ -35,6 +41,8 @@ public class CoreSpeed {
 
     private final Map<String, String> texts = Map.of("pitch", "3/4-16", "slots", "6", "pinHolesDeg", "0 90 180 270", "freeAngleDeg", "17");
     private final CastleNutInput input = FieldReader.read(CastleNutFields.LIST, texts, UnitSystem.METRIC).record();
+    private final DiagnosisInput heard = FieldReader.read(DiagnosisFields.LIST, Map.of("vehicle", "car", "checks", "noise-follows=road-speed noise-turning=louder-left noise-character=growl"), UnitSystem.METRIC).record();
+    private final RunoutInput turn = FieldReader.read(RunoutFields.LIST, RunoutFields.QUESTION.sample(), UnitSystem.METRIC).record();
     private String quantity = "1-3/8\"";
     private String marking = "LM67048";
 
@@ -51,6 +59,16 @@ public class CoreSpeed {
     @Benchmark
     public Reading<CastleNutInput> readNutForm() {
         return FieldReader.read(CastleNutFields.LIST, texts, UnitSystem.METRIC);
+    }
+
+    @Benchmark
+    public Diagnosis diagnoseACar() {
+        return Diagnosis.of(heard);
+    }
+
+    @Benchmark
+    public Runout readATurn() {
+        return Runout.of(turn);
     }
 
     @Benchmark

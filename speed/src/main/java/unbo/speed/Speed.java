@@ -58,8 +58,26 @@ public final class Speed {
         Collection<RunResult> results = new Runner(new OptionsBuilder().include(CoreSpeed.class.getSimpleName()).verbosity(VerboseMode.SILENT).build()).run();
         line("core                          µs a call    ± (99.9 %)");
         for (RunResult result : results) {
-            line(String.format(Locale.ROOT, "  %-26s %10.3f   %10.3f", result.getPrimaryResult().getLabel(), result.getPrimaryResult().getScore(), result.getPrimaryResult().getScoreError()));
+            line(printed(result));
         }
+        noise();
+    }
+
+    private static String printed(RunResult result) {
+        return String.format(Locale.ROOT, "  %-26s %10.3f   %10.3f", result.getPrimaryResult().getLabel(), result.getPrimaryResult().getScore(), result.getPrimaryResult().getScoreError());
+    }
+
+    private void noise() throws RunnerException {
+        say("One minute of sound, by JMH");
+        Map<String, Double> took = new LinkedHashMap<>();
+        line("");
+        line("a minute at 48 kHz            ms a call    ± (99.9 %)");
+        for (RunResult result : new Runner(new OptionsBuilder().include(NoiseSpeed.class.getSimpleName()).verbosity(VerboseMode.SILENT).build()).run()) {
+            line(printed(result));
+            took.put(result.getPrimaryResult().getLabel(), result.getPrimaryResult().getScore());
+        }
+        line(String.format(Locale.ROOT, "  analysis over one plain transform pass: %.1f times", took.get("analyseOneMinute") / took.get("transformOneMinute")));
+        line("");
     }
 
     private void pages(int jobs, Map<String, Double> first) throws Exception {
@@ -110,6 +128,8 @@ public final class Speed {
         pages.put("search", List.of("/search?q=LM67048", "/search?q=Copied+trailer+77", "/search?q=harbour", "/search?q=" + jobs));
         pages.put("position", List.of("/positions/" + filler.number("select max(id) from vehicle_position"), "/positions/3"));
         pages.put("castle nut", List.of("/bench/nut"));
+        pages.put("diagnose", List.of("/bench/diagnose?vehicle=car&checks=noise-follows%3Droad-speed+noise-turning%3Dlouder-left", "/bench/diagnose?vehicle=trailer"));
+        pages.put("runout", List.of("/bench/runout"));
         pages.put("/api/v1/decode", List.of("/api/v1/decode?marking=LM67048", "/api/v1/decode?marking=32008X"));
         return pages;
     }

@@ -18,7 +18,7 @@ final class RunoutDrawing {
 
     private static final double MEAN = 78;
     private static final double REACH = 30;
-    private static final double RIM = 116;
+    private static final double RIM = 121;
     private static final int STEP = 3;
 
     private RunoutDrawing() {
@@ -33,9 +33,9 @@ final class RunoutDrawing {
         for (int side = -1; side <= 1; side += 2) {
             shapes.add(new Shape.Circle(Point.of(0, 0), MEAN + side * grid * scale, Role.THIN, Known.TABLE));
         }
-        shapes.add(new Shape.Label(Point.of(-146, 108), "thin circles", "start", 7.5, Role.THIN));
-        shapes.add(new Shape.Label(Point.of(-146, 117), "± " + Show.fixed(grid, 3) + " mm", "start", 7.5, Role.MARK));
-        shapes.add(new Shape.Label(Point.of(-146, 126), "drawn " + Show.number(10 * Math.round(scale / 10), 0) + " times", "start", 7.5, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(-148, 114), "thin circles", "start", 7.5, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(-148, 123), "± " + Show.fixed(grid, 3) + " mm", "start", 7.5, Role.MARK));
+        shapes.add(new Shape.Label(Point.of(-148, 132), "drawn " + Show.number(10 * Math.round(scale / 10), 0) + " times", "start", 7.5, Role.THIN));
         shapes.add(new Shape.Label(Point.of(0, 0), "marks", "middle", 6.5, Role.THIN));
         marks(runout, shapes);
         List<Point> wave = new ArrayList<>();
@@ -52,14 +52,14 @@ final class RunoutDrawing {
         }
         double high = runout.first().highSpotDeg();
         shapes.add(Shape.area(Role.ANSWER, Known.MEASURED, at(RIM - 8, high), at(RIM, high - 3.2), at(RIM, high + 3.2)));
-        shapes.add(new Shape.Label(at(RIM + 11, high), RunoutWords.angle(high), "middle", 9, Role.ANSWER));
+        shapes.add(new Shape.Label(at(RIM + 15, high), RunoutWords.angle(high), "middle", 9, Role.ANSWER));
         for (Runout.Spike s : runout.spikes()) {
             double radius = MEAN + scale * (runout.input().readings().get(s.reading()) - runout.meanMm());
             shapes.add(Shape.line(Role.OUT, at(radius, s.angleDeg()), at(RIM - 9, s.angleDeg())));
             shapes.add(Shape.area(Role.OUT, Known.MEASURED, at(radius + 4, s.angleDeg()), at(radius - 3, s.angleDeg() - 3), at(radius - 3, s.angleDeg() + 3)));
-            shapes.add(new Shape.Label(at(RIM + (near(s.angleDeg(), high) ? 22 : 11), s.angleDeg()), "spot " + RunoutWords.angle(s.angleDeg()), "middle", 8, Role.OUT));
+            shapes.add(new Shape.Label(at(RIM + (near(s.angleDeg(), high) ? 27 : 15), s.angleDeg()), "spot " + RunoutWords.angle(s.angleDeg()), "middle", 8, Role.OUT));
         }
-        return new Drawing("runout", title(runout), -150, -134, 300, 268, shapes);
+        return new Drawing("runout", title(runout), -152, -140, 304, 280, shapes);
     }
 
     private static boolean near(double one, double other) {

@@ -19,6 +19,8 @@ final class NoiseDrawing {
 
     private static final double WIDTH = 640;
     private static final double HEIGHT = 190;
+    private static final double SOUND_HEIGHT = 110;
+    private static final double SOUND_DB = -80;
     private static final double ROW = 15;
     private static final double LEFT = 42;
     private static final double LETTERS = 11;
@@ -36,7 +38,44 @@ final class NoiseDrawing {
             row(noise, s, to, top, shapes);
         }
         orders(noise, to, shapes);
-        return List.of(new Drawing("noise", title(noise), -LEFT - 34, -4 * ROW - 46, LEFT + 34 + WIDTH + 20, 4 * ROW + 46 + HEIGHT + 34, shapes));
+        return List.of(new Drawing("noise", title(noise), -LEFT - 34, -4 * ROW - 46, LEFT + 34 + WIDTH + 20, 4 * ROW + 46 + HEIGHT + 34, shapes), sound(noise));
+    }
+
+    /** The sound itself, with the band of the envelope, and where gear and tread have lines. */
+    private static Drawing sound(Noise noise) {
+        SoundSpectrum spectrum = SoundSpectrum.of(noise.recording());
+        double to = noise.recording().rateHz() / 2;
+        List<Shape> shapes = new ArrayList<>();
+        double lo = noise.band().loHz() / to * WIDTH;
+        double hi = noise.band().hiHz() / to * WIDTH;
+        shapes.add(Shape.area(Role.BAND, Known.TABLE, Point.of(lo, 0), Point.of(hi, 0), Point.of(hi, SOUND_HEIGHT), Point.of(lo, SOUND_HEIGHT)));
+        shapes.add(new Shape.Label(Point.of((lo + hi) / 2, -10), "band of the envelope", "middle", LETTERS, Role.MARK));
+        shapes.add(Shape.line(Role.MARK, Point.of(0, 0), Point.of(0, SOUND_HEIGHT), Point.of(WIDTH, SOUND_HEIGHT)));
+        for (double db = 0; db >= SOUND_DB; db -= 20) {
+            double y = db / SOUND_DB * SOUND_HEIGHT;
+            shapes.add(Shape.line(Role.THIN, Point.of(-4, y), Point.of(0, y)));
+            shapes.add(new Shape.Label(Point.of(-8, y), Show.number(db, 0), "end", LETTERS, Role.MARK));
+        }
+        frequencies(to, SOUND_HEIGHT, "Hz, of the sound; dB under the loudest", shapes);
+        List<Point> points = new ArrayList<>();
+        for (int i = 1; i < spectrum.levelDb().length; i++) {
+            points.add(Point.of(i * spectrum.stepHz() / to * WIDTH, Math.min(1, spectrum.levelDb()[i] / SOUND_DB) * SOUND_HEIGHT));
+        }
+        shapes.add(new Shape.Outline(points, false, Role.MARK, Known.TABLE));
+        mesh(noise.input().treadBlocks() * noise.shaftHz(), to, "tread", shapes);
+        mesh(noise.input().gearTeeth() * noise.shaftHz(), to, "gear", shapes);
+        return new Drawing("sound", "Spectrum of the sound, with the band from " + NoiseWords.hz(noise.band().loHz()) + " to " + NoiseWords.hz(noise.band().hiHz()) + " that the envelope was taken from",
+                -LEFT - 34, -24, LEFT + 34 + WIDTH + 20, SOUND_HEIGHT + 24 + 34, shapes);
+    }
+
+    private static void mesh(double hz, double to, String name, List<Shape> shapes) {
+        for (int k = 1; k <= 3 && hz > 0 && k * hz < to; k++) {
+            double x = k * hz / to * WIDTH;
+            shapes.add(Shape.line(Role.BEHIND, Point.of(x, 0), Point.of(x, SOUND_HEIGHT)));
+            if (k == 1) {
+                shapes.add(new Shape.Label(Point.of(x + 3, 6), name, "start", LETTERS, Role.THIN));
+            }
+        }
     }
 
     private static double top(Lines lines, double to) {
@@ -55,12 +94,16 @@ final class NoiseDrawing {
             shapes.add(new Shape.Label(Point.of(-8, y), Show.number(db, 0), "end", LETTERS, Role.MARK));
         }
         shapes.add(new Shape.Label(Point.of(-8, -12), "dB over the floor", "start", LETTERS, Role.THIN));
+        frequencies(to, HEIGHT, "Hz, of the envelope", shapes);
+    }
+
+    private static void frequencies(double to, double height, String words, List<Shape> shapes) {
         double step = step(to);
         for (double hz = 0; hz <= to; hz += step) {
-            shapes.add(Shape.line(Role.THIN, Point.of(hz / to * WIDTH, HEIGHT), Point.of(hz / to * WIDTH, HEIGHT + 5)));
-            shapes.add(new Shape.Label(Point.of(hz / to * WIDTH, HEIGHT + 15), Show.number(hz, 0), "middle", LETTERS, Role.MARK));
+            shapes.add(Shape.line(Role.THIN, Point.of(hz / to * WIDTH, height), Point.of(hz / to * WIDTH, height + 5)));
+            shapes.add(new Shape.Label(Point.of(hz / to * WIDTH, height + 15), Show.number(hz, 0), "middle", LETTERS, Role.MARK));
         }
-        shapes.add(new Shape.Label(Point.of(WIDTH, HEIGHT + 28), "Hz, of the envelope", "end", LETTERS, Role.THIN));
+        shapes.add(new Shape.Label(Point.of(WIDTH, height + 28), words, "end", LETTERS, Role.THIN));
     }
 
     private static double step(double span) {

@@ -120,7 +120,8 @@ class NoiseTest {
         assertThat(answer.figures().get(0).value()).isEqualTo("outer race");
         assertThat(answer.level()).isEqualTo(Level.SOON);
         assertThat(answer.worksheet().lines()).anyMatch(l -> l.symbol().equals("BPFO") && l.value().startsWith("35.84 Hz"));
-        assertThat(answer.drawings()).singleElement().satisfies(d -> assertThat(d.title()).contains("outer race"));
+        assertThat(answer.drawings()).extracting(d -> d.name()).containsExactly("noise", "sound");
+        assertThat(answer.drawings().get(0).title()).contains("outer race");
         Answer none = NoiseWords.answer(heard(Fault.NONE, 600, 600, Speed.steady(600)));
         assertThat(none.figures().get(0).value()).isEqualTo("none");
         assertThat(none.findings().get(0).sentence()).contains("No bearing line above the floor", "clears no bearing");
