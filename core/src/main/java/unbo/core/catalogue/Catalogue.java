@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import org.apache.commons.csv.CSVRecord;
 
@@ -18,7 +19,11 @@ import unbo.core.measure.Table;
 public final class Catalogue {
 
     private static final Map<String, Boundary> METRIC = metric();
+    private static final Map<String, Boundary> ALL = Derived.with(METRIC);
+    private static final List<Boundary> LISTED = List.copyOf(ALL.values());
     private static final List<TaperSet> SETS = sets();
+    private static final Map<String, List<TaperSet>> CONES = SETS.stream().collect(Collectors.groupingBy(TaperSet::cone));
+    private static final Map<String, List<TaperSet>> CUPS = SETS.stream().collect(Collectors.groupingBy(TaperSet::cup));
 
     private Catalogue() {
     }
@@ -32,6 +37,16 @@ public final class Catalogue {
         return List.copyOf(METRIC.values());
     }
 
+    /** Listed, or derived from what is listed by the rules of the numbering. */
+    public static Optional<Boundary> number(String designation) {
+        return Optional.ofNullable(ALL.get(designation));
+    }
+
+    /** All numbers, listed ones first. */
+    public static List<Boundary> numbers() {
+        return LISTED;
+    }
+
     public static List<TaperSet> tapers() {
         return SETS;
     }
@@ -41,11 +56,11 @@ public final class Catalogue {
     }
 
     public static List<TaperSet> withCone(String cone) {
-        return SETS.stream().filter(s -> s.cone().equals(cone)).toList();
+        return CONES.getOrDefault(cone, List.of());
     }
 
     public static List<TaperSet> withCup(String cup) {
-        return SETS.stream().filter(s -> s.cup().equals(cup)).toList();
+        return CUPS.getOrDefault(cup, List.of());
     }
 
     /** True when the tables link the two through sets that share a cone or a cup, which makes them one series. */

@@ -1,5 +1,6 @@
 package unbo.core.designation;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -14,10 +15,17 @@ import java.util.stream.Collectors;
  * @param halfAngleDeg  half the included cup angle of a taper, estimated; null when unknown
  * @param parts         the groups in the order they stand
  * @param completions   designations that exist for worn characters, or sets this cone or cup belongs to
+ * @param designation   as it would be printed again, the number first and then its known marks; the marking when nothing is recognised
+ * @param suffixes      what stands behind the number
  */
 public record Decoded(String marking, boolean recognised, String kind, Double boreMm, Double outsideMm, Double widthMm,
                       boolean boundaryKnown, Double halfAngleDeg, String series, List<Part> parts, List<String> warnings,
-                      List<String> completions) {
+                      List<String> completions, String designation, Suffixes suffixes) {
+
+    Decoded(String marking, boolean recognised, String kind, Double boreMm, Double outsideMm, Double widthMm, boolean boundaryKnown, Double halfAngleDeg, String series,
+            List<Part> parts, List<String> warnings, List<String> completions) {
+        this(marking, recognised, kind, boreMm, outsideMm, widthMm, boundaryKnown, halfAngleDeg, series, parts, warnings, completions, marking, Suffixes.NONE);
+    }
 
     public Decoded {
         parts = List.copyOf(parts);
@@ -28,6 +36,13 @@ public record Decoded(String marking, boolean recognised, String kind, Double bo
     /** The number without its suffix: type, series and bore code of a metric taper, the whole marking otherwise. */
     public String number() {
         return metricTaper() ? parts.stream().filter(p -> !p.role().equals("suffix")).map(Part::text).collect(Collectors.joining()) : marking;
+    }
+
+    /** The same with warnings before its own. */
+    Decoded noting(List<String> first) {
+        List<String> all = new ArrayList<>(first);
+        all.addAll(warnings);
+        return new Decoded(marking, recognised, kind, boreMm, outsideMm, widthMm, boundaryKnown, halfAngleDeg, series, parts, all, completions, designation, suffixes);
     }
 
     public boolean cone() {
