@@ -1,6 +1,6 @@
 // Shortcuts: a letter after "g" goes somewhere, "/" looks for something, "w" opens why, "?" lists them all.
 // What stands in the list of the page (dialog#shortcuts) is what works.
-let leader = 0;
+let leader = -Infinity;
 
 function typing(target) {
   return target.matches?.("input, textarea, select, [contenteditable]");
@@ -24,7 +24,7 @@ document.addEventListener("keydown", (event) => {
   }
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
   if (event.timeStamp - leader < 1500) {
-    leader = 0;
+    leader = -Infinity;
     follow("g " + event.key);
     return;
   }

@@ -1,0 +1,58 @@
+package unbo.core.catalogue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.apache.commons.csv.CSVRecord;
+
+import unbo.core.measure.Table;
+
+/** Radial internal clearance by class, µm: deep groove ball (ISO 5753-1) and cylindrical and machined needle rollers. */
+public final class Clearances {
+
+    /** One class of one bore, µm. */
+    public record Band(String code, double minUm, double maxUm) {
+
+        public double meanUm() {
+            return (minUm + maxUm) / 2;
+        }
+    }
+
+    private record Row(boolean ball, double overMm, double toMm, Band band) {
+    }
+
+    private static final List<Row> ROWS = read();
+
+    private Clearances() {
+    }
+
+    /** True for kinds of which the classes are listed here. */
+    public static boolean listed(String kind) {
+        return ball(kind) || kind.equals("cylindrical-roller") || kind.equals("machined-needle-roller");
+    }
+
+    private static boolean ball(String kind) {
+        return kind.equals("deep-groove-ball") || kind.equals("inch-deep-groove-ball");
+    }
+
+    /** The classes of a bore, tightest first; empty where none are listed. The 10 mm bore is in 6 to 10. */
+    public static List<Band> of(String kind, double boreMm) {
+        return ROWS.stream().filter(r -> listed(kind) && r.ball() == ball(kind) && boreMm <= r.toMm() && (boreMm > r.overMm() || boreMm == r.overMm() && !r.ball() && boreMm == 10))
+                .map(Row::band).toList();
+    }
+
+    /** One class of a bore. */
+    public static Optional<Band> of(String kind, double boreMm, String code) {
+        return of(kind, boreMm).stream().filter(b -> b.code().equals(code)).findFirst();
+    }
+
+    private static List<Row> read() {
+        List<Row> rows = new ArrayList<>();
+        for (CSVRecord row : Table.read(Clearances.class, "clearances.csv")) {
+            rows.add(new Row(row.get("kind").equals("ball"), Double.parseDouble(row.get("over")), Double.parseDouble(row.get("to")),
+                    new Band(row.get("class"), Double.parseDouble(row.get("min")), Double.parseDouble(row.get("max")))));
+        }
+        return List.copyOf(rows);
+    }
+}
