@@ -1,6 +1,10 @@
 package unbo.app.api;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -11,10 +15,14 @@ import org.springframework.web.bind.annotation.RestController;
 
 import io.swagger.v3.oas.annotations.Operation;
 
+import unbo.core.catalogue.CaliperFind;
 import unbo.core.designation.Decoded;
+import unbo.core.designation.Decoder;
 import unbo.core.designation.Part;
-import unbo.core.designation.TaperDecoder;
 import unbo.core.designation.TaperMatch;
+import unbo.core.identify.IdentifyQuestions;
+import unbo.core.identify.Interchange;
+import unbo.core.identify.Suitability;
 import unbo.core.input.Problem;
 
 /** Markings on rings, by JSON. */
@@ -25,18 +33,66 @@ class DesignationApi {
     private static final int LONGEST = 60;
 
     record Decoding(String marking, boolean recognised, String kind, Double boreMm, Double outsideMm, Double widthMm, boolean boundaryKnown,
-                    String toleranceClass, String clearanceClass, String sealing, List<Part> parts, List<String> warnings, List<String> completions) {
+                    String toleranceClass, String clearanceClass, String sealing, List<Part> parts, List<String> warnings, List<String> completions, String designation) {
     }
 
     record Match(Boolean match, String reason) {
     }
 
-    @Operation(operationId = "decode", summary = "What a marking says: tapers by their numbering, other listed numbers by their sizes")
+    record Deviations(Double bore, Double outside, Double width) {
+    }
+
+    record FoundBearing(String designation, String kind, double boreMm, double outsideMm, double widthMm, Deviations deviationsMm, boolean exact) {
+    }
+
+    record FoundList(List<FoundBearing> candidates) {
+    }
+
+    record StandIn(String designation, String kind, String verdict, List<String> changes) {
+    }
+
+    record StandIns(List<StandIn> candidates) {
+    }
+
+    record Suited(String verdict, List<String> reasons) {
+    }
+
+    @Operation(operationId = "decode", summary = "What a marking says: type, series, bore, seals, clearance, tolerance, and its sizes")
     @GetMapping("/decode")
     Decoding decode(@RequestParam String marking) {
-        Decoded d = TaperDecoder.decode(checked("marking", marking));
-        return new Decoding(d.marking(), d.recognised(), d.kind(), d.boreMm(), d.outsideMm(), d.widthMm(), d.boundaryKnown(), null, null,
-                d.recognised() ? "open" : null, d.parts(), d.warnings(), d.completions());
+        Decoded d = Decoder.decode(checked("marking", marking));
+        return new Decoding(d.marking(), d.recognised(), d.kind(), d.boreMm(), d.outsideMm(), d.widthMm(), d.boundaryKnown(), d.suffixes().tolerance(), d.suffixes().clearance(),
+                d.recognised() ? d.suffixes().sealing() : null, d.parts(), d.warnings(), d.completions(), d.designation());
+    }
+
+    @Operation(operationId = "find", summary = "Bearings that have two or three measured sizes, near misses behind them")
+    @GetMapping("/find")
+    FoundList find(@RequestParam Map<String, String> sizes) {
+        CaliperFind find = CaliperFind.of(JsonTexts.read(IdentifyQuestions.SIZES, sizes));
+        return new FoundList(Stream.concat(find.exact().stream().map(f -> found(f, true)), find.near().stream().map(f -> found(f, false))).toList());
+    }
+
+    private static FoundBearing found(CaliperFind.Found f, boolean exact) {
+        return new FoundBearing(f.bearing().designation(), f.bearing().kind(), f.bearing().boreMm(), f.bearing().outsideMm(), f.bearing().widthMm(),
+                new Deviations(f.boreOff(), f.outsideOff(), f.widthOff()), exact);
+    }
+
+    @Operation(operationId = "interchange", summary = "What has the same boundary, and what each changes")
+    @GetMapping("/interchange")
+    StandIns interchange(@RequestParam String marking) {
+        return new StandIns(Interchange.of(Decoder.decode(checked("marking", marking))).candidates().stream()
+                .map(c -> new StandIn(c.designation(), c.kind(), c.verdict().name().toLowerCase(Locale.ROOT), c.changes())).toList());
+    }
+
+    @Operation(operationId = "suitability", summary = "Whether a bearing belongs at a place, and why")
+    @GetMapping("/suitability")
+    Suited suitability(@RequestParam String marking, @RequestParam String place, @RequestParam(defaultValue = "false") boolean immersed) {
+        if (Suitability.placeLabel(place).isEmpty()) {
+            throw new ApiProblem(HttpStatus.BAD_REQUEST, "“" + place + "” is no place known here.", List.of(new Problem("place",
+                    "Write one of " + Suitability.places().stream().map(p -> p.code()).collect(Collectors.joining(", ")) + ".", false)));
+        }
+        Suitability s = Suitability.of(Decoder.decode(checked("marking", marking)), place, immersed);
+        return new Suited(s.verdict().name().toLowerCase(Locale.ROOT), s.reasons());
     }
 
     @Operation(operationId = "match", summary = "Whether a cone and a cup belong together")

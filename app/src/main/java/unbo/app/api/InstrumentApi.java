@@ -7,8 +7,6 @@ import java.util.List;
 import java.util.Map;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.JsonNodeFactory;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,6 +29,7 @@ import unbo.core.runout.RunoutFields;
 import unbo.core.signal.Family;
 import unbo.core.signal.Noise;
 import unbo.core.signal.NoiseFields;
+import unbo.core.signal.NoiseInput;
 
 /** What a dial indicator and a recording tell, by JSON. */
 @RestController
@@ -92,9 +91,7 @@ class InstrumentApi {
     @Operation(operationId = "noise", summary = "Whether a bearing's lines stand in a WAV recording, and whose; fields beside it as on the page")
     @PostMapping(path = "/noise", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     NoiseAnswer noise(@RequestPart(required = false) MultipartFile recording, @Parameter(hidden = true) @RequestParam Map<String, String> fields) throws IOException {
-        ObjectNode body = JsonNodeFactory.instance.objectNode();
-        fields.forEach(body::put);
-        var input = JsonTexts.read(NoiseFields.LIST, body);
+        NoiseInput input = JsonTexts.read(NoiseFields.LIST, fields);
         if (recording == null) {
             throw ApiProblem.of(List.of(new Problem("recording", "Send the WAV file as the part named recording.", false)));
         }

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.stream.StreamSupport;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 
 import org.springframework.http.HttpStatus;
 
@@ -45,6 +47,13 @@ final class JsonTexts {
             throw ApiProblem.of(problems);
         }
         return reading.record();
+    }
+
+    /** The input record of a call whose fields stand in the address. */
+    static <T> T read(FieldList<T> list, Map<String, String> fields) {
+        ObjectNode body = JsonNodeFactory.instance.objectNode();
+        fields.forEach(body::put);
+        return read(list, body);
     }
 
     private static String text(JsonNode value) {

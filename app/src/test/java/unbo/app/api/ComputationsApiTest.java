@@ -38,6 +38,24 @@ class ComputationsApiTest {
     }
 
     @Test
+    void readsEveryKindOfMarking() throws Exception {
+        mvc.perform(get("/api/v1/decode").param("marking", "6305-2RS1/C3")).andExpect(status().isOk()).andExpect(jsonPath("$.kind").value("deep-groove-ball")).andExpect(jsonPath("$.sealing").value("two-seals"))
+                .andExpect(jsonPath("$.clearanceClass").value("C3")).andExpect(jsonPath("$.toleranceClass").isEmpty()).andExpect(jsonPath("$.widthMm").value(17)).andExpect(jsonPath("$.designation").value("6305-2RS1/C3"));
+        mvc.perform(get("/api/v1/decode").param("marking", "6?05")).andExpect(jsonPath("$.recognised").value(false)).andExpect(jsonPath("$.completions", hasItem("6305")));
+    }
+
+    @Test
+    void findsAndJudgesBearings() throws Exception {
+        mvc.perform(get("/api/v1/find").param("bore", "25.0").param("outside", "1.8504in").param("width", "12.05")).andExpect(status().isOk()).andExpect(jsonPath("$.candidates[0].designation").value("6005"))
+                .andExpect(jsonPath("$.candidates[0].exact").value(true)).andExpect(jsonPath("$.candidates[?(@.designation == '16005')].exact", hasItem(false)));
+        mvc.perform(get("/api/v1/find").param("bore", "25")).andExpect(status().isBadRequest());
+        mvc.perform(get("/api/v1/find").param("bore", "25").param("height", "9")).andExpect(status().isBadRequest()).andExpect(jsonPath("$.errors[0].field").value("height"));
+        mvc.perform(get("/api/v1/interchange").param("marking", "6207")).andExpect(jsonPath("$.candidates[*].designation", hasItem("NU207"))).andExpect(jsonPath("$.candidates[0].verdict").isNotEmpty());
+        mvc.perform(get("/api/v1/suitability").param("marking", "6305-2RS").param("place", "gearbox")).andExpect(jsonPath("$.verdict").value("wrong")).andExpect(jsonPath("$.reasons[0]", containsString("cooks")));
+        mvc.perform(get("/api/v1/suitability").param("marking", "6305-2RS").param("place", "attic")).andExpect(status().isBadRequest()).andExpect(jsonPath("$.errors[0].message", containsString("gearbox")));
+    }
+
+    @Test
     void answersAboutGrease() throws Exception {
         ask("grease", "{\"boreMm\":25,\"outsideMm\":52,\"widthMm\":15,\"massKg\":\"128 g\",\"rpm\":800,\"use\":\"wheel\",\"strokeGrams\":1.2}").andExpect(status().isOk())
                 .andExpect(jsonPath("$.freeVolumeCm3", closeTo(8.08, 0.01))).andExpect(jsonPath("$.fillShare[1]").value(0.5)).andExpect(jsonPath("$.strokes").value(3.5));

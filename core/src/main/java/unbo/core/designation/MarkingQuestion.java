@@ -3,9 +3,13 @@ package unbo.core.designation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.catalogue.Kind;
+import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -20,9 +24,9 @@ public final class MarkingQuestion {
     public record Pair(String cone, String cup) {
     }
 
-    public static final Question<String> DECODE = new Question<>("decode", "Number on a ring", "What is this taper, and how large is it?",
-            FieldList.of(List.of(Field.text("marking", "As stamped", 40).must().hint("? for a worn character")), v -> v.text("marking")),
-            Map.of("marking", "LM67048"), marking -> answer(TaperDecoder.decode(marking)));
+    public static final Question<String> DECODE = new Question<>("decode", "Number on a ring", "What is it, how large, and what does each group of its number fix?",
+            FieldList.of(List.of(Field.text("marking", "As stamped", 400).must().hint("? for a worn character; several parted by commas")), v -> v.text("marking")),
+            Map.of("marking", "6305-2RS1/C3"), MarkingQuestion::answers);
 
     public static final Question<Pair> MATCH = new Question<>("match", "Cone and cup", "Do this cone and this cup belong together?",
             FieldList.of(List.of(Field.text("cone", "Cone", 40).must(), Field.text("cup", "Cup", 40).must()), v -> new Pair(v.text("cone"), v.text("cup"))),
@@ -31,20 +35,45 @@ public final class MarkingQuestion {
     private MarkingQuestion() {
     }
 
+    private static Answer answers(String text) {
+        List<Decoded> all = Decoder.several(text);
+        Decoded first = all.isEmpty() ? Decoder.decode(text) : all.get(0);
+        Answer answer = answer(first);
+        if (all.size() < 2) {
+            return answer;
+        }
+        List<String> sentences = new ArrayList<>(answer.sentences());
+        all.stream().skip(1).forEach(d -> sentences.add(line(d)));
+        return new Answer(answer.figures(), answer.findings(), sentences, answer.worksheet(), answer.drawings());
+    }
+
+    private static String line(Decoded d) {
+        if (!d.recognised()) {
+            return d.marking() + ": " + d.warnings().get(0);
+        }
+        return d.marking() + ": " + Kind.words(d.kind()) + ", " + (d.boreMm() == null ? "–" : Show.number(d.boreMm(), 3)) + " × " + (d.outsideMm() == null ? "–" : Show.number(d.outsideMm(), 3)) + " × "
+                + (d.widthMm() == null ? "–" : Show.number(d.widthMm(), 3)) + " mm" + (d.suffixes().sealed() ? ", " + d.suffixes().sealing().replace('-', ' ') : "") + ".";
+    }
+
+    private static List<Drawing> drawings(Decoded d) {
+        return Stream.of(BearingDrawing.of(d), ClassBands.of(d)).filter(Objects::nonNull).toList();
+    }
+
     private static Answer answer(Decoded d) {
         List<Answer.Figure> figures = new ArrayList<>();
-        figures.add(new Answer.Figure("stamped", d.marking(), "", d.kind().replace('-', ' ')));
+        figures.add(new Answer.Figure("stamped", d.recognised() ? d.designation() : d.marking(), "", d.recognised() ? Kind.words(d.kind()) : "not known"));
         size(figures, "bore", d.boreMm());
         size(figures, "outside", d.outsideMm());
         size(figures, d.metricTaper() || d.cone() || d.cup() ? "assembled width" : "width", d.widthMm());
-        List<String> sentences = new ArrayList<>(d.warnings());
+        List<String> sentences = new ArrayList<>(d.recognised() ? d.parts().stream().map(part -> part.text() + ": " + part.meaning() + ".").toList() : List.of());
+        sentences.addAll(d.warnings());
         if (!d.completions().isEmpty()) {
-            sentences.add((d.recognised() ? "Sets it belongs to: " : "It can be: ") + String.join(", ", d.completions()) + ".");
+            sentences.add((d.recognised() ? d.kind().startsWith("inch-tapered") ? "Sets it belongs to: " : "Listed with this size: " : "It can be: ") + String.join(", ", d.completions()) + ".");
         }
         return new Answer(figures, d.recognised() ? List.of() : List.of(new Finding("unknown", Level.OPEN, "Not recognised; the text is kept as it stands.")),
                 sentences, new Worksheet("What do the groups of this number fix?",
                 d.parts().stream().map(p -> Worksheet.given(p.text(), p.role(), p.meaning())).toList(),
-                List.of("ISO 15, ISO 355 (metric); ABMA standard 19.2 (inch tapers).")), List.of());
+                List.of("ISO 15, ISO 355 (metric); ABMA standard 19.2 (inch tapers); clearance ISO 5753-1, tolerance ISO 492.")), drawings(d));
     }
 
     private static void size(List<Answer.Figure> figures, String what, Double mm) {
