@@ -8,13 +8,14 @@ import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OperationsPerInvocation;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import org.openjdk.jmh.infra.Blackhole;
 
-import unbo.core.designation.Decoded;
-import unbo.core.designation.TaperDecoder;
+import unbo.core.designation.Decoder;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.diagnosis.DiagnosisInput;
@@ -44,16 +45,20 @@ public class CoreSpeed {
     private final DiagnosisInput heard = FieldReader.read(DiagnosisFields.LIST, Map.of("vehicle", "car", "checks", "noise-follows=road-speed noise-turning=louder-left noise-character=growl"), UnitSystem.METRIC).record();
     private final RunoutInput turn = FieldReader.read(RunoutFields.LIST, RunoutFields.QUESTION.sample(), UnitSystem.METRIC).record();
     private String quantity = "1-3/8\"";
-    private String marking = "LM67048";
+    private String[] markings = {"6305-2RS1/C3", "LM67048", "NUP307", "32205", "HK2016", "6205ZZ", "DAC34640037", "7205B", "K 20x24x17", "6305LLU"};
 
     @Benchmark
     public QuantityReader.Outcome readQuantity() {
         return QuantityReader.read(quantity, Quantity.LENGTH.metric());
     }
 
+    /** Ten markings of ten kinds, one after the other. */
     @Benchmark
-    public Decoded decodeMarking() {
-        return TaperDecoder.decode(marking);
+    @OperationsPerInvocation(10)
+    public void decodeMarking(Blackhole hole) {
+        for (String marking : markings) {
+            hole.consume(Decoder.decode(marking));
+        }
     }
 
     @Benchmark

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -45,6 +46,9 @@ public final class Decoder {
     private static final int LONGEST_NUMBER = Catalogue.numbers().stream().mapToInt(b -> b.designation().length()).max().orElseThrow();
     private static final Map<String, Double> SAME_BORE = sameBore();
     private static final Map<String, String> SERIES_KINDS = seriesKinds();
+    /** Of listed numbers only, so they stay as small as the tables. */
+    private static final Map<String, Decoded> TAPERS = new ConcurrentHashMap<>();
+    private static final Map<String, List<Part>> GROUPS = new ConcurrentHashMap<>();
 
     private Decoder() {
     }
@@ -105,7 +109,7 @@ public final class Decoder {
         }
         String whole = strip(text);
         if (!Catalogue.withCone(whole).isEmpty() || !Catalogue.withCup(whole).isEmpty()) {
-            return TaperDecoder.decode(whole);
+            return taper(whole);
         }
         Decoded pair = pair(text);
         if (pair != null) {
@@ -116,6 +120,11 @@ public final class Decoder {
             return number;
         }
         return byItself(text, whole);
+    }
+
+    /** A listed taper without anything behind it: decoded once. */
+    private static Decoded taper(String number) {
+        return TAPERS.computeIfAbsent(number, TaperDecoder::decode);
     }
 
     /** Numbers that carry their own sizes, and inch tapers that no table lists. */
@@ -158,7 +167,7 @@ public final class Decoder {
         String kind = SERIES_KINDS.get(number.group(1));
         double bore = code >= 4 ? code * 5 : new int[] {10, 12, 15, 17}[code];
         List<Part> parts = new ArrayList<>();
-        numberParts(number.group(1) + number.group(2), new Boundary(kind, number.group(1) + number.group(2), bore, bore + 1, 1, number.group(1), ""), parts);
+        parts.addAll(groups(number.group(1) + number.group(2), new Boundary(kind, number.group(1) + number.group(2), bore, bore + 1, 1, number.group(1), "")));
         Suffixes suffixes = number.group(3).isEmpty() ? Suffixes.NONE : Suffixes.read(chunks(text, number.group(1).length() + 2), kind);
         parts.addAll(suffixes.parts());
         List<String> warnings = new ArrayList<>();
@@ -236,7 +245,7 @@ public final class Decoder {
                 continue;
             }
             if (kind.equals("tapered-roller")) {
-                return TaperDecoder.decode(joined);
+                return chunks.isEmpty() ? taper(joined) : TaperDecoder.decode(joined);
             }
             return listed(text, prefix, joined.substring(0, length), row.get(), Suffixes.read(chunks, kind));
         }
@@ -284,7 +293,7 @@ public final class Decoder {
         if (!prefix.isEmpty()) {
             parts.add(new Part(prefix, "prefix", PREFIXES.get(prefix)));
         }
-        numberParts(number, row, parts);
+        parts.addAll(GROUPS.computeIfAbsent(number, n -> groups(n, row)));
         parts.addAll(suffixes.parts());
         List<String> warnings = new ArrayList<>(4);
         double width = width(row, suffixes, warnings);
@@ -299,7 +308,9 @@ public final class Decoder {
         return new Decoded(text, true, row.kind(), row.boreMm(), row.outsideMm(), width, true, null, row.series(), parts, warnings, List.of(), printed.toString(), suffixes);
     }
 
-    private static void numberParts(String number, Boundary row, List<Part> parts) {
+    /** The groups of a number without what stands behind it. */
+    private static List<Part> groups(String number, Boundary row) {
+        List<Part> parts = new ArrayList<>();
         Optional<NumberSeries> series = NumberSeries.of(number.length() == 5 && number.startsWith("61") ? number.substring(0, 3) : row.series());
         String letters = row.series();
         if (series.isEmpty() || !number.startsWith(series.get().series())) {
@@ -313,7 +324,7 @@ public final class Decoder {
             } else {
                 parts.add(new Part(number, "number", Kind.words(row.kind()) + ", as listed"));
             }
-            return;
+            return List.copyOf(parts);
         }
         String head = series.get().series();
         int type = 0;
@@ -327,12 +338,13 @@ public final class Decoder {
         }
         String code = number.substring(head.length());
         parts.add(new Part(code, "bore-code", "bore " + mm(row.boreMm()) + (code.startsWith("/") || code.length() == 1 ? " as written" : row.boreMm() >= 20 ? " (× 5)" : "")));
+        return List.copyOf(parts);
     }
 
     /** Small ones are wider with shields or seals: the table's note tells how wide. */
     private static double width(Boundary row, Suffixes suffixes, List<String> warnings) {
-        Matcher wide = WIDER.matcher(row.note());
-        if (wide.find() && (suffixes.sealing().contains("shield") || suffixes.sealed() && wide.group(1) != null)) {
+        Matcher wide = row.note().isEmpty() ? null : WIDER.matcher(row.note());
+        if (wide != null && wide.find() && (suffixes.sealing().contains("shield") || suffixes.sealed() && wide.group(1) != null)) {
             warnings.add("With shields or seals it is " + wide.group(2) + " mm wide, open " + mm(row.widthMm()) + ".");
             return Double.parseDouble(wide.group(2));
         }

@@ -63,6 +63,14 @@ class StandInTest {
         assertThat(CaliperFind.of(new CaliperFind.Measured(34.99, null, 15.9, 0.05)).exact()).anyMatch(f -> f.bearing().designation().startsWith("L68149/"));
     }
 
+    @Test
+    void theLadderRisesFromThinToThick() {
+        var rungs = SeriesLadder.rungs(new SeriesLadder.Rung(25, "deep-groove-ball"));
+        assertThat(rungs).extracting(b -> b.designation()).startsWith("6805").endsWith("6405").contains("16005", "6005", "6205", "62205", "63005");
+        assertThat(SeriesLadder.drawing(rungs).shapes()).hasSize(4 * rungs.size());
+        assertThat(SeriesLadder.rungs(new SeriesLadder.Rung(77, "deep-groove-ball"))).isEmpty();
+    }
+
     @ParameterizedTest
     @CsvSource({"deep-groove-ball,10,CN,2,13", "deep-groove-ball,12,CN,3,18", "deep-groove-ball,25,C3,13,28", "deep-groove-ball,25,CN,5,20", "cylindrical-roller,25,C3,35,60", "machined-needle-roller,10,CN,20,45"})
     void clearanceByClass(String kind, double bore, String code, double min, double max) {
