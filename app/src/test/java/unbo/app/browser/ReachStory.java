@@ -62,7 +62,7 @@ class ReachStory {
             pages.add(open + "/" + stage);
         }
         pages.addAll(List.of(signed + "/grease", signed + "/report"));
-        for (String question : new String[] {"decode", "find", "ladder", "interchange", "match", "hub-grease", "bearing-grease", "grease-mix", "runout", "rim-rock", "end-play", "service-due"}) {
+        for (String question : new String[] {"decode", "find", "ladder", "interchange", "match", "seal", "hub-grease", "bearing-grease", "grease-mix", "runout", "rim-rock", "end-play", "service-due"}) {
             pages.add("/bench/" + question);
         }
     }

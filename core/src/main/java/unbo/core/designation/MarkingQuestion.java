@@ -56,7 +56,7 @@ public final class MarkingQuestion {
     }
 
     private static List<Drawing> drawings(Decoded d) {
-        return Stream.of(BearingDrawing.of(d), ClassBands.of(d)).filter(Objects::nonNull).toList();
+        return Stream.of(BearingDrawing.of(d), ClassBands.of(d), ToleranceBands.of(d)).filter(Objects::nonNull).toList();
     }
 
     private static Answer answer(Decoded d) {
@@ -66,6 +66,7 @@ public final class MarkingQuestion {
         size(figures, "outside", d.outsideMm());
         size(figures, d.metricTaper() || d.cone() || d.cup() ? "assembled width" : "width", d.widthMm());
         List<String> sentences = new ArrayList<>(d.recognised() ? d.parts().stream().map(part -> part.text() + ": " + part.meaning() + ".").toList() : List.of());
+        Stream.of(d.suffixes().clearance(), d.suffixes().tolerance()).filter(Objects::nonNull).forEach(code -> Classes.means(code).ifPresent(means -> sentences.add(code + " means: " + means)));
         sentences.addAll(d.warnings());
         if (!d.completions().isEmpty()) {
             sentences.add((d.recognised() ? d.kind().startsWith("inch-tapered") ? "Sets it belongs to: " : "Listed with this size: " : "It can be: ") + String.join(", ", d.completions()) + ".");

@@ -63,4 +63,12 @@ class BearingDrawingTest {
         assertThat(ClassBands.axialUm(15, 7.94)).isCloseTo(154, within(0.5));
         assertThat(ClassBands.of(Decoder.decode("51105"))).isNull();
     }
+
+    @Test
+    void toleranceBandsHangFromTheSize() {
+        Drawing bands = ToleranceBands.of(Decoder.decode("6305 P5"));
+        assertThat(bands.title()).contains("P5 is marked");
+        assertThat(bands.shapes()).anyMatch(s -> s instanceof Shape.Label l && l.text().equals("0 / −10")).anyMatch(s -> s instanceof Shape.Label l && l.text().equals("4 µm"));
+        assertThat(ToleranceBands.of(Decoder.decode("32205"))).isNull();
+    }
 }

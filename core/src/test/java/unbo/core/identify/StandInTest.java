@@ -3,6 +3,8 @@ package unbo.core.identify;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Map;
+
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -11,6 +13,8 @@ import unbo.core.catalogue.CaliperFind;
 import unbo.core.catalogue.Clearances;
 import unbo.core.catalogue.Tolerances;
 import unbo.core.designation.Decoder;
+import unbo.core.input.FieldReader;
+import unbo.core.input.UnitSystem;
 
 class StandInTest {
 
@@ -61,6 +65,19 @@ class StandInTest {
         assertThat(found.near()).extracting(f -> f.bearing().designation()).contains("16005", "63005");
         assertThat(found.near().stream().filter(f -> f.bearing().designation().equals("16005")).findFirst().orElseThrow().widthOff()).isCloseTo(-4.05, within(1e-9));
         assertThat(CaliperFind.of(new CaliperFind.Measured(34.99, null, 15.9, 0.05)).exact()).anyMatch(f -> f.bearing().designation().startsWith("L68149/"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"25x47x7 AS,10,0.2,seal-shift", "25x47x7,8,0.2,seal-sleeve", "25x47x7,7.2,0,seal-deep", "25x47x7,,0.3,seal-worn"})
+    void aWornTrackIsLeftWhereTheSeatHasRoom(String marking, String seat, String groove, String code) {
+        var reading = FieldReader.read(SealQuestion.LIST, Map.of("marking", marking, "seat", seat == null ? "" : seat, "groove", groove), UnitSystem.METRIC);
+        assertThat(SealQuestion.QUESTION.answer().apply(reading.record()).findings()).extracting(f -> f.code()).containsExactly(code);
+    }
+
+    @Test
+    void whatIsNoSealIsSaid() {
+        assertThat(FieldReader.read(SealQuestion.LIST, Map.of("marking", "47x25x7"), UnitSystem.METRIC).problems().get(0).sentence()).contains("no seal size");
+        assertThat(FieldReader.read(SealQuestion.LIST, Map.of("marking", "25x47x7", "seat", "5"), UnitSystem.METRIC).problems().get(0).sentence()).contains("shallower");
     }
 
     @Test

@@ -1,0 +1,24 @@
+package unbo.core.designation;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+import unbo.core.measure.Table;
+
+/** What a clearance or tolerance class means for a job, in a sentence. */
+final class Classes {
+
+    private static final Map<String, String> ALL = new LinkedHashMap<>();
+
+    static {
+        Table.read(Classes.class, "classes.csv").forEach(row -> ALL.put(row.get("class"), row.get("means")));
+    }
+
+    private Classes() {
+    }
+
+    static Optional<String> means(String code) {
+        return Optional.ofNullable(ALL.get(code));
+    }
+}
