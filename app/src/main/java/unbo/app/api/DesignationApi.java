@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 import io.swagger.v3.oas.annotations.Operation;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.core.catalogue.CaliperFind;
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
@@ -57,10 +58,16 @@ class DesignationApi {
     record Suited(String verdict, List<String> reasons) {
     }
 
+    private final OwnCatalogue own;
+
+    DesignationApi(OwnCatalogue own) {
+        this.own = own;
+    }
+
     @Operation(operationId = "decode", summary = "What a marking says: type, series, bore, seals, clearance, tolerance, and its sizes")
     @GetMapping("/decode")
     Decoding decode(@RequestParam String marking) {
-        Decoded d = Decoder.decode(checked("marking", marking));
+        Decoded d = Decoder.decode(checked("marking", marking), own.boundaries());
         return new Decoding(d.marking(), d.recognised(), d.kind(), d.boreMm(), d.outsideMm(), d.widthMm(), d.boundaryKnown(), d.suffixes().tolerance(), d.suffixes().clearance(),
                 d.recognised() ? d.suffixes().sealing() : null, d.parts(), d.warnings(), d.completions(), d.designation());
     }
@@ -68,7 +75,7 @@ class DesignationApi {
     @Operation(operationId = "find", summary = "Bearings that have two or three measured sizes, near misses behind them")
     @GetMapping("/find")
     FoundList find(@RequestParam Map<String, String> sizes) {
-        CaliperFind find = CaliperFind.of(JsonTexts.read(IdentifyQuestions.SIZES, sizes));
+        CaliperFind find = CaliperFind.of(JsonTexts.read(IdentifyQuestions.SIZES, sizes), own.boundaries());
         return new FoundList(Stream.concat(find.exact().stream().map(f -> found(f, true)), find.near().stream().map(f -> found(f, false))).toList());
     }
 

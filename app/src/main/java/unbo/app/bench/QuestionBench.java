@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.instrument.AttachedInstruments;
 import unbo.app.instrument.LiveView;
 import unbo.app.job.JobService;
@@ -18,6 +19,9 @@ import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.catalogue.CaliperFind;
+import unbo.core.designation.MarkingQuestion;
+import unbo.core.identify.IdentifyQuestions;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
@@ -32,11 +36,13 @@ class QuestionBench {
     private final WorkshopService workshops;
     private final JobService jobs;
     private final AttachedInstruments instruments;
+    private final OwnCatalogue own;
 
-    QuestionBench(WorkshopService workshops, JobService jobs, AttachedInstruments instruments) {
+    QuestionBench(WorkshopService workshops, JobService jobs, AttachedInstruments instruments, OwnCatalogue own) {
         this.workshops = workshops;
         this.jobs = jobs;
         this.instruments = instruments;
+        this.own = own;
     }
 
     @GetMapping("/bench")
@@ -55,6 +61,14 @@ class QuestionBench {
         return "bench/question";
     }
 
+    /** Searches look through the workshop's own catalogue as well. */
+    private <I> Answer answer(Question<I> question, I record) {
+        if (record instanceof CaliperFind.Measured measured) {
+            return IdentifyQuestions.found(measured, own.boundaries());
+        }
+        return question == MarkingQuestion.DECODE ? MarkingQuestion.answers((String) record, own.boundaries()) : question.answer().apply(record);
+    }
+
     /** The panel that reads an instrument; null where nothing is read from one. */
     private LiveView live(Question<?> question) {
         return question == RunoutFields.QUESTION ? LiveView.turn(instruments) : question == ProofFields.QUESTION ? LiveView.proof(instruments) : null;
@@ -68,6 +82,6 @@ class QuestionBench {
         RouteStage stage = Questions.STAGES.get(question.name());
         model.addAttribute("intoJobs", stage == null || !reading.ok() ? List.of() : IntoJob.links(jobs.underWay(0, IntoJob.MOST), stage, asked));
         model.addAttribute("form", List.copyOf(form.values()));
-        model.addAttribute("answer", reading.get().map(question.answer()).map(Answer.class::cast).orElse(null));
+        model.addAttribute("answer", reading.get().map(record -> answer(question, record)).orElse(null));
     }
 }

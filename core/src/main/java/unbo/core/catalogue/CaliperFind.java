@@ -21,6 +21,9 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
     private static final double OFF_MM = 0.5;
     private static final double WIDTH_SHARE = 0.6;
     private static final int MOST = 30;
+    /** Listed and derived numbers, and inch sets under the name CONE/CUP. */
+    private static final List<Boundary> EVERY = Stream.concat(Catalogue.numbers().stream(),
+            Catalogue.tapers().stream().map(s -> new Boundary("tapered-roller", s.cone() + "/" + s.cup(), s.boreMm(), s.outsideMm(), s.widthMm(), "", ""))).toList();
 
     /** What was measured; null where it was not. */
     public record Measured(Double boreMm, Double outsideMm, Double widthMm, double uncertaintyMm) {
@@ -34,10 +37,16 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
         }
     }
 
+    /** By the shipped tables alone. */
     public static CaliperFind of(Measured m) {
+        return of(m, List.of());
+    }
+
+    /** By the shipped tables and the workshop's own bearings, which come first where they fit as well. */
+    public static CaliperFind of(Measured m, List<Boundary> own) {
         List<Found> exact = new ArrayList<>();
         List<Found> near = new ArrayList<>();
-        for (Boundary b : every()) {
+        for (Boundary b : Stream.concat(own.stream(), EVERY.stream()).toList()) {
             Found found = new Found(b, off(b.boreMm(), m.boreMm()), off(b.outsideMm(), m.outsideMm()), off(b.widthMm(), m.widthMm()));
             double diameter = m.uncertaintyMm() + DIAMETER_MM;
             double width = m.uncertaintyMm() + (b.tapered() ? TAPER_MM : WIDTH_MM);
@@ -52,14 +61,6 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
         }
         return new CaliperFind(sorted(exact), sorted(near));
     }
-
-    /** Listed and derived numbers, and inch sets under the name CONE/CUP. */
-    private static List<Boundary> every() {
-        return EVERY;
-    }
-
-    private static final List<Boundary> EVERY = Stream.concat(Catalogue.numbers().stream(),
-            Catalogue.tapers().stream().map(s -> new Boundary("tapered-roller", s.cone() + "/" + s.cup(), s.boreMm(), s.outsideMm(), s.widthMm(), "", ""))).toList();
 
     private static Double off(double listed, Double measured) {
         return measured == null ? null : listed - measured;

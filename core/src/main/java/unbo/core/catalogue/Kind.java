@@ -1,11 +1,13 @@
 package unbo.core.catalogue;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 import org.apache.commons.csv.CSVRecord;
 
+import unbo.core.input.Field;
 import unbo.core.measure.Table;
 
 /**
@@ -30,6 +32,11 @@ public record Kind(String code, String words, String thrust, String locates, boo
     /** The words of a kind; the code itself where it is not known. */
     public static String words(String code) {
         return of(code).map(Kind::words).orElse(code.replace('-', ' '));
+    }
+
+    /** All kinds, as a choice. */
+    public static List<Field.Choice> choices() {
+        return ALL.values().stream().map(k -> new Field.Choice(k.code(), k.words())).toList();
     }
 
     private static Map<String, Kind> read() {

@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.Kind;
+import unbo.core.catalogue.OwnBearings;
 import unbo.core.measure.Show;
 
 /**
@@ -55,7 +56,12 @@ public final class Decoder {
 
     /** Several markings at once, parted by lines, commas, semicolons or tabs. */
     public static List<Decoded> several(String text) {
-        return Arrays.stream(text.split("[\\r\\n;\\t]+|,(?!\\d)", MOST_MARKINGS + 1)).map(String::strip).filter(m -> !m.isEmpty()).limit(MOST_MARKINGS).map(Decoder::decode).toList();
+        return several(text, List.of());
+    }
+
+    /** The same with the workshop's own bearings. */
+    public static List<Decoded> several(String text, List<Boundary> own) {
+        return Arrays.stream(text.split("[\\r\\n;\\t]+|,(?!\\d)", MOST_MARKINGS + 1)).map(String::strip).filter(m -> !m.isEmpty()).limit(MOST_MARKINGS).map(m -> decode(m, own)).toList();
     }
 
     /** Decodes one marking; never fails, an unknown one is returned as such with its text kept. */
@@ -77,6 +83,14 @@ public final class Decoder {
             }
         }
         return decoded;
+    }
+
+    /** The same with the workshop's own bearings, which count before the tables. */
+    public static Decoded decode(String stamped, List<Boundary> own) {
+        String key = OwnBearings.key(stamped);
+        return own.stream().filter(b -> OwnBearings.key(b.designation()).equals(key)).findFirst().map(b -> new Decoded(stamped.strip(), true, b.kind(), b.boreMm(), b.outsideMm(), b.widthMm(), true, null, b.series(),
+                List.of(new Part(b.designation(), "number", Kind.words(b.kind()) + ", of the workshop's own catalogue")), List.of("Of the workshop's own catalogue."), List.of(), b.designation(), Suffixes.NONE))
+                .orElseGet(() -> decode(stamped));
     }
 
     private static String tidy(String stamped) {

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.Kind;
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
@@ -36,7 +37,12 @@ public final class MarkingQuestion {
     }
 
     private static Answer answers(String text) {
-        List<Decoded> all = Decoder.several(text);
+        return answers(text, List.of());
+    }
+
+    /** With the workshop's own bearings among them. */
+    public static Answer answers(String text, List<Boundary> own) {
+        List<Decoded> all = Decoder.several(text, own);
         Decoded first = all.isEmpty() ? Decoder.decode(text) : all.get(0);
         Answer answer = answer(first);
         if (all.size() < 2) {

@@ -51,7 +51,12 @@ public final class IdentifyQuestions {
     }
 
     private static Answer found(CaliperFind.Measured m) {
-        CaliperFind find = CaliperFind.of(m);
+        return found(m, List.of());
+    }
+
+    /** With the workshop's own bearings among them. */
+    public static Answer found(CaliperFind.Measured m, List<Boundary> own) {
+        CaliperFind find = CaliperFind.of(m, own);
         List<Answer.Figure> figures = new ArrayList<>();
         List<String> sentences = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
