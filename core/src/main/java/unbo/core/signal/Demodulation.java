@@ -56,7 +56,7 @@ final class Demodulation {
         for (int s = 0; s < segments(); s++) {
             double[][] spectrum = spectrum(s);
             for (int b = 0; b < bands.size(); b++) {
-                double[][] x = baseband(spectrum, bands.get(b));
+                double[][] x = baseband(spectrum, bands.get(b), 1);
                 int n = kept(x[0].length, s);
                 for (int i = 0; i < n; i++) {
                     double power = x[0][i] * x[0][i] + x[1][i] * x[1][i];
@@ -80,7 +80,7 @@ final class Demodulation {
         int at = 0;
         double rate = 0;
         for (int s = 0; s < segments(); s++) {
-            double[][] x = baseband(spectrum(s), band);
+            double[][] x = baseband(spectrum(s), band, 2);
             int n = kept(x[0].length, s);
             if (values == null) {
                 rate = recording.rateHz() * x[0].length / size;
@@ -115,12 +115,12 @@ final class Demodulation {
         return new Series(recording.rateHz() * m / size, java.util.Arrays.copyOf(values, at));
     }
 
-    /** A band moved to zero, at a rate of at least twice its width; its edges are rounded off. */
-    private double[][] baseband(double[][] spectrum, Band band) {
+    /** A band moved to zero, at a rate of at least so many times its width; its edges are rounded off. */
+    private double[][] baseband(double[][] spectrum, Band band, double times) {
         int lo = Math.max(1, (int) Math.ceil(band.loHz() / recording.rateHz() * size));
         int hi = Math.min(size / 2 - 1, (int) Math.floor(band.hiHz() / recording.rateHz() * size));
         int bins = Math.max(1, hi - lo + 1);
-        int m = Fourier.power(2.0 * bins);
+        int m = Fourier.power(times * bins);
         double[][] x = new double[2][m];
         double edge = Math.max(1, TAPER * bins);
         double scale = 2.0 * m / size;
