@@ -14,11 +14,14 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.catalogue.Boundary;
+import unbo.core.catalogue.OwnBearing;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
@@ -43,13 +46,15 @@ public class DemoData implements ApplicationRunner {
     private final WorkshopService workshops;
     private final VehicleService vehicles;
     private final JobService jobs;
+    private final OwnCatalogue own;
     private final Clock clock;
 
-    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, Clock clock) {
+    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, Clock clock) {
         this.wanted = wanted;
         this.workshops = workshops;
         this.vehicles = vehicles;
         this.jobs = jobs;
+        this.own = own;
         this.clock = clock;
     }
 
@@ -91,7 +96,9 @@ public class DemoData implements ApplicationRunner {
             vehicles.immersed(dory, today.minusWeeks(2L * week), 1, "");
         }
         vehicles.immersed(cutter, today.minusDays(3), 1, "hauled for the winter");
-        looked(cargo, "bicycle", today.minusDays(120), 1, "bottom-bracket-bearing", "Creaks and grinds when pedalled uphill.", "noise-coasting-neutral=stops spin-by-hand@bottom-bracket=rough");
+        looked(cargo, "bicycle", today.minusDays(120), 1, "chain", "Grinds when pedalled uphill, silent when coasting.", "noise-coasting-neutral=stops drive-removed=stops");
+        own.keep(new OwnBearing(new Boundary("hub-cartridge", "HB 40-74", 40, 74, 42, "own", ""), null, null, 38.5, 1));
+        own.keep(new OwnBearing(new Boundary("deep-groove-ball", "HB 25-47-14", 25, 47, 14, "own", ""), 11_200.0, 5_900.0, 7.4, 4));
         looked(scooter, "motorcycle", today.minusDays(75), 2, "steering-head-bearing", "Wanders, will not hold a line.", "steering-notch=centre-notch");
         looked(van, "van", today.minusDays(40), 3, "tyre", "Drones on the coast road.", "noise-follows=road-speed noise-character=hum noise-turning=no-change noise-surface=changes tread@rear-right=cupped");
         open(cutter, today);
