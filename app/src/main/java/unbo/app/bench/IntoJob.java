@@ -21,8 +21,17 @@ public record IntoJob(String words, String address) {
     static final int MOST = 12;
 
     static List<IntoJob> links(List<OpenLine> underWay, RouteStage stage, Map<String, String> texts) {
-        return underWay.stream().map(view -> new IntoJob("#" + view.id() + " " + view.vehicle() + ", " + view.position(),
-                address(view, stage, texts))).toList();
+        return underWay.stream().map(view -> new IntoJob(words(view), address(view, stage, texts))).toList();
+    }
+
+    /** Into Diagnose of jobs at a wheel, with the result of one check noted. */
+    static List<IntoJob> noting(List<OpenLine> underWay, String check, String result) {
+        return underWay.stream().filter(OpenLine::wheel).map(view -> new IntoJob(words(view), UriComponentsBuilder.fromPath("/jobs/{id}/diagnose").queryParam("note", "{note}").encode()
+                .buildAndExpand(view.id(), check + "@" + view.code() + "=" + result).toUriString())).toList();
+    }
+
+    private static String words(OpenLine view) {
+        return "#" + view.id() + " " + view.vehicle() + ", " + view.position();
     }
 
     private static String address(OpenLine view, RouteStage stage, Map<String, String> texts) {

@@ -2,6 +2,7 @@ package unbo.app.bench;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -20,7 +21,6 @@ import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.instrument.NoiseService;
 import unbo.app.job.JobService;
-import unbo.app.job.OpenLine;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
@@ -47,10 +47,6 @@ class NoiseBench {
 
     /** One side's answer. @param refusal why there is none; empty when there is one */
     public record Side(String name, Answer answer, String refusal) {
-    }
-
-    /** A job that can note the result, as a bearing line or none. */
-    public record Note(String words, String address) {
     }
 
     NoiseBench(WorkshopService workshops, JobService jobs, NoiseService noises) {
@@ -105,7 +101,7 @@ class NoiseBench {
         Reading<NoiseInput> input = FieldReader.read(NoiseFields.LIST, texts, workshops.units());
         Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, texts, workshops.units());
         if (!input.ok() || !recorder.ok()) {
-            return ResponseEntity.unprocessableEntity().build();
+            return ResponseEntity.unprocessableEntity().contentType(MediaType.TEXT_PLAIN).body("This cannot be recorded: speed, bearing and what the recorder is held to must stand on the page first.".getBytes(StandardCharsets.UTF_8));
         }
         return ResponseEntity.ok().contentType(WAV).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"unbo-recording.wav\"")
                 .body(WavWriter.write(noises.sound(input.record(), recorder.record()), Recorder.RATE_HZ));
@@ -129,13 +125,8 @@ class NoiseBench {
         sides.add(new Side(name, NoiseWords.answer(outcome.noise()), ""));
         if (sides.size() == 1) {
             String result = outcome.noise().finding() == null ? "no-line" : "bearing-line";
-            model.addAttribute("notes", jobs.underWay(0, IntoJob.MOST).stream().filter(line -> line.wheel()).map(line -> note(line, result)).toList());
+            model.addAttribute("notes", IntoJob.noting(jobs.underWay(0, IntoJob.MOST), "recording", result));
         }
-    }
-
-    private static Note note(OpenLine line, String result) {
-        return new Note("#" + line.id() + " " + line.vehicle() + ", " + line.position(),
-                UriComponentsBuilder.fromPath("/jobs/{id}/diagnose").queryParam("note", "{note}").encode().buildAndExpand(line.id(), "recording@" + line.code() + "=" + result).toUriString());
     }
 
     private static String address(String path, Map<String, String> texts) {

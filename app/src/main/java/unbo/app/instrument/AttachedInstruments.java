@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 
 import org.slf4j.Logger;
@@ -35,6 +36,7 @@ public class AttachedInstruments implements SmartLifecycle {
 
     private final int wanted;
     private final Map<String, Attached> attached = new ConcurrentHashMap<>();
+    private final AtomicInteger callers = new AtomicInteger();
     private volatile ServerSocket door;
 
     /** One instrument that is there. */
@@ -92,7 +94,12 @@ public class AttachedInstruments implements SmartLifecycle {
         while (!open.isClosed()) {
             try {
                 Socket socket = open.accept();
-                thread("instrument", () -> hear(socket));
+                if (callers.incrementAndGet() > 2 * MOST) {
+                    callers.decrementAndGet();
+                    socket.close();
+                } else {
+                    thread("instrument", () -> hear(socket));
+                }
             } catch (IOException e) {
                 if (!open.isClosed()) {
                     LOG.warn("An instrument could not be welcomed: {}", e.getMessage());
@@ -128,6 +135,7 @@ public class AttachedInstruments implements SmartLifecycle {
         } catch (IOException e) {
             LOG.debug("An instrument was let go: {}", e.getMessage());
         } finally {
+            callers.decrementAndGet();
             if (me != null) {
                 attached.remove(me.hello().name(), me);
             }

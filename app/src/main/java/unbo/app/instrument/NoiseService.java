@@ -7,12 +7,9 @@ import java.util.concurrent.TimeUnit;
 
 import org.springframework.stereotype.Service;
 
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
 import unbo.core.signal.Noise;
 import unbo.core.signal.NoiseInput;
 import unbo.core.signal.Recording;
-import unbo.core.signal.Speed;
 import unbo.core.signal.WavFile;
 import unbo.core.simulation.Recorder;
 
@@ -41,12 +38,10 @@ public class NoiseService {
         return inTurn(in, () -> new WavFile(Recording.mono(Recorder.RATE_HZ, sound(in, recorder)), ""));
     }
 
-    /** The sound of the simulated recorder; where the speed is not typed the wheel turns 600 times a minute. */
+    /** The sound of the simulated recorder, at the speed that was typed. */
     public float[] sound(NoiseInput in, Recorder recorder) {
-        boolean typed = in.speed().kind() == Speed.Kind.STEADY || in.speed().kind() == Speed.Kind.RAMP;
-        BearingGeometry geometry = in.geometry();
-        Turning turning = in.turning();
-        return recorder.record(geometry, turning, typed ? in.speed().rpm() : 600, typed ? in.speed().endRpm() : 600);
+        boolean typed = in.speed().rpm() > 0;
+        return recorder.record(in.geometry(), in.turning(), typed ? in.speed().rpm() : Recorder.UNTOLD_RPM, typed ? in.speed().endRpm() : Recorder.UNTOLD_RPM);
     }
 
     private Noise.Outcome inTurn(NoiseInput in, Source source) throws IOException {

@@ -94,10 +94,10 @@ final class OpenedJob {
         return SignOff.of(at, hubWork());
     }
 
-    /** False when Diagnose found a cause at which no hub is opened. */
+    /** False when Diagnose found a cause at which no hub is opened, and none was set all the same. */
     boolean hubWork() {
         String cause = sheet().text(FactKey.VERDICT_CAUSE);
-        return cause.isEmpty() || cause.equals(WHEEL_BEARING) && job.position().wheel();
+        return cause.isEmpty() || sheet().has(FactKey.SET_END_PLAY) || cause.equals(WHEEL_BEARING) && job.position().wheel();
     }
 
     private static List<Fact> fromVehicle(Vehicle vehicle, String complainedOf) {

@@ -147,6 +147,16 @@ class DiagnosisPagesTest {
     }
 
     @Test
+    void aHubThatWasSetIsProvedWhateverTheVerdict() {
+        long job = open("trailer", "axle1-left");
+        jobs.keep(job, RouteStage.DIAGNOSE, -1, Map.of("checks", "brake-drag@axle1-left=yes heat-after-run@axle1-left=warmer-15", "initials", "BW"), NOW);
+        assertThat(jobs.view(job).orElseThrow().hubWork()).isFalse();
+        jobs.keep(job, RouteStage.SET, -1, Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "42", "school", "A"), NOW);
+        assertThat(jobs.view(job).orElseThrow().hubWork()).isTrue();
+        assertThat(jobs.skip(job, RouteStage.PROVE, "no time", NOW)).isFalse();
+    }
+
+    @Test
     void theWorkshopsCasesCanBeSwitchedOff() throws Exception {
         page("/bench/diagnose/table?vehicle=trailer").andExpect(content().string(allOf(containsString("shipped %"), containsString("everything else"))));
         send("/bench/diagnose/table", "vehicle", "trailer").andExpect(redirectedUrl("/bench/diagnose/table?vehicle=trailer"));

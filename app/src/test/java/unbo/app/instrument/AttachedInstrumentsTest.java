@@ -87,6 +87,30 @@ class AttachedInstrumentsTest {
         assertThat(instruments.listen("nobody", r -> { })).isNull();
     }
 
+    @Test
+    void whoCallsAndSaysNothingDoesNotKeepOthersOutForEver() throws Exception {
+        java.util.List<Called> silent = new java.util.ArrayList<>();
+        for (int i = 0; i < 16; i++) {
+            silent.add(new Called());
+        }
+        try (Called late = new Called()) {
+            assertThat(ended(late)).isTrue();
+        }
+        for (Called called : silent) {
+            called.close();
+        }
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
+        String answer = null;
+        while (answer == null && System.nanoTime() < until) {
+            try (Called again = new Called()) {
+                answer = again.ask("unbo 1 indicator after");
+            } catch (IOException e) {
+                answer = null;
+            }
+        }
+        assertThat(answer).isEqualTo("ok");
+    }
+
     @ParameterizedTest
     @CsvSource({"hello", "unbo 2 indicator a", "unbo 1 scale a", "unbo 1 indicator a b", "GET / HTTP/1.1"})
     void whoDoesNotGreetIsLetGo(String line) throws Exception {

@@ -1,11 +1,13 @@
 package unbo.core.designation;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.Clearances;
+import unbo.core.catalogue.TaperAngles;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -189,11 +191,11 @@ public final class BearingDrawing {
         List<Point> points = new ArrayList<>();
         for (int i = 0; i <= 24; i++) {
             double t = -1 + i / 12.0;
-            points.add(turned(x, r, half * Math.min(1, t), element / 2 * (1 - 0.14 * t * t), tilt));
+            points.add(turned(x, r, half * t, element / 2 * (1 - 0.14 * t * t), tilt));
         }
         for (int i = 24; i >= 0; i--) {
             double t = -1 + i / 12.0;
-            points.add(turned(x, r, half * Math.min(1, t), -element / 2 * (1 - 0.14 * t * t), tilt));
+            points.add(turned(x, r, half * t, -element / 2 * (1 - 0.14 * t * t), tilt));
         }
         shapes.add(new Shape.Outline(points, true, Role.PART, Known.ESTIMATED));
     }
@@ -268,14 +270,14 @@ public final class BearingDrawing {
 
     /** Large rib to the left; the cup stands over the right end, the cone over the left. */
     private void taper() {
-        double half = Math.toRadians(decoded.halfAngleDeg() == null ? 14 : decoded.halfAngleDeg());
+        double half = Math.toRadians(decoded.halfAngleDeg() == null ? TaperAngles.UNKNOWN_DEG : decoded.halfAngleDeg());
         double roller = 0.24 * (outside - bore) * 2;
         double length = 0.62 * width;
         double mid = pitch;
         double slope = Math.tan(half);
         double cupLeft = -width / 2 + 0.16 * width;
         double coneRight = width / 2 - 0.14 * width;
-        area(Role.SOLID_TWIN, cupLeft, outside, cupLeft, mid + roller / 2 - slope * cupLeft * -1 * -1, width / 2, mid + roller / 2 - slope * width / 2 * 1, width / 2, outside);
+        area(Role.SOLID_TWIN, cupLeft, outside, cupLeft, mid + roller / 2 - slope * cupLeft, width / 2, mid + roller / 2 - slope * width / 2, width / 2, outside);
         double in = mid - roller / 2;
         double small = slope * 0.55;
         area(Role.SOLID, -width / 2, bore, -width / 2, in + small * width / 2 + roller * 0.22, -length / 2, in + small * length / 2 + roller * 0.22, -length / 2, in + small * length / 2,
@@ -313,7 +315,7 @@ public final class BearingDrawing {
     private void neighbours() {
         List<Boundary> others = Catalogue.numbers().stream().filter(b -> b.kind().equals(decoded.kind()) && b.boreMm() == decoded.boreMm() && b.designation().length() < 8)
                 .filter(b -> b.outsideMm() != decoded.outsideMm() || b.widthMm() != width).filter(b -> b.outsideMm() / 2 * scale < TALL * 1.25 && b.widthMm() * scale < MOST_WIDTH * 0.7)
-                .sorted(java.util.Comparator.comparingDouble(Boundary::outsideMm).reversed()).toList();
+                .sorted(Comparator.comparingDouble(Boundary::outsideMm).reversed()).toList();
         double x = -width / 2 * scale - 96;
         String last = "";
         for (Boundary b : others) {

@@ -2,6 +2,7 @@ package unbo.core.identify;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 import unbo.core.answer.Answer;
@@ -69,7 +70,7 @@ public final class IdentifyQuestions {
             find.exact().stream().skip(1).forEach(f -> sentences.add(line(f)));
         }
         find.near().forEach(f -> sentences.add("Near: " + line(f)));
-        if (m.boreMm() == null || m.widthMm() != null && find.exact().isEmpty()) {
+        if (m.widthMm() != null && find.exact().isEmpty()) {
             sentences.add("A width between two listed ones often means seals, an extended inner ring or two rows.");
         }
         sentences.add("Measured on shaft and housing instead, interference makes them differ by hundredths. Measure before ordering.");
@@ -112,8 +113,8 @@ public final class IdentifyQuestions {
         List<String> sentences = new ArrayList<>();
         List<Worksheet.Line> lines = new ArrayList<>();
         for (Interchange.Candidate c : interchange.candidates()) {
-            String at = in.place().isEmpty() ? "" : " Here: " + Suitability.of(Decoder.decode(c.designation()), in.place(), in.immersed()).verdict().name().toLowerCase(java.util.Locale.ROOT) + ".";
-            String word = c.verdict().name().toLowerCase(java.util.Locale.ROOT);
+            String at = in.place().isEmpty() ? "" : " Here: " + Suitability.of(Decoder.decode(c.designation()), in.place(), in.immersed()).verdict().name().toLowerCase(Locale.ROOT) + ".";
+            String word = c.verdict().name().toLowerCase(Locale.ROOT);
             sentences.add(c.designation() + " (" + word + "): " + String.join("; ", c.changes()) + "." + at);
             lines.add(Worksheet.judged(c.designation(), Kind.words(c.kind()), "same bore and outside", String.join("; ", c.changes()), word));
         }
@@ -132,7 +133,7 @@ public final class IdentifyQuestions {
             case ACCEPTABLE -> Level.WATCH;
             case WRONG -> Level.STOP;
         };
-        return new Finding("place-" + s.verdict().name().toLowerCase(java.util.Locale.ROOT), level,
+        return new Finding("place-" + s.verdict().name().toLowerCase(Locale.ROOT), level,
                 decoded.designation() + " at: " + Suitability.placeLabel(in.place()).orElse(in.place()) + ". " + String.join(" ", s.reasons()));
     }
 }

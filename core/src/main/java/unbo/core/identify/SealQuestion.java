@@ -3,6 +3,7 @@ package unbo.core.identify;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -73,7 +74,7 @@ public final class SealQuestion {
 
     private static String type(String marking) {
         Matcher m = MARKING.matcher(marking);
-        return m.matches() ? m.group(2).toUpperCase(java.util.Locale.ROOT) : "";
+        return m.matches() ? m.group(2).toUpperCase(Locale.ROOT) : "";
     }
 
     /** How far it may be moved off its track, mm; null where the seat was not measured. Negative when it would touch the bearing. */

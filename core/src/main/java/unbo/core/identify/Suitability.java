@@ -2,6 +2,7 @@ package unbo.core.identify;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 import org.apache.commons.csv.CSVRecord;
@@ -68,7 +69,7 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
         List<Rule> rules = new ArrayList<>();
         for (CSVRecord row : Table.read(Suitability.class, "suitability.csv")) {
             rules.add(new Rule(words(row.get("places")), words(row.get("kinds")), words(row.get("seals")), row.get("build"), words(row.get("clearance")),
-                    Verdict.valueOf(row.get("verdict").toUpperCase(java.util.Locale.ROOT)), row.get("reason")));
+                    Verdict.valueOf(row.get("verdict").toUpperCase(Locale.ROOT)), row.get("reason")));
         }
         return List.copyOf(rules);
     }

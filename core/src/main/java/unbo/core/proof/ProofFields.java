@@ -60,8 +60,7 @@ public final class ProofFields {
     }
 
     private static RunoutInput runout(Values v) {
-        return v.list("runout").isEmpty() ? null
-                : new RunoutInput(v.list("runout"), surface(v), v.has("runoutMax") ? v.number("runoutMax") : surface(v).limitMm(), v.has("runoutMax"), List.of(), 180);
+        return v.list("runout").isEmpty() ? null : RunoutInput.of(v.list("runout"), surface(v), v.maybe("runoutMax"), List.of(), 0);
     }
 
     private static ProofInput make(Values v) {

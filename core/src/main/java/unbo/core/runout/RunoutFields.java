@@ -60,7 +60,6 @@ public final class RunoutFields {
     }
 
     private static RunoutInput make(Values v) {
-        return new RunoutInput(v.list("readings"), Surface.find(v.text("surface")).orElseThrow(), v.has("maxMm") ? v.number("maxMm") : limit(v), v.has("maxMm"),
-                v.list("indexed"), v.number("indexDeg"));
+        return RunoutInput.of(v.list("readings"), Surface.find(v.text("surface")).orElseThrow(), v.maybe("maxMm"), v.list("indexed"), v.number("indexDeg"));
     }
 }

@@ -17,4 +17,9 @@ public record RunoutInput(List<Double> readings, Surface surface, double limitMm
         readings = List.copyOf(readings);
         indexed = List.copyOf(indexed);
     }
+
+    /** One turn, judged by the limit that was typed or else by the usual one. @param typedMm null where none was typed; then the surface has a usual one */
+    public static RunoutInput of(List<Double> readings, Surface surface, Double typedMm, List<Double> indexed, double indexDeg) {
+        return new RunoutInput(readings, surface, typedMm == null ? surface.limitMm() : typedMm, typedMm != null, indexed, indexDeg);
+    }
 }

@@ -1,5 +1,6 @@
 package unbo.core.signal;
 
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
@@ -90,7 +91,7 @@ final class Demodulation {
                 values[at++] = (float) Math.hypot(x[0][i], x[1][i]);
             }
         }
-        return new Series(rate, java.util.Arrays.copyOf(values, at));
+        return new Series(rate, Arrays.copyOf(values, at));
     }
 
     /** The sound itself up to a frequency, at a low rate. */
@@ -112,7 +113,7 @@ final class Demodulation {
                 values[at++] = (float) x[0][i];
             }
         }
-        return new Series(recording.rateHz() * m / size, java.util.Arrays.copyOf(values, at));
+        return new Series(recording.rateHz() * m / size, Arrays.copyOf(values, at));
     }
 
     /** A band moved to zero, at a rate of at least so many times its width; its edges are rounded off. */

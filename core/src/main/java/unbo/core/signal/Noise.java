@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
+import unbo.core.measure.Show;
 /**
  * Whether a recording has a bearing's lines in it, and whose. Used on a hub, left against right, before it is opened.
  * Takes the spikiest octave or third-octave band (spectral kurtosis) or the one that was typed, its Hilbert envelope, and
@@ -65,13 +66,13 @@ public record Noise(NoiseInput input, Recording recording, double shaftHz, Band 
 
     private static String refusal(NoiseInput in, Recording recording) {
         if (recording.seconds() < Recording.SHORTEST_S) {
-            return "The recording is " + unbo.core.measure.Show.number(recording.seconds(), 1) + " s long: it takes " + Recording.SHORTEST_S + " s or more at one speed to part the lines. Record again.";
+            return "The recording is " + Show.number(recording.seconds(), 1) + " s long: it takes " + Recording.SHORTEST_S + " s or more at one speed to part the lines. Record again.";
         }
         if (in.speed().kind() == Speed.Kind.TACHO && recording.second() == null) {
             return "A tacho was named, but the recording has one channel: record the tacho's pulses on the right channel, or type the speed.";
         }
         if (in.band() != null && in.band().hiHz() > 0.5 * recording.rateHz()) {
-            return "The band ends above half of the " + unbo.core.measure.Show.number(recording.rateHz(), 0) + " samples a second of this recording: choose a lower one.";
+            return "The band ends above half of the " + Show.number(recording.rateHz(), 0) + " samples a second of this recording: choose a lower one.";
         }
         float first = recording.samples()[0];
         for (float s : recording.samples()) {

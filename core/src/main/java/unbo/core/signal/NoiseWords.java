@@ -9,6 +9,7 @@ import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
 import unbo.core.motion.BearingGeometry;
+import unbo.core.motion.Turning;
 import unbo.core.worksheet.Worksheet;
 
 /** What a recording says, in print. */
@@ -77,7 +78,7 @@ public final class NoiseWords {
         lines.add(Worksheet.computed("", "band of the envelope", noise.input().band() == null ? "highest spectral kurtosis of octaves and third-octaves" : "typed", hz(noise.band().loHz()) + " to " + hz(noise.band().hiHz())));
         lines.add(Worksheet.computed("", "bin of the envelope's spectrum", "Hann windows, averaged", Show.number(noise.lines().stepHz(), 3) + " Hz"));
         for (Noise.Standing s : noise.standings()) {
-            lines.add(Worksheet.judged(s.family().symbol(), s.family().words(), formula(s.family(), noise.input().turning() == unbo.core.motion.Turning.OUTER),
+            lines.add(Worksheet.judged(s.family().symbol(), s.family().words(), formula(s.family(), noise.input().turning() == Turning.OUTER),
                     Show.number(s.byGeometryHz(), 2) + " Hz, found at " + Show.number(s.foundHz(), 2) + " Hz, " + Show.number(s.overDb(), 1) + " dB over the floor",
                     "chance " + Show.number(s.chanceDb(), 1) + " dB: " + (s.marginDb() > 0 ? "over by " : "under by ") + Show.number(Math.abs(s.marginDb()), 1) + " dB"));
         }

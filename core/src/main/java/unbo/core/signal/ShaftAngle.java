@@ -2,6 +2,7 @@ package unbo.core.signal;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** How far the shaft has turned at each moment of a recording, turns: at one speed, along a typed ramp, or by a tacho's pulses. */
 final class ShaftAngle {
@@ -50,7 +51,7 @@ final class ShaftAngle {
         }
         double lasts = pulses.length / rateHz;
         return rises.size() < lasts || high - low < 0.01 ? null
-                : new ShaftAngle(rises.stream().mapToDouble(d -> d).toArray(), java.util.stream.IntStream.range(0, rises.size()).mapToDouble(i -> i).toArray());
+                : new ShaftAngle(rises.stream().mapToDouble(d -> d).toArray(), IntStream.range(0, rises.size()).mapToDouble(i -> i).toArray());
     }
 
     double meanHz() {

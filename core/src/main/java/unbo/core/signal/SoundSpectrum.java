@@ -1,5 +1,7 @@
 package unbo.core.signal;
 
+import java.util.Arrays;
+
 /**
  * The sound itself by frequency: power of short Hann windows, averaged over the whole recording (Welch, 1967), in dB under
  * the loudest. It shows where the recording is loud and which band the envelope was taken from.
@@ -29,7 +31,7 @@ record SoundSpectrum(double stepHz, double[] levelDb) {
                 power[i] += data[0][i] * data[0][i] + data[1][i] * data[1][i];
             }
         }
-        double most = java.util.Arrays.stream(power).max().orElse(0);
+        double most = Arrays.stream(power).max().orElse(0);
         double[] levels = new double[power.length];
         for (int i = 0; i < levels.length; i++) {
             levels[i] = most > 0 && power[i] > 0 ? Math.max(QUIETEST_DB, 10 * Math.log10(power[i] / most)) : QUIETEST_DB;

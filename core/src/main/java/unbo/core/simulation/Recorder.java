@@ -16,6 +16,9 @@ public record Recorder(RecordedHub.Fault fault, double severity, double tyre, do
     /** Samples a second. */
     public static final int RATE_HZ = 24_000;
 
+    /** Turns a minute of the wheel where none are told. */
+    public static final double UNTOLD_RPM = 600;
+
     private static final double ROAD = 0.5;
     private static final double LEAST_SLIP = 0.005;
 
