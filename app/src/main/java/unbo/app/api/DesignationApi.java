@@ -87,18 +87,21 @@ class DesignationApi {
     @Operation(operationId = "interchange", summary = "What has the same boundary, and what each changes")
     @GetMapping("/interchange")
     StandIns interchange(@RequestParam String marking) {
-        return new StandIns(Interchange.of(Decoder.decode(checked("marking", marking))).candidates().stream()
+        return new StandIns(Interchange.of(Decoder.decode(checked("marking", marking), own.boundaries())).candidates().stream()
                 .map(c -> new StandIn(c.designation(), c.kind(), c.verdict().name().toLowerCase(Locale.ROOT), c.changes())).toList());
     }
 
     @Operation(operationId = "suitability", summary = "Whether a bearing belongs at a place, and why")
     @GetMapping("/suitability")
-    Suited suitability(@RequestParam String marking, @RequestParam String place, @RequestParam(defaultValue = "false") boolean immersed) {
+    Suited suitability(@RequestParam String marking, @RequestParam String place, @RequestParam(defaultValue = "false") boolean immersed,
+                       @RequestParam(required = false) String rpm, @RequestParam(required = false) String loadN) {
         if (Suitability.placeLabel(place).isEmpty()) {
             throw new ApiProblem(HttpStatus.BAD_REQUEST, "“" + place + "” is no place known here.", List.of(new Problem("place",
                     "Write one of " + Suitability.places().stream().map(p -> p.code()).collect(Collectors.joining(", ")) + ".", false)));
         }
-        Suitability s = Suitability.of(Decoder.decode(checked("marking", marking)), place, immersed);
+        IdentifyQuestions.AtPlace asked = JsonTexts.read(IdentifyQuestions.INTERCHANGE.fields(), Map.of("marking", checked("marking", marking), "place", place, "immersed", immersed ? "yes" : "",
+                "rpm", rpm == null ? "" : rpm, "loadN", loadN == null ? "" : loadN));
+        Suitability s = Suitability.of(Decoder.decode(asked.marking(), own.boundaries()), place, immersed, asked.duty());
         return new Suited(s.verdict().name().toLowerCase(Locale.ROOT), s.reasons());
     }
 

@@ -77,7 +77,7 @@ class JobPagesTest {
     void aDraftIsKeptWithItsSentencesAndWhatWasTyped() throws Exception {
         send(job + "/identify", "version", "-1", "outerCone", "L44649", "outerCup", "L45410", "innerCone", "").andExpect(status().isOk())
                 .andExpect(content().string(containsString("Kept as a draft"))).andExpect(content().string(containsString("own series")))
-                .andExpect(content().string(containsString("Inner cone is needed"))).andExpect(content().string(containsString("value=\"L45410\"")));
+                .andExpect(content().string(containsString("A taper never stands alone"))).andExpect(content().string(containsString("value=\"L45410\"")));
         page(job + "/identify").andExpect(content().string(containsString("value=\"L45410\"")));
     }
 

@@ -2,7 +2,11 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+
+import unbo.core.motion.Inside;
+import unbo.core.motion.SpeedGuide;
 
 /**
  * What a marking says.
@@ -43,6 +47,24 @@ public record Decoded(String marking, boolean recognised, String kind, Double bo
         List<String> all = new ArrayList<>(first);
         all.addAll(warnings);
         return new Decoded(marking, recognised, kind, boreMm, outsideMm, widthMm, boundaryKnown, halfAngleDeg, series, parts, all, completions, designation, suffixes);
+    }
+
+    /** Its inside, estimated from its boundary and its contact angle; empty where sizes or a rule are missing. */
+    public Optional<Inside> inside() {
+        return boreMm == null || outsideMm == null || widthMm == null ? Optional.empty() : Inside.estimated(kind, boreMm, outsideMm, widthMm, contactDeg());
+    }
+
+    /** Contact angle, degrees: as marked, half the cup angle of a taper, 30° for an angular contact bearing without a mark. */
+    public double contactDeg() {
+        if (halfAngleDeg != null) {
+            return halfAngleDeg;
+        }
+        return suffixes.contactDeg() != null ? suffixes.contactDeg() : kind.contains("angular-contact") ? 30 : 0;
+    }
+
+    /** How it is built, as far as speed goes. */
+    public SpeedGuide.Build build() {
+        return new SpeedGuide.Build(kind, suffixes.rubbing(), suffixes.fullComplement() || suffixes.fillingSlot(), parts.stream().anyMatch(p -> p.meaning().contains("ceramic")));
     }
 
     public boolean cone() {

@@ -11,11 +11,11 @@ import unbo.core.sheet.Sheet;
  * The lengths of a hub that its section is drawn from, mm and degrees, each with how it is known. What the sheet does not
  * know is estimated, so that the hub can be drawn from the first moment; such lines are dashed.
  */
-record HubGeometry(Taper outer, Taper inner, double between, Known betweenKnown, double hubBore, Known hubBoreKnown,
+record HubGeometry(Bearing outer, Bearing inner, double between, Known betweenKnown, double hubBore, Known hubBoreKnown,
                    double spindle, Known spindleKnown, SealSize seal, Known sealKnown) {
 
-    /** One taper: bore, outside, assembled width, half cup angle. */
-    record Taper(double bore, double outside, double width, double halfAngleDeg, Known known) {
+    /** One bearing: bore, outside, (assembled) width, half cup angle. */
+    record Bearing(double bore, double outside, double width, double halfAngleDeg, boolean tapered, Known known) {
 
         double rollerDiameter() {
             return 0.24 * (outside - bore);
@@ -27,8 +27,8 @@ record HubGeometry(Taper outer, Taper inner, double between, Known betweenKnown,
     }
 
     static HubGeometry of(Sheet sheet) {
-        Taper outer = taper(sheet, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH, FactKey.OUTER_HALF_ANGLE, 25, 50, 14);
-        Taper inner = taper(sheet, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_WIDTH, FactKey.INNER_HALF_ANGLE, 32, 59, 16);
+        Bearing outer = taper(sheet, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH, FactKey.OUTER_HALF_ANGLE, FactKey.OUTER_KIND, 25, 50, 14);
+        Bearing inner = taper(sheet, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_WIDTH, FactKey.INNER_HALF_ANGLE, FactKey.INNER_KIND, 32, 59, 16);
         double between = number(sheet, FactKey.BETWEEN_CUPS, outer.width() + inner.width());
         double hubBore = number(sheet, FactKey.HUB_BORE, Math.min(outer.outside(), inner.outside()) - 8);
         double spindle = number(sheet, FactKey.SPINDLE, (outer.bore() + inner.bore()) / 2);
@@ -38,9 +38,9 @@ record HubGeometry(Taper outer, Taper inner, double between, Known betweenKnown,
                 spindle, known(sheet, FactKey.SPINDLE), drawn, seal == null ? Known.ESTIMATED : Known.TABLE);
     }
 
-    private static Taper taper(Sheet sheet, FactKey bore, FactKey outside, FactKey width, FactKey angle, double d, double out, double t) {
+    private static Bearing taper(Sheet sheet, FactKey bore, FactKey outside, FactKey width, FactKey angle, FactKey kind, double d, double out, double t) {
         Known known = known(sheet, bore).and(known(sheet, outside)).and(known(sheet, width));
-        return new Taper(number(sheet, bore, d), number(sheet, outside, out), number(sheet, width, t), number(sheet, angle, 14), known);
+        return new Bearing(number(sheet, bore, d), number(sheet, outside, out), number(sheet, width, t), number(sheet, angle, 14), !sheet.has(kind) || sheet.text(kind).contains("taper"), known);
     }
 
     private static double number(Sheet sheet, FactKey key, double otherwise) {

@@ -3,6 +3,8 @@ package unbo.core.hub;
 import java.util.ArrayList;
 import java.util.List;
 
+import unbo.core.designation.BearingDrawing;
+import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -13,7 +15,7 @@ import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /**
- * The half cross-section of an adjustable taper hub, to scale from what its job knows; outboard is right. Origin: the
+ * The half cross-section of a hub with two bearings, to scale from what its job knows; outboard is right. Origin: the
  * inner cone's back face on the axis. Boundary sizes are true; rollers, ribs, hub walls, nut and cap, which no table
  * gives, are drawn by proportion (roller 0.24 of the section's height thick, 0.65 T long; textbook proportions).
  * End play is drawn ten times its size between outer cone and washer, and says so.
@@ -41,8 +43,14 @@ public final class HubSection {
         this.text = outerBack / 17;
     }
 
-    /** Draws what the sheet knows; what it does not know is dashed. */
+    /** Draws what the sheet knows; what it does not know is dashed. Where one bearing does all, that bearing is drawn. */
     public static Drawing of(Sheet sheet) {
+        if (sheet.has(FactKey.OUTER_KIND) && !sheet.has(FactKey.INNER_CONE) && !sheet.text(FactKey.OUTER_KIND).contains("taper")) {
+            Drawing alone = BearingDrawing.of(Decoder.decode(sheet.text(FactKey.OUTER_CONE)));
+            if (alone != null) {
+                return new Drawing("section", alone.title(), alone.left(), alone.top(), alone.width(), alone.height(), alone.shapes());
+            }
+        }
         return new HubSection(sheet).draw();
     }
 
@@ -79,8 +87,8 @@ public final class HubSection {
     }
 
     private void hub(double sealIn) {
-        HubGeometry.Taper in = g.inner();
-        HubGeometry.Taper out = g.outer();
+        HubGeometry.Bearing in = g.inner();
+        HubGeometry.Bearing out = g.outer();
         double wall = 0.13 * in.outside();
         double end = outerBack - 0.05 * out.width() + WASHER;
         double cupIn = in.outside() / 2;
@@ -105,8 +113,8 @@ public final class HubSection {
     }
 
     private void spindle(double sealIn) {
-        HubGeometry.Taper in = g.inner();
-        HubGeometry.Taper out = g.outer();
+        HubGeometry.Bearing in = g.inner();
+        HubGeometry.Bearing out = g.outer();
         double land = g.seal().shaftMm() / 2;
         double ri = in.bore() / 2;
         double ro = out.bore() / 2;
@@ -138,14 +146,18 @@ public final class HubSection {
         pack(g.outer(), outerBack, -1);
     }
 
-    private void pack(HubGeometry.Taper t, double back, int way) {
+    private void pack(HubGeometry.Bearing t, double back, int way) {
         double r = (t.bore() + t.outside()) / 4;
         double h = t.rollerDiameter() * 0.75;
         shapes.add(Shape.area(Role.GREASE, Known.TABLE, at(back, way, 0.1 * t.width(), r - h), at(back, way, t.width(), r - h * 1.5), at(back, way, t.width(), r + h * 0.4), at(back, way, 0.1 * t.width(), r + h)));
     }
 
     /** {@code way} 1 turns the large rollers' ends inboard, −1 outboard: back to back, as hubs are. */
-    private void bearing(HubGeometry.Taper t, double back, int way) {
+    private void bearing(HubGeometry.Bearing t, double back, int way) {
+        if (!t.tapered()) {
+            balls(t, back, way);
+            return;
+        }
         double dw = t.rollerDiameter();
         double lw = Math.min(t.rollerLength(), t.width() * 0.8);
         double cupAngle = Math.toRadians(t.halfAngleDeg());
@@ -183,6 +195,17 @@ public final class HubSection {
         shapes.add(Shape.area(Role.PART, t.known(), at(back, way, lx + nx * large, lr + ny * large), at(back, way, sx + nx * small, sr + ny * small),
                 at(back, way, sx - nx * small, sr - ny * small), at(back, way, lx - nx * large, lr - ny * large)));
         shapes.add(Shape.line(Role.CENTRE, at(back, way, lx - ax * 2, lr - ay * 2), at(back, way, sx + ax * 2, sr + ay * 2)));
+    }
+
+    /** Two rings with a ball between them; its size by the usual proportion. */
+    private void balls(HubGeometry.Bearing t, double back, int way) {
+        double mid = (t.bore() + t.outside()) / 4;
+        double ball = Math.min(0.59 * (t.outside() - t.bore()) / 2, 0.8 * t.width());
+        double inner = mid - 0.3 * ball;
+        double outer = mid + 0.3 * ball;
+        shapes.add(Shape.area(Role.SOLID_TWIN, t.known(), at(back, way, 0, t.bore() / 2), at(back, way, t.width(), t.bore() / 2), at(back, way, t.width(), inner), at(back, way, 0, inner)));
+        shapes.add(Shape.area(Role.SOLID_TWIN, t.known(), at(back, way, 0, t.outside() / 2), at(back, way, t.width(), t.outside() / 2), at(back, way, t.width(), outer), at(back, way, 0, outer)));
+        shapes.add(new Shape.Circle(at(back, way, t.width() / 2, mid), ball / 2, Role.PART, Known.ESTIMATED));
     }
 
     private static Point at(double back, int way, double along, double radius) {

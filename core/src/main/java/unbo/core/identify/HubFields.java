@@ -5,7 +5,7 @@ import java.util.List;
 
 import unbo.core.designation.Decoded;
 import unbo.core.designation.SealSize;
-import unbo.core.designation.TaperDecoder;
+import unbo.core.designation.Decoder;
 import unbo.core.designation.TaperMatch;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -14,13 +14,13 @@ import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 
-/** What is asked to identify the bearings of an adjustable taper hub. */
+/** What is asked to identify the bearings of a hub: two tapers, two bearings of another kind, or one that does all. */
 public final class HubFields {
 
     public static final FieldList<HubInput> LIST = FieldList.of(List.of(
-            number("outerCone", "Outer cone").must(), number("outerCup", "Outer cup").hint("empty for a metric taper: one number for both"),
+            number("outerCone", "Outer bearing or cone").must(), number("outerCup", "Outer cup").hint("inch tapers only: other bearings carry one number"),
             size("outerBore", "Outer bore"), size("outerOutside", "Outer outside"), size("outerWidth", "Outer width"),
-            number("innerCone", "Inner cone").must(), number("innerCup", "Inner cup").hint("empty for a metric taper: one number for both"),
+            number("innerCone", "Inner bearing or cone").hint("empty where one bearing does all, as a cartridge does"), number("innerCup", "Inner cup").hint("inch tapers only: other bearings carry one number"),
             size("innerBore", "Inner bore"), size("innerOutside", "Inner outside"), size("innerWidth", "Inner width"),
             Field.text("seal", "Seal", 40).hint("shaft × outside × width, for instance 45x65x10"),
             Field.quantity("betweenCups", "Between the cups", Quantity.LENGTH, "mm", 0, 400).usually(10, 150).hint("back to back of the cups, in the hub"),
@@ -50,13 +50,18 @@ public final class HubFields {
                 }
             }
         }
+        if (!v.text("outerCone").isBlank() && v.text("innerCone").isBlank() && IdentifiedBearing.tapered(Decoder.decode(v.text("outerCone")))) {
+            problems.add(new Problem("innerCone", "A taper never stands alone: write what is stamped on the inner one.", false));
+        }
         return problems;
     }
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();
         bearing(v, "outer", problems);
-        bearing(v, "inner", problems);
+        if (!v.text("innerCone").isBlank() || !v.text("innerCup").isBlank()) {
+            bearing(v, "inner", problems);
+        }
         if (!v.text("seal").isBlank() && SealSize.read(v.text("seal")).isEmpty()) {
             problems.add(Problem.impossible("seal", "“" + v.text("seal") + "” is no seal size: write shaft × outside × width, for instance 45x65x10."));
         }
@@ -64,6 +69,9 @@ public final class HubFields {
             return problems;
         }
         IdentifiedHub hub = IdentifiedHub.of(make(v));
+        if (hub.inner() == null) {
+            return problems;
+        }
         double cup = Math.min(hub.outer().outside().mm(), hub.inner().outside().mm());
         if (v.has("hubBore") && hub.hubBore().mm() >= cup) {
             problems.add(Problem.impossible("hubBore", "The hub bore between the cups, " + Show.number(hub.hubBore().mm(), 3)
@@ -78,8 +86,16 @@ public final class HubFields {
 
     private static void bearing(Values v, String place, List<Problem> problems) {
         HubInput.Taper taper = taper(v, place);
-        Decoded cone = TaperDecoder.decode(taper.cone());
-        Decoded cup = TaperDecoder.decode(taper.cupOrCone());
+        Decoded cone = Decoder.decode(taper.cone());
+        Decoded cup = Decoder.decode(taper.cupOrCone());
+        if (cone.marking().isEmpty()) {
+            problems.add(new Problem(place + "Cone", "Write what is stamped on the cone as well.", false));
+            return;
+        }
+        if (!taper.cup().isBlank() && !IdentifiedBearing.tapered(cone)) {
+            problems.add(Problem.impossible(place + "Cup", cone.designation() + " is no taper: it carries one number, and has no cup of its own. Leave this empty."));
+            return;
+        }
         if (taper.cup().isBlank() && !cone.metricTaper() && (cone.cone() || cone.cup())) {
             problems.add(new Problem(place + "Cup", "An inch cone has a cup of another number: write what is stamped on the cup.", false));
         }

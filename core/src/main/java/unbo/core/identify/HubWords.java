@@ -2,8 +2,10 @@ package unbo.core.identify;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 import unbo.core.answer.Answer;
+import unbo.core.catalogue.Kind;
 import unbo.core.designation.Part;
 import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
@@ -16,19 +18,30 @@ public final class HubWords {
 
     public static Answer answer(IdentifiedHub hub) {
         List<String> sentences = new ArrayList<>();
-        sentences.add("Outer: " + hub.outer().match().reason());
-        sentences.add("Inner: " + hub.inner().match().reason());
+        List<IdentifiedBearing> bearings = hub.inner() == null ? List.of(hub.outer()) : List.of(hub.outer(), hub.inner());
+        for (IdentifiedBearing b : bearings) {
+            String place = b == hub.inner() ? "Inner: " : hub.inner() == null ? "" : "Outer: ";
+            sentences.add(place + (b.match() != null ? b.match().reason() : b.name() + " is a " + Kind.words(b.cone().kind()) + (b.cone().suffixes().parts().isEmpty() ? "" : ", " + marks(b)) + "."));
+            b.cone().warnings().forEach(w -> sentences.add(place + w));
+        }
         if (!hub.defaulted().isEmpty()) {
             sentences.add("Not measured, taken by rule and drawn dashed: " + String.join("; ", hub.defaulted()) + ".");
         }
-        sentences.add("Cone and cup are renewed as a pair. Measure before ordering.");
-        return new Answer(List.of(figure("outer bearing", hub.outer()), figure("inner bearing", hub.inner()),
-                new Answer.Figure("seal", hub.seal().map(s -> Show.number(s.shaftMm(), 2) + "×" + Show.number(s.outsideMm(), 2) + "×"
-                        + Show.number(s.widthMm(), 2)).orElse("unknown"), hub.seal().isPresent() ? "mm" : "", "")),
-                hub.findings(), sentences, worksheet(hub), List.of());
+        sentences.add((bearings.stream().anyMatch(IdentifiedBearing::parted) ? "Cone and cup are renewed as a pair. " : "") + "Measure before ordering.");
+        List<Answer.Figure> figures = new ArrayList<>(List.of(figure(hub.inner() == null ? "bearing" : "outer bearing", hub.outer())));
+        if (hub.inner() != null) {
+            figures.add(figure("inner bearing", hub.inner()));
+        }
+        figures.add(new Answer.Figure("seal", hub.seal().map(s -> Show.number(s.shaftMm(), 2) + "×" + Show.number(s.outsideMm(), 2) + "×"
+                        + Show.number(s.widthMm(), 2)).orElse("unknown"), hub.seal().isPresent() ? "mm" : "", ""));
+        return new Answer(figures, hub.findings(), sentences, worksheet(hub), List.of());
     }
 
-    private static Answer.Figure figure(String what, IdentifiedTaper taper) {
+    private static String marks(IdentifiedBearing b) {
+        return b.cone().suffixes().parts().stream().map(p -> p.text() + " " + p.meaning()).collect(Collectors.joining(", "));
+    }
+
+    private static Answer.Figure figure(String what, IdentifiedBearing taper) {
         return new Answer.Figure(what, taper.name(), "", Show.number(taper.bore().mm(), 3) + " × " + Show.number(taper.outside().mm(), 3)
                 + " × " + Show.number(taper.width().mm(), 3) + " mm");
     }
@@ -36,23 +49,25 @@ public final class HubWords {
     private static Worksheet worksheet(IdentifiedHub hub) {
         List<Worksheet.Line> lines = new ArrayList<>();
         bearing("outer", hub.outer(), lines);
-        bearing("inner", hub.inner(), lines);
-        lines.add(length("L", "between the cups", hub.betweenCups()));
-        lines.add(length("Dh", "hub bore between", hub.hubBore()));
-        lines.add(length("ds", "spindle between", hub.spindle()));
+        if (hub.inner() != null) {
+            bearing("inner", hub.inner(), lines);
+            lines.add(length("L", "between the cups", hub.betweenCups()));
+            lines.add(length("Dh", "hub bore between", hub.hubBore()));
+            lines.add(length("ds", "spindle between", hub.spindle()));
+        }
         return new Worksheet("Which bearings and seal does this hub have?", lines, List.of(
                 "Dimension plans: ISO 15 and ISO 355 (metric), ABMA standard 19.2 (inch tapers).",
                 "Half cup angles are estimated from the number, for the drawing only."));
     }
 
-    private static void bearing(String place, IdentifiedTaper taper, List<Worksheet.Line> lines) {
+    private static void bearing(String place, IdentifiedBearing taper, List<Worksheet.Line> lines) {
         for (Part part : taper.cone().parts()) {
-            lines.add(Worksheet.given(part.text(), place + " cone " + taper.cone().marking() + ", " + part.role(), part.meaning()));
+            lines.add(Worksheet.given(part.text(), place + (taper.parted() ? " cone " : " ") + taper.cone().marking() + ", " + part.role(), part.meaning()));
         }
         lines.add(length("d", place + " bore", taper.bore()));
         lines.add(length("D", place + " outside", taper.outside()));
-        lines.add(length("T", place + " assembled width", taper.width()));
-        lines.add(Worksheet.computed("α", place + " half cup angle", taper.halfAngleDeg().how().word(), Show.number(taper.halfAngleDeg().mm(), 1) + "°"));
+        lines.add(length(taper.taper() ? "T" : "B", place + (taper.taper() ? " assembled width" : " width"), taper.width()));
+        lines.add(Worksheet.computed("α", place + (taper.taper() ? " half cup angle" : " contact angle"), taper.halfAngleDeg().how().word(), Show.number(taper.halfAngleDeg().mm(), 1) + "°"));
     }
 
     private static Worksheet.Line length(String symbol, String name, Size size) {

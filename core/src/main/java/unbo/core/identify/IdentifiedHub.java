@@ -9,7 +9,7 @@ import unbo.core.catalogue.TaperAngles;
 import unbo.core.catalogue.TaperSet;
 import unbo.core.designation.Decoded;
 import unbo.core.designation.SealSize;
-import unbo.core.designation.TaperDecoder;
+import unbo.core.designation.Decoder;
 import unbo.core.designation.TaperMatch;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -17,14 +17,15 @@ import unbo.core.measure.Show;
 import unbo.core.sheet.How;
 
 /**
- * The bearings, seal and lengths of an adjustable taper hub, from the numbers on the rings and what was measured. Table
+ * The bearings, seal and lengths of a hub, from the numbers on the rings and what was measured. Table
  * sizes where the table knows the number, measured ones otherwise; a measured size that departs from the table is named.
  * Lengths left unknown take a stated default: between the cups the sum of both widths; the hub's bore the smaller cup's
  * outside less 8 mm; the spindle halfway between both cone bores.
  *
+ * @param inner    null where one bearing does all; then the lengths between are null too
  * @param findings unknown pairs, departures from the table
  */
-public record IdentifiedHub(HubInput input, IdentifiedTaper outer, IdentifiedTaper inner, Optional<SealSize> seal,
+public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedBearing inner, Optional<SealSize> seal,
                             Size betweenCups, Size hubBore, Size spindle, List<Finding> findings) {
 
     private static final double SAME_MM = 0.15;
@@ -33,8 +34,11 @@ public record IdentifiedHub(HubInput input, IdentifiedTaper outer, IdentifiedTap
     /** Makes the hub of an input that passed {@link HubFields}. */
     public static IdentifiedHub of(HubInput input) {
         List<Finding> findings = new ArrayList<>();
-        IdentifiedTaper outer = taper("outer", input.outer(), findings);
-        IdentifiedTaper inner = taper("inner", input.inner(), findings);
+        IdentifiedBearing outer = taper("outer", input.outer(), findings);
+        if (input.inner().cone().isBlank()) {
+            return new IdentifiedHub(input, outer, null, SealSize.read(input.seal()), null, null, null, List.copyOf(findings));
+        }
+        IdentifiedBearing inner = taper("inner", input.inner(), findings);
         Size between = measuredOr(input.betweenCupsMm(), outer.width().mm() + inner.width().mm());
         Size hubBore = measuredOr(input.hubBoreMm(), Math.min(outer.outside().mm(), inner.outside().mm()) - SHOULDER_MM);
         Size spindle = measuredOr(input.spindleMm(), (outer.bore().mm() + inner.bore().mm()) / 2);
@@ -44,6 +48,9 @@ public record IdentifiedHub(HubInput input, IdentifiedTaper outer, IdentifiedTap
     /** Names of lengths that stand on a default. */
     public List<String> defaulted() {
         List<String> names = new ArrayList<>();
+        if (inner == null) {
+            return names;
+        }
         if (betweenCups.how() == How.DEFAULT) {
             names.add("between the cups (sum of both widths)");
         }
@@ -60,11 +67,12 @@ public record IdentifiedHub(HubInput input, IdentifiedTaper outer, IdentifiedTap
         return measured != null ? new Size(measured, How.MEASURED) : new Size(otherwise, How.DEFAULT);
     }
 
-    private static IdentifiedTaper taper(String place, HubInput.Taper typed, List<Finding> findings) {
-        Decoded cone = TaperDecoder.decode(typed.cone());
-        Decoded cup = TaperDecoder.decode(typed.cupOrCone());
-        TaperMatch match = TaperMatch.of(typed.cone(), typed.cupOrCone());
-        if (match.match() == null) {
+    private static IdentifiedBearing taper(String place, HubInput.Taper typed, List<Finding> findings) {
+        Decoded cone = Decoder.decode(typed.cone());
+        Decoded cup = Decoder.decode(typed.cupOrCone());
+        boolean tapered = IdentifiedBearing.tapered(cone);
+        TaperMatch match = tapered ? TaperMatch.of(typed.cone(), typed.cupOrCone()) : null;
+        if (match != null && match.match() == null) {
             findings.add(new Finding("pair-unknown", Level.WATCH, "The " + place + " pair: " + match.reason()));
         }
         Double tableBore = cone.boreMm();
@@ -73,15 +81,15 @@ public record IdentifiedHub(HubInput input, IdentifiedTaper outer, IdentifiedTap
         depart(place, "bore", typed.boreMm(), tableBore, findings);
         depart(place, "outside", typed.outsideMm(), tableOutside, findings);
         depart(place, "width", typed.widthMm(), tableWidth, findings);
-        Size half = cone.halfAngleDeg() != null ? new Size(cone.halfAngleDeg(), How.ESTIMATED)
+        Size half = !tapered || cone.halfAngleDeg() != null ? new Size(cone.contactDeg(), How.ESTIMATED)
                 : new Size(TaperAngles.UNKNOWN_DEG, How.DEFAULT);
-        return new IdentifiedTaper(cone, cup, match, choose(typed.boreMm(), tableBore), choose(typed.outsideMm(), tableOutside),
+        return new IdentifiedBearing(cone, cup, match, choose(typed.boreMm(), tableBore), choose(typed.outsideMm(), tableOutside),
                 choose(typed.widthMm(), tableWidth), half);
     }
 
-    /** Assembled width by the table: of the set, or of the metric number; null when it is not listed. */
+    /** Width by the table: of the set of an inch taper, of the number otherwise; null when it is not listed. */
     static Double tableWidth(Decoded cone, Decoded cup) {
-        if (cone.metricTaper()) {
+        if (!cone.cone() && !cone.cup()) {
             return cone.widthMm();
         }
         return Catalogue.taper(cone.marking(), cup.marking()).map(TaperSet::widthMm).orElse(null);

@@ -26,7 +26,7 @@ import unbo.core.worksheet.Worksheet;
 public final class IdentifyQuestions {
 
     /** A marking at a place. @param place empty where none was named */
-    public record AtPlace(String marking, String place, boolean immersed) {
+    public record AtPlace(String marking, String place, boolean immersed, Suitability.Duty duty) {
     }
 
     public static final FieldList<CaliperFind.Measured> SIZES = new FieldList<>(List.of(
@@ -39,8 +39,10 @@ public final class IdentifyQuestions {
             Map.of("bore", "25.0", "outside", "46.98", "width", "12.05"), IdentifyQuestions::found);
 
     public static final Question<AtPlace> INTERCHANGE = new Question<>("interchange", "What may go in its place", "What has the same boundary, what does each change, and does it belong there?",
-            FieldList.of(List.of(Field.text("marking", "As stamped", Decoder.LONGEST).must(), Field.choice("place", "Place", Suitability.places()), Field.yesNo("immersed", "Goes under water")),
-                    v -> new AtPlace(v.text("marking"), v.text("place"), v.yes("immersed"))),
+            FieldList.of(List.of(Field.text("marking", "As stamped", Decoder.LONGEST).must(), Field.choice("place", "Place", Suitability.places()), Field.yesNo("immersed", "Goes under water"),
+                    Field.quantity("rpm", "Speed of the turning ring", Quantity.ROTATION, "rpm", 1, 60000).usually(20, 20000).hint("only where known: held against its limit"),
+                    Field.quantity("loadN", "Radial load on it", Quantity.FORCE, "N", 1, 500000).usually(50, 50000).hint("only where known: held against its static rating")),
+                    v -> new AtPlace(v.text("marking"), v.text("place"), v.yes("immersed"), new Suitability.Duty(v.maybe("rpm"), v.maybe("loadN")))),
             Map.of("marking", "6207", "place", "gearbox"), IdentifyQuestions::inPlace);
 
     private IdentifyQuestions() {
@@ -113,7 +115,7 @@ public final class IdentifyQuestions {
         List<String> sentences = new ArrayList<>();
         List<Worksheet.Line> lines = new ArrayList<>();
         for (Interchange.Candidate c : interchange.candidates()) {
-            String at = in.place().isEmpty() ? "" : " Here: " + Suitability.of(Decoder.decode(c.designation()), in.place(), in.immersed()).verdict().name().toLowerCase(Locale.ROOT) + ".";
+            String at = in.place().isEmpty() ? "" : " Here: " + Suitability.of(Decoder.decode(c.designation()), in.place(), in.immersed(), in.duty()).verdict().name().toLowerCase(Locale.ROOT) + ".";
             String word = c.verdict().name().toLowerCase(Locale.ROOT);
             sentences.add(c.designation() + " (" + word + "): " + String.join("; ", c.changes()) + "." + at);
             lines.add(Worksheet.judged(c.designation(), Kind.words(c.kind()), "same bore and outside", String.join("; ", c.changes()), word));
@@ -127,7 +129,7 @@ public final class IdentifyQuestions {
     }
 
     private static Finding judged(Decoded decoded, AtPlace in) {
-        Suitability s = Suitability.of(decoded, in.place(), in.immersed());
+        Suitability s = Suitability.of(decoded, in.place(), in.immersed(), in.duty());
         Level level = switch (s.verdict()) {
             case RIGHT -> Level.RIGHT;
             case ACCEPTABLE -> Level.WATCH;

@@ -4,19 +4,38 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 import org.apache.commons.csv.CSVRecord;
 
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Suffixes;
 import unbo.core.input.Field;
+import unbo.core.life.Ratings;
+import unbo.core.measure.Show;
 import unbo.core.measure.Table;
+import unbo.core.motion.Inside;
+import unbo.core.motion.SpeedGuide;
 
 /**
  * Whether a bearing belongs at a place, and why. Rules stand in a data file; the worst that fits counts, with its reasons.
  * Where no rule says right it is acceptable at best.
  */
 public record Suitability(Decoded bearing, String place, Verdict verdict, List<String> reasons) {
+
+    /**
+     * What it has to do there; null where not known.
+     *
+     * @param rpm   of the turning ring
+     * @param loadN radial load on this bearing
+     */
+    public record Duty(Double rpm, Double loadN) {
+
+        static final Duty UNKNOWN = new Duty(null, null);
+    }
+
+    private static final Set<String> IN_OIL = Set.of("gearbox", "crankshaft-both-tight");
+    private static final double STATIC_FINE = 2;
 
     /** How it is to be taken. */
     public enum Verdict { RIGHT, ACCEPTABLE, WRONG }
@@ -48,6 +67,50 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
 
     /** @param place a code of {@link #places()}  @param immersed true where it goes under water */
     public static Suitability of(Decoded bearing, String place, boolean immersed) {
+        return of(bearing, place, immersed, Duty.UNKNOWN);
+    }
+
+    /** The same, held against speed and load where they are known; the worst counts. */
+    public static Suitability of(Decoded bearing, String place, boolean immersed, Duty duty) {
+        Suitability byPlace = byPlace(bearing, place, immersed);
+        List<Suitability> all = new ArrayList<>(List.of(byPlace));
+        if (duty.rpm() != null && bearing.boreMm() != null && bearing.outsideMm() != null) {
+            all.add(bySpeed(bearing, place, duty.rpm()));
+        }
+        if (duty.loadN() != null) {
+            bearing.inside().ifPresent(inside -> all.add(byLoad(bearing, place, inside, duty.loadN())));
+        }
+        Verdict worst = all.stream().map(Suitability::verdict).max(Enum::compareTo).orElseThrow();
+        List<String> reasons = new ArrayList<>(byPlace.reasons());
+        all.stream().skip(1).forEach(s -> reasons.addAll(s.reasons()));
+        return new Suitability(bearing, place, worst, List.copyOf(reasons));
+    }
+
+    private static Suitability bySpeed(Decoded bearing, String place, double rpm) {
+        SpeedGuide guide = SpeedGuide.of(bearing.build(), rpm, (bearing.boreMm() + bearing.outsideMm()) / 2, bearing.inside().map(Inside::geometry).orElse(null),
+                IN_OIL.contains(place) ? SpeedGuide.Lubricant.OIL : SpeedGuide.Lubricant.GREASE);
+        String against = guide.nDmLimit() == null ? "no guide limit is known for this kind" : "guide limit " + Show.number(guide.nDmLimit(), 0);
+        String spin = guide.elementRpm() == null ? "" : ", elements spin at about " + Show.number(guide.elementRpm(), 0) + " rpm (watched from " + Show.number(guide.elementWatch(), 0) + ")";
+        String says = switch (guide.verdict()) {
+            case FINE -> "Speed is no trouble: ";
+            case WATCH -> "It runs hot at this speed: ";
+            case WRONG -> "Too fast for it: ";
+        };
+        return new Suitability(bearing, place, Verdict.values()[guide.verdict().ordinal()], List.of(says + "n·dm " + Show.number(guide.nDm(), 0) + ", " + against + spin + "."));
+    }
+
+    private static Suitability byLoad(Decoded bearing, String place, Inside inside, double loadN) {
+        double safety = Ratings.of(inside).c0N() / loadN;
+        Verdict verdict = safety >= STATIC_FINE ? Verdict.RIGHT : safety >= 1 ? Verdict.ACCEPTABLE : Verdict.WRONG;
+        String says = switch (verdict) {
+            case RIGHT -> "It carries the load: ";
+            case ACCEPTABLE -> "The load is high for it: ";
+            case WRONG -> "The load dents it: ";
+        };
+        return new Suitability(bearing, place, verdict, List.of(says + "static safety C0/P0 " + Show.number(safety, 1) + " (2 or more is fine, under 1 dents), C0 estimated by ISO 76."));
+    }
+
+    private static Suitability byPlace(Decoded bearing, String place, boolean immersed) {
         List<Rule> fitting = RULES.stream().filter(r -> r.fits(bearing, place, immersed)).toList();
         Verdict verdict = fitting.stream().map(Rule::verdict).max(Enum::compareTo).orElse(Verdict.ACCEPTABLE);
         List<String> reasons = new ArrayList<>(fitting.stream().filter(r -> r.verdict() == verdict).map(Rule::reason).toList());

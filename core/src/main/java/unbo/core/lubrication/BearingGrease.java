@@ -28,7 +28,7 @@ public record BearingGrease(BearingGreaseInput input, double freeCm3, Double nDm
         double density = FreeVolume.GREASE_G_PER_CM3;
         double replenish = 0.005 * in.outsideMm() * in.widthMm();
         return new BearingGrease(in, free, nDm, share, new HubGrease.Range(free * share.least() * density, free * share.most() * density),
-                in.taper() ? HubGrease.Range.packed(free) : null,
+                in.taper() ? HubGrease.Range.of(free, true) : null,
                 in.cavityCm3() == null ? null : new HubGrease.Range(in.cavityCm3() / 3 * density, in.cavityCm3() / 2 * density),
                 in.rpm() == null ? null : hours(in), replenish,
                 in.strokeGrams() == null ? null : Math.ceil(replenish / in.strokeGrams() * 2 - 1e-9) / 2);

@@ -7,26 +7,29 @@ import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 
 /**
- * How many grams go into each cone and into the hub's cavity. Hand-packed cones are filled to 80–100 % of their free
+ * How many grams go into each bearing and into the hub's cavity. Ball bearings of a wheel take 30–50 % of their free
+ * volume. Hand-packed cones are filled to 80–100 % of their free
  * volume (the excess moves out into the cavity, which is why the cavity gets a third, never more than a half: grease
  * expands, and a full hub pumps its seals out).
  *
  * @param outerCm3   free volume of the outer bearing
  * @param cavityCm3  V = π/4·L·(Dh² − ds²)
- * @param outerGrams 80 and 100 % of the free volume times 0.90 g/cm³
+ * @param outerGrams 80 and 100 % of a taper's free volume, 30 and 50 % of a ball bearing's, times 0.90 g/cm³
  * @param cavityGrams at the chosen share
  */
 public record HubGrease(HubGreaseInput input, double outerCm3, double innerCm3, double cavityCm3, Range outerGrams,
                         Range innerGrams, double cavityGrams, List<Finding> findings) {
 
     static final double PACKED_LEAST = 0.8;
+    static final double BALL_LEAST = 0.3;
+    static final double BALL_MOST = 0.5;
 
     /** Least and most, grams. */
     public record Range(double least, double most) {
 
-        static Range packed(double cm3) {
+        static Range of(double cm3, boolean taper) {
             double full = cm3 * FreeVolume.GREASE_G_PER_CM3;
-            return new Range(full * PACKED_LEAST, full);
+            return taper ? new Range(full * PACKED_LEAST, full) : new Range(full * BALL_LEAST, full * BALL_MOST);
         }
     }
 
@@ -34,7 +37,7 @@ public record HubGrease(HubGreaseInput input, double outerCm3, double innerCm3, 
         double outer = free(in.outer());
         double inner = free(in.inner());
         double cavity = Math.PI / 4 * in.betweenCupsMm() * (in.hubBoreMm() * in.hubBoreMm() - in.spindleMm() * in.spindleMm()) / 1000;
-        return new HubGrease(in, outer, inner, cavity, Range.packed(outer), Range.packed(inner),
+        return new HubGrease(in, outer, inner, cavity, Range.of(outer, in.outer().taper()), Range.of(inner, in.inner().taper()),
                 cavity * in.cavityShare() * FreeVolume.GREASE_G_PER_CM3, findings(in));
     }
 
@@ -44,7 +47,7 @@ public record HubGrease(HubGreaseInput input, double outerCm3, double innerCm3, 
     }
 
     private static double free(HubGreaseInput.Envelope e) {
-        return FreeVolume.cm3(FreeVolume.envelopeCm3(e.boreMm(), e.outsideMm(), e.widthMm()), null, false);
+        return FreeVolume.cm3(FreeVolume.envelopeCm3(e.boreMm(), e.outsideMm(), e.widthMm()), null, !e.taper());
     }
 
     private static List<Finding> findings(HubGreaseInput in) {

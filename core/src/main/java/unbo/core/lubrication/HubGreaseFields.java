@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 import unbo.core.answer.Question;
+import unbo.core.catalogue.Kind;
 import unbo.core.hub.HubSection;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -18,7 +19,7 @@ import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.Usage;
 
-/** What is asked to grease a hub with two tapers. */
+/** What is asked to grease a hub with two bearings. */
 public final class HubGreaseFields {
 
     public static final FieldList<HubGreaseInput> LIST = FieldList.of(List.of(
@@ -28,7 +29,9 @@ public final class HubGreaseFields {
             Field.choice("kind", "New grease", Mixing.choices()).must(),
             Field.choice("oldKind", "Grease that was in", oldChoices()).orElse("unknown", "washing out is always right"),
             Field.quantity("cavityShare", "Share of the cavity", Quantity.RATIO, "", 0.2, 0.5).usually(0.3, 0.5).orElse("0.333", "a third; never over a half"),
-            Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said")),
+            Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said"),
+            Field.choice("outerKind", "Outer bearing, kind", Kind.choices()).orElse("tapered-roller", "packed by hand"),
+            Field.choice("innerKind", "Inner bearing, kind", Kind.choices()).orElse("tapered-roller", "packed by hand")),
             HubGreaseFields::rules, HubGreaseFields::make);
 
     /** The tool as it stands on the bench. */
@@ -47,7 +50,8 @@ public final class HubGreaseFields {
         return Sheet.of(List.of(size(FactKey.OUTER_BORE, in.outer().boreMm()), size(FactKey.OUTER_OUTSIDE, in.outer().outsideMm()), size(FactKey.OUTER_WIDTH, in.outer().widthMm()),
                 size(FactKey.INNER_BORE, in.inner().boreMm()), size(FactKey.INNER_OUTSIDE, in.inner().outsideMm()), size(FactKey.INNER_WIDTH, in.inner().widthMm()),
                 size(FactKey.BETWEEN_CUPS, in.betweenCupsMm()), size(FactKey.HUB_BORE, in.hubBoreMm()), size(FactKey.SPINDLE, in.spindleMm()),
-                Fact.words(FactKey.GREASE_KIND, in.kind(), How.TYPED, "bench"), size(FactKey.GREASE_CAVITY_SHARE, in.cavityShare())));
+                Fact.words(FactKey.GREASE_KIND, in.kind(), How.TYPED, "bench"), size(FactKey.GREASE_CAVITY_SHARE, in.cavityShare()),
+                Fact.words(FactKey.OUTER_KIND, in.outer().taper() ? "tapered-roller" : "deep-groove-ball", How.TYPED, "bench"), Fact.words(FactKey.INNER_KIND, in.inner().taper() ? "tapered-roller" : "deep-groove-ball", How.TYPED, "bench")));
     }
 
     private static Fact size(FactKey key, double value) {
@@ -87,6 +91,6 @@ public final class HubGreaseFields {
     }
 
     private static HubGreaseInput.Envelope envelope(Values v, String place) {
-        return new HubGreaseInput.Envelope(v.number(place + "Bore"), v.number(place + "Outside"), v.number(place + "Width"));
+        return new HubGreaseInput.Envelope(v.number(place + "Bore"), v.number(place + "Outside"), v.number(place + "Width"), v.text(place + "Kind").contains("taper") || v.text(place + "Kind").isEmpty());
     }
 }

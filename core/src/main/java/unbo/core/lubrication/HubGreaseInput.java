@@ -1,7 +1,7 @@
 package unbo.core.lubrication;
 
 /**
- * A hub with two tapers to be packed by hand; lengths in mm.
+ * A hub with two bearings to be greased; lengths in mm.
  *
  * @param kind        thickener code of the new grease
  * @param oldKind     thickener code of what is in, or empty when unknown or all washed out
@@ -10,7 +10,7 @@ package unbo.core.lubrication;
 public record HubGreaseInput(Envelope outer, Envelope inner, double betweenCupsMm, double hubBoreMm, double spindleMm,
                              String kind, String oldKind, double cavityShare, boolean immersed) {
 
-    /** Boundary of one taper, mm; width is the assembled width T. */
-    public record Envelope(double boreMm, double outsideMm, double widthMm) {
+    /** Boundary of one bearing, mm; of a taper the width is the assembled width T. {@code taper}: packed by hand. */
+    public record Envelope(double boreMm, double outsideMm, double widthMm, boolean taper) {
     }
 }

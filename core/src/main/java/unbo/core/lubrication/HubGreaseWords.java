@@ -14,15 +14,29 @@ public final class HubGreaseWords {
 
     public static Answer answer(HubGrease g) {
         return new Answer(List.of(
-                new Answer.Figure("outer cone, packed by hand", range(g.outerGrams()), "g", cm3(g.outerCm3())),
-                new Answer.Figure("inner cone, packed by hand", range(g.innerGrams()), "g", cm3(g.innerCm3())),
+                new Answer.Figure(how("outer", g.input().outer()), range(g.outerGrams()), "g", cm3(g.outerCm3())),
+                new Answer.Figure(how("inner", g.input().inner()), range(g.innerGrams()), "g", cm3(g.innerCm3())),
                 new Answer.Figure("cavity, " + percent(g.input().cavityShare()) + " of it", Show.number(g.cavityGrams(), 0), "g", cm3(g.cavityCm3() * g.input().cavityShare())),
                 new Answer.Figure("take from the tub", Show.number(g.totalGrams(), 0), "g", "")),
                 g.findings(), List.of(
-                "Pack by hand: force the cone's large end into a palm of grease until it comes out between the rollers at the top; go round twice.",
-                "Wipe a film on both cups; lay the cavity's share against the hub wall, " + fingers(g) + ". Never fill the hub: a full hub pumps its seals out.",
+                packing(g.input()),
+                (g.input().outer().taper() || g.input().inner().taper() ? "Wipe a film on both cups; lay" : "Lay") + " the cavity's share against the hub wall, " + fingers(g) + ". Never fill the hub: a full hub pumps its seals out.",
                 "Weigh the tub before and after: " + Show.number(g.totalGrams(), 0) + " g should be gone, less what is wiped off."),
                 worksheet(g), List.of());
+    }
+
+    private static String how(String place, HubGreaseInput.Envelope e) {
+        return e.taper() ? place + " cone, packed by hand" : place + " bearing, 30 to 50 % of its room";
+    }
+
+    private static String packing(HubGreaseInput in) {
+        String cones = "Pack by hand: force the cone's large end into a palm of grease until it comes out between the rollers at the top; go round twice.";
+        String balls = "Press it between the balls from one side, turning, until it shows on the other; a bearing that came sealed and greased gets none.";
+        return in.outer().taper() && in.inner().taper() ? cones : in.outer().taper() || in.inner().taper() ? cones + " " + balls : balls;
+    }
+
+    private static String steel(HubGreaseInput.Envelope e) {
+        return Show.number(e.taper() ? FreeVolume.STEEL_SHARE_ROLLER : FreeVolume.STEEL_SHARE_BALL, 2);
     }
 
     /** The layer against the hub wall that holds the share, from its volume. */
@@ -42,9 +56,9 @@ public final class HubGreaseWords {
         return new Worksheet("How much grease does this hub take?", List.of(
                 Worksheet.given("d, D, T", "outer bearing", sizes(in.outer())),
                 Worksheet.given("d, D, T", "inner bearing", sizes(in.inner())),
-                Worksheet.computed("Vo", "free volume of the outer bearing", "π/4·T·(D² − d²)·(1 − 0.75)", Show.number(g.outerCm3(), 2) + " cm³ (estimated: steel fills 0.75 of the envelope)"),
-                Worksheet.computed("Vi", "free volume of the inner bearing", "π/4·T·(D² − d²)·(1 − 0.75)", Show.number(g.innerCm3(), 2) + " cm³ (estimated)"),
-                Worksheet.computed("", "packed by hand", "V · 0.8…1.0 · 0.90 g/cm³", range(g.outerGrams()) + " g and " + range(g.innerGrams()) + " g"),
+                Worksheet.computed("Vo", "free volume of the outer bearing", "π/4·T·(D² − d²)·(1 − " + steel(in.outer()) + ")", Show.number(g.outerCm3(), 2) + " cm³ (estimated: steel fills " + steel(in.outer()) + " of the envelope)"),
+                Worksheet.computed("Vi", "free volume of the inner bearing", "π/4·T·(D² − d²)·(1 − " + steel(in.inner()) + ")", Show.number(g.innerCm3(), 2) + " cm³ (estimated)"),
+                Worksheet.computed("", "grease in the bearings", "V · share · 0.90 g/cm³; share 0.8…1.0 for tapers, 0.3…0.5 for balls", range(g.outerGrams()) + " g and " + range(g.innerGrams()) + " g"),
                 Worksheet.given("L, Dh, ds", "cavity", Show.number(in.betweenCupsMm(), 2) + ", " + Show.number(in.hubBoreMm(), 2) + ", " + Show.number(in.spindleMm(), 2) + " mm"),
                 Worksheet.computed("Vc", "volume of the cavity", "π/4·L·(Dh² − ds²)", Show.number(g.cavityCm3(), 1) + " cm³"),
                 Worksheet.judged("", "grease in the cavity", "Vc · share · 0.90 g/cm³", Show.number(g.cavityGrams(), 1) + " g", "a third to a half, never full")),

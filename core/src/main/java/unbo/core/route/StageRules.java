@@ -18,7 +18,7 @@ import unbo.core.identify.HubFields;
 import unbo.core.identify.HubInput;
 import unbo.core.identify.HubWords;
 import unbo.core.identify.IdentifiedHub;
-import unbo.core.identify.IdentifiedTaper;
+import unbo.core.identify.IdentifiedBearing;
 import unbo.core.identify.Size;
 import unbo.core.intake.Intake;
 import unbo.core.intake.IntakeFields;
@@ -47,7 +47,7 @@ import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 
-/** The stations of an adjustable taper hub. */
+/** The stations of a hub's job. */
 public final class StageRules {
 
     private static final Map<RouteStage, StageRule<?>> RULES = rules();
@@ -112,12 +112,16 @@ public final class StageRules {
                 in -> {
                     IdentifiedHub hub = IdentifiedHub.of(in);
                     Facts facts = new Facts(RouteStage.IDENTIFY);
-                    taper(facts, hub.outer(), in.outer(), FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH, FactKey.OUTER_HALF_ANGLE);
-                    taper(facts, hub.inner(), in.inner(), FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_WIDTH, FactKey.INNER_HALF_ANGLE);
+                    bearing(facts, hub.outer(), in.outer(), FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH, FactKey.OUTER_HALF_ANGLE);
+                    facts.words(FactKey.OUTER_KIND, hub.outer().cone().kind(), How.COMPUTED);
+                    if (hub.inner() != null) {
+                        bearing(facts, hub.inner(), in.inner(), FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_WIDTH, FactKey.INNER_HALF_ANGLE);
+                        facts.words(FactKey.INNER_KIND, hub.inner().cone().kind(), How.COMPUTED);
+                        facts.size(FactKey.BETWEEN_CUPS, hub.betweenCups());
+                        facts.size(FactKey.HUB_BORE, hub.hubBore());
+                        facts.size(FactKey.SPINDLE, hub.spindle());
+                    }
                     facts.words(FactKey.SEAL, hub.seal().map(StageRules::seal).orElse(""), How.TYPED);
-                    facts.size(FactKey.BETWEEN_CUPS, hub.betweenCups());
-                    facts.size(FactKey.HUB_BORE, hub.hubBore());
-                    facts.size(FactKey.SPINDLE, hub.spindle());
                     return new StageRule.Outcome(HubWords.answer(hub), facts.list, true);
                 });
     }
@@ -126,7 +130,7 @@ public final class StageRules {
         return Show.number(seal.shaftMm(), 2) + "x" + Show.number(seal.outsideMm(), 2) + "x" + Show.number(seal.widthMm(), 2);
     }
 
-    private static void taper(Facts facts, IdentifiedTaper taper, HubInput.Taper typed, FactKey cone, FactKey cup, FactKey bore, FactKey outside, FactKey width, FactKey angle) {
+    private static void bearing(Facts facts, IdentifiedBearing taper, HubInput.Taper typed, FactKey cone, FactKey cup, FactKey bore, FactKey outside, FactKey width, FactKey angle) {
         facts.words(cone, taper.cone().marking(), How.TYPED);
         facts.words(cup, typed.cup().isBlank() ? "" : taper.cup().marking(), How.TYPED);
         facts.size(bore, taper.bore());
@@ -140,7 +144,7 @@ public final class StageRules {
                 map("outerBore", FactKey.OUTER_BORE, "outerOutside", FactKey.OUTER_OUTSIDE, "outerWidth", FactKey.OUTER_WIDTH,
                         "innerBore", FactKey.INNER_BORE, "innerOutside", FactKey.INNER_OUTSIDE, "innerWidth", FactKey.INNER_WIDTH,
                         "betweenCups", FactKey.BETWEEN_CUPS, "hubBore", FactKey.HUB_BORE, "spindle", FactKey.SPINDLE,
-                        "kind", FactKey.GREASE_KIND, "oldKind", FactKey.GREASE_KIND, "use", FactKey.USE),
+                        "outerKind", FactKey.OUTER_KIND, "innerKind", FactKey.INNER_KIND, "kind", FactKey.GREASE_KIND, "oldKind", FactKey.GREASE_KIND, "use", FactKey.USE),
                 in -> {
                     HubGrease grease = HubGrease.of(in);
                     Facts facts = new Facts(RouteStage.GREASE);

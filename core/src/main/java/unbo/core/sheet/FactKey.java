@@ -4,8 +4,8 @@ import unbo.core.measure.Quantity;
 
 /** Everything a hub job can know, by name. Facts that outlive the job belong to its position. */
 public enum FactKey {
-    OUTER_CONE("outer cone", null, "", true), OUTER_CUP("outer cup", null, "", true),
-    INNER_CONE("inner cone", null, "", true), INNER_CUP("inner cup", null, "", true),
+    OUTER_CONE("outer bearing or cone", null, "", true), OUTER_CUP("outer cup", null, "", true),
+    INNER_CONE("inner bearing or cone", null, "", true), INNER_CUP("inner cup", null, "", true),
     OUTER_BORE("outer bearing, bore", Quantity.LENGTH, "mm", true),
     OUTER_OUTSIDE("outer bearing, outside", Quantity.LENGTH, "mm", true),
     OUTER_WIDTH("outer bearing, width", Quantity.LENGTH, "mm", true),
@@ -14,6 +14,7 @@ public enum FactKey {
     INNER_OUTSIDE("inner bearing, outside", Quantity.LENGTH, "mm", true),
     INNER_WIDTH("inner bearing, width", Quantity.LENGTH, "mm", true),
     INNER_HALF_ANGLE("inner bearing, half cup angle", Quantity.ANGLE, "°", true),
+    OUTER_KIND("outer bearing, kind", null, "", true), INNER_KIND("inner bearing, kind", null, "", true),
     SEAL("seal", null, "", true),
     BETWEEN_CUPS("between the cups", Quantity.LENGTH, "mm", true),
     HUB_BORE("hub bore between them", Quantity.LENGTH, "mm", true),

@@ -74,4 +74,28 @@ class IdentifiedHubTest {
         assertThat(read("seal", "big").sentences("seal")).singleElement().asString().contains("no seal size");
         assertThat(read("spindle", "-5 mm").sentences("spindle")).singleElement().asString().contains("cannot be negative");
     }
+
+    @Test
+    void aHubOfTwoBallBearingsIsIdentifiedLikeOneOfTapers() {
+        IdentifiedHub hub = IdentifiedHub.of(read("outerCone", "6005-2RS", "outerCup", "", "innerCone", "6007 2RS C3", "innerCup", "").record());
+        assertThat(hub.outer().taper()).isFalse();
+        assertThat(hub.outer().bore()).isEqualTo(new Size(25, How.TABLE));
+        assertThat(hub.inner().name()).isEqualTo("6007-2RS/C3");
+        assertThat(hub.inner().match()).isNull();
+        assertThat(HubWords.answer(hub).sentences()).anyMatch(s -> s.contains("Inner: ") && s.contains("full-contact"));
+    }
+
+    @Test
+    void aCartridgeStandsAlone() {
+        IdentifiedHub hub = IdentifiedHub.of(read("outerCone", "DAC40740036/34", "outerCup", "", "innerCone", "", "innerCup", "").record());
+        assertThat(hub.inner()).isNull();
+        assertThat(hub.outer().outside()).isEqualTo(new Size(74, How.TABLE));
+        assertThat(HubWords.answer(hub).figures().get(0).what()).isEqualTo("bearing");
+    }
+
+    @Test
+    void aTaperNeverStandsAloneAndABallBearingHasNoCup() {
+        assertThat(read("innerCone", "", "innerCup", "").sentences("innerCone")).singleElement().asString().contains("never stands alone");
+        assertThat(read("outerCone", "6005", "outerCup", "L44610").sentences("outerCup")).isNotEmpty();
+    }
 }

@@ -101,4 +101,26 @@ class StandInTest {
         assertThat(Tolerances.outside(52)).extracting(Tolerances.Band::lowerUm).containsExactly(13.0, 11.0, 9.0, 7.0, 4.0);
         assertThat(Tolerances.bore(1)).isEmpty();
     }
+
+    @Test
+    void speedAndLoadCountWhereTheyAreKnown() {
+        Suitability fast = Suitability.of(Decoder.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(9000.0, null));
+        assertThat(fast.verdict()).isEqualTo(Suitability.Verdict.WRONG);
+        assertThat(fast.reasons()).anyMatch(r -> r.contains("346") && r.contains("300"));
+        Suitability loaded = Suitability.of(Decoder.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(800.0, 5000.0));
+        assertThat(loaded.verdict()).isEqualTo(Suitability.Verdict.ACCEPTABLE);
+        assertThat(loaded.reasons()).anyMatch(r -> r.contains("C0/P0 1.6"));
+        assertThat(Suitability.of(Decoder.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(800.0, 9000.0)).verdict()).isEqualTo(Suitability.Verdict.WRONG);
+        assertThat(Suitability.of(Decoder.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(800.0, 1500.0)).verdict()).isEqualTo(Suitability.Verdict.RIGHT);
+    }
+
+    @Test
+    void aSealIsFoundByShaftAndHousing() {
+        SealFind find = SealFind.of(new SealFind.Measured(34.95, 52.02, 8.3));
+        assertThat(find.fitting()).singleElement().satisfies(s -> assertThat(s.outsideMm()).isEqualTo(52));
+        assertThat(find.fitsDepth(find.fitting().get(0))).isFalse();
+        assertThat(find.near()).extracting(s -> s.outsideMm()).contains(50.0, 55.0);
+        assertThat(SealFind.of(new SealFind.Measured(33.4, 60, null)).fitting()).isEmpty();
+        assertThat(FieldReader.read(SealFind.LIST, Map.of("shaft", "35", "housing", "37"), UnitSystem.METRIC).sentences("housing")).singleElement().asString().contains("no room");
+    }
 }

@@ -1,0 +1,35 @@
+package unbo.core.identify;
+
+import unbo.core.designation.Decoded;
+import unbo.core.designation.TaperMatch;
+
+/**
+ * A bearing of the hub with all its sizes.
+ *
+ * @param cone         the cone of an inch taper; the whole bearing of every other kind
+ * @param cup          the cup of an inch taper; the same as {@code cone} otherwise
+ * @param match        whether cone and cup belong together; null where they carry one number
+ * @param width        assembled width T of a taper
+ * @param halfAngleDeg half the included cup angle of a taper, estimated from the number; the contact angle of other kinds
+ */
+public record IdentifiedBearing(Decoded cone, Decoded cup, TaperMatch match, Size bore, Size outside, Size width, Size halfAngleDeg) {
+
+    /** As written on a parts list. */
+    public String name() {
+        return parted() ? cone.designation() + "/" + cup.designation() : cone.designation();
+    }
+
+    /** True for an inch taper, whose cone and cup carry numbers of their own. */
+    public boolean parted() {
+        return !cone.marking().equals(cup.marking());
+    }
+
+    public boolean taper() {
+        return tapered(cone);
+    }
+
+    /** True for a taper of any number, and for what is not recognised: that is asked for as a taper. */
+    static boolean tapered(Decoded d) {
+        return d.metricTaper() || d.cone() || d.cup() || !d.recognised();
+    }
+}
