@@ -56,6 +56,38 @@ final class JsonTexts {
         return read(list, body);
     }
 
+    /** The members of a list of objects, each read by the same fields. @throws ApiProblem with every problem, named by its place in the list */
+    static <T> List<T> readAll(FieldList<T> list, String name, JsonNode members, int most) {
+        if (members == null || !members.isArray() || members.isEmpty() || members.size() > most) {
+            throw new ApiProblem(HttpStatus.BAD_REQUEST, name + " must be a list of 1 to " + most + " objects.", List.of(new Problem(name, "Write a list of 1 to " + most + " objects.", false)));
+        }
+        List<T> records = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        for (int i = 0; i < members.size(); i++) {
+            try {
+                records.add(read(list, members.get(i)));
+            } catch (ApiProblem one) {
+                String here = name + "[" + i + "]";
+                if (one.problems().isEmpty()) {
+                    problems.add(new Problem(here, one.getMessage(), false));
+                }
+                one.problems().forEach(p -> problems.add(new Problem(here + "." + p.field(), p.sentence(), p.readable())));
+            }
+        }
+        if (!problems.isEmpty()) {
+            throw ApiProblem.of(problems);
+        }
+        return records;
+    }
+
+    /** A body without some of its fields, which are read by themselves. */
+    static ObjectNode without(JsonNode body, String... names) {
+        if (!body.isObject()) {
+            throw new ApiProblem(HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
+        }
+        return ((ObjectNode) body.deepCopy()).without(List.of(names));
+    }
+
     private static String text(JsonNode value) {
         if (value.isNull()) {
             return "";

@@ -26,6 +26,7 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
+import unbo.core.parts.Rebuild;
 import unbo.core.proof.ProofFields;
 import unbo.core.runout.RimRock;
 import unbo.core.runout.RunoutFields;
@@ -36,9 +37,10 @@ import unbo.core.setting.CastleNutFields;
 @Configuration
 class OpenApiFields {
 
-    private static final Map<String, FieldList<?>> BODIES = Map.of("/api/v1/castle-nut", CastleNutFields.LIST, "/api/v1/grease", BearingGreaseFields.LIST,
-            "/api/v1/hub-grease", HubGreaseFields.LIST, "/api/v1/end-play", ProofFields.LIST, "/api/v1/service-due", DueFields.LIST, "/api/v1/diagnose", DiagnosisFields.LIST,
-            "/api/v1/runout", RunoutFields.LIST, "/api/v1/rim-rock", RimRock.LIST);
+    private static final Map<String, FieldList<?>> BODIES = Map.ofEntries(Map.entry("/api/v1/castle-nut", CastleNutFields.LIST), Map.entry("/api/v1/grease", BearingGreaseFields.LIST),
+            Map.entry("/api/v1/hub-grease", HubGreaseFields.LIST), Map.entry("/api/v1/end-play", ProofFields.LIST), Map.entry("/api/v1/service-due", DueFields.LIST),
+            Map.entry("/api/v1/diagnose", DiagnosisFields.LIST), Map.entry("/api/v1/runout", RunoutFields.LIST), Map.entry("/api/v1/rim-rock", RimRock.LIST),
+            Map.entry("/api/v1/rebuild", Rebuild.LIST));
 
     @Bean
     OpenApiCustomizer bodies() {

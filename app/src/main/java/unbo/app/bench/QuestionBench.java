@@ -22,6 +22,7 @@ import unbo.core.answer.Question;
 import unbo.core.catalogue.CaliperFind;
 import unbo.core.designation.MarkingQuestion;
 import unbo.core.identify.IdentifyQuestions;
+import unbo.core.identify.TypeFinder;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
@@ -47,7 +48,7 @@ class QuestionBench {
 
     @GetMapping("/bench")
     String index(Model model) {
-        model.addAttribute("questions", Questions.ALL);
+        model.addAttribute("groups", Questions.GROUPS);
         return "bench/index";
     }
 
@@ -59,6 +60,17 @@ class QuestionBench {
         model.addAttribute("live", live(question));
         answer(question, texts, model);
         return "bench/question";
+    }
+
+    /** The type finder: a question of pictures, or what they led to. */
+    @GetMapping("/bench/type")
+    String type(@RequestParam(defaultValue = TypeFinder.START) String at, Model model) {
+        model.addAttribute("found", TypeFinder.found(at).orElse(null));
+        if (TypeFinder.found(at).isEmpty()) {
+            model.addAttribute("step", TypeFinder.step(at).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND)));
+        }
+        model.addAttribute("way", TypeFinder.way(at));
+        return "bench/type";
     }
 
     /** Searches look through the workshop's own catalogue as well. */

@@ -2,15 +2,18 @@ package unbo.app.bench;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 import unbo.core.answer.Question;
 import unbo.core.designation.MarkingQuestion;
 import unbo.core.identify.IdentifyQuestions;
+import unbo.core.identify.SealFind;
 import unbo.core.identify.SealQuestion;
 import unbo.core.identify.SeriesLadder;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.MixQuestion;
+import unbo.core.parts.Rebuild;
 import unbo.core.proof.ProofFields;
 import unbo.core.route.RouteStage;
 import unbo.core.runout.RimRock;
@@ -20,13 +23,45 @@ import unbo.core.service.DueFields;
 /** The questions that the bench offers, in the order of a job. */
 final class Questions {
 
-    static final List<Question<?>> ALL = List.of(MarkingQuestion.DECODE, IdentifyQuestions.FIND, SeriesLadder.QUESTION, IdentifyQuestions.INTERCHANGE, MarkingQuestion.MATCH, SealQuestion.QUESTION, HubGreaseFields.QUESTION,
-            BearingGreaseFields.QUESTION, MixQuestion.QUESTION, RunoutFields.QUESTION, RimRock.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
+    /** A tool on a page of its own. */
+    record Tool(String address, String title, String asks, String keys) {
+
+        static Tool of(Question<?> question) {
+            return new Tool("/bench/" + question.name(), question.title(), question.asks(), "");
+        }
+    }
+
+    /** Tools of one part of the work. */
+    record Group(String title, List<Tool> tools) {
+
+        static Group of(String title, Object... tools) {
+            return new Group(title, Stream.of(tools).map(t -> t instanceof Tool tool ? tool : Tool.of((Question<?>) t)).toList());
+        }
+    }
+
+    private static final List<Question<?>> IDENTIFY = List.of(MarkingQuestion.DECODE, IdentifyQuestions.FIND, SeriesLadder.QUESTION, IdentifyQuestions.INTERCHANGE, MarkingQuestion.MATCH,
+            SealQuestion.QUESTION, SealFind.QUESTION, Rebuild.QUESTION);
+    private static final List<Question<?>> GREASE = List.of(HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION, MixQuestion.QUESTION);
+    private static final List<Question<?>> PROVE = List.of(RunoutFields.QUESTION, RimRock.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
+
+    static final List<Question<?>> ALL = Stream.of(IDENTIFY, GREASE, PROVE).flatMap(List::stream).toList();
+
+    static final List<Group> GROUPS = List.of(
+            Group.of("Is it the bearing?", new Tool("/bench/diagnose", "Diagnose", "Is it the bearing, which one, how urgent, and what to check next?", "g d"),
+                    new Tool("/bench/noise", "Noise recording", "Do a bearing's lines stand in this recording, and whose?", "")),
+            group("Which bearing, which seal?", IDENTIFY, new Tool("/bench/type", "What kind of bearing is it?", "By pictures, with only the wheel, arm or fork in hand", ""),
+                    new Tool("/catalogue", "Own catalogue", "Bearings of this workshop's own, with ratings, price and shelf", "")),
+            group("Set and grease", GREASE, new Tool("/bench/nut", "Castellated nut", "Where can this nut be pinned, and what end play does each place leave?", "g c")),
+            group("Prove and log", PROVE));
 
     /** The stage of a job that asks the same question, by the question's name. */
     static final Map<String, RouteStage> STAGES = Map.of(HubGreaseFields.QUESTION.name(), RouteStage.GREASE,
             ProofFields.QUESTION.name(), RouteStage.PROVE, DueFields.QUESTION.name(), RouteStage.LOG);
 
     private Questions() {
+    }
+
+    private static Group group(String title, List<Question<?>> questions, Tool... first) {
+        return Group.of(title, Stream.concat(Stream.of(first), questions.stream()).toArray());
     }
 }

@@ -135,6 +135,11 @@ public class DemoData implements ApplicationRunner {
         second.keep(RouteStage.IDENTIFY, hub(METRIC));
         second.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", "Li"));
         second.keep(RouteStage.SET, nut("20", "0 180", "C"));
+        jobs.keepParts(second.id, 0, Map.ofEntries(Map.entry("supplierA", "Quay stores"), Map.entry("supplierB", "Inland bearings"),
+                Map.entry("kind-0", "bearing"), Map.entry("what-0", "32008X"), Map.entry("place-0", "outer bearing"), Map.entry("priceA-0", "21.40"), Map.entry("priceB-0", "18.90"),
+                Map.entry("kind-1", "bearing"), Map.entry("what-1", "32010X"), Map.entry("place-1", "inner bearing"), Map.entry("priceA-1", "24.80"), Map.entry("priceB-1", "26.20"),
+                Map.entry("kind-2", "seal"), Map.entry("what-2", "shaft seal 50x72x10"), Map.entry("place-2", "inboard"), Map.entry("alwaysNew-2", "yes"), Map.entry("priceA-2", "6.10"), Map.entry("priceB-2", "5.60"), Map.entry("from-2", "a"),
+                Map.entry("kind-3", "pin"), Map.entry("what-3", "split pin"), Map.entry("place-3", "spindle nut"), Map.entry("alwaysNew-3", "yes"), Map.entry("priceA-3", "0.35")));
         Run third = new Run(cutter, "axle2-right", today.minusDays(8), 7);
         third.intake("Grease thrown over the rim after the last haul.");
         jobs.await(third.id, "seal 50x72x10", at(today.minusDays(7)));

@@ -54,6 +54,11 @@ public class Job {
     private String rail = "";
     @Column(columnDefinition = "LONGTEXT")
     private String sheet;
+    /** Kept by {@link Jobs#keepParts} alone, so that whoever saves the job for another reason never puts an old list back. */
+    @Column(columnDefinition = "LONGTEXT", updatable = false)
+    private String parts;
+    @Column(updatable = false)
+    private int partsVersion;
     @OneToMany(mappedBy = "job", cascade = CascadeType.ALL)
     @OrderBy("id")
     private List<Stage> stages = new ArrayList<>();
@@ -132,6 +137,15 @@ public class Job {
         return sheet;
     }
 
+    /** The rows of its parts list, as JSON; null while none was kept. */
+    String parts() {
+        return parts;
+    }
+
+    int partsVersion() {
+        return partsVersion;
+    }
+
     List<Stage> stages() {
         return stages;
     }
@@ -197,8 +211,8 @@ public class Job {
         signedBy = "";
     }
 
-    /** Puts a job taken in from a file where it stood. @param frozenSheet its sheet as JSON; null while it is open */
-    void restore(JobRecord record, String frozenSheet) {
+    /** Puts a job taken in from a file where it stood. @param frozenSheet its sheet as JSON; null while it is open  @param partsDocument null where it has no list */
+    void restore(JobRecord record, String frozenSheet, String partsDocument) {
         state = record.state();
         complainedOf = record.complainedOf() == null ? position.code() : record.complainedOf();
         waitingFor = record.waitingFor();
@@ -210,6 +224,7 @@ public class Job {
         signedBy = record.signedBy();
         numbers = record.numbers();
         sheet = frozenSheet;
+        parts = partsDocument;
     }
 
     void note(String kind, String text, Instant at) {

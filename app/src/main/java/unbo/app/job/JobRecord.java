@@ -23,11 +23,12 @@ import unbo.core.sheet.Fact;
  * @param visit  which visit of its vehicle it belongs to, counted within the file
  * @param sheet  null while the job is open
  * @param complainedOf code of the position it was opened for; null in files of an older release
+ * @param parts  the rows of its parts list as typed; null in files of an older release
  * @param stages as {@link StageDocument} keeps them
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String waitingFor, Instant openedAt, Instant closedAt, LocalDate workedOn, Double counter,
-                        String complaint, String cause, String signedBy, String numbers, List<Fact> sheet, List<StageRecord> stages, List<NoteRecord> notes, String complainedOf) {
+                        String complaint, String cause, String signedBy, String numbers, List<Fact> sheet, List<StageRecord> stages, List<NoteRecord> notes, String complainedOf, Map<String, String> parts) {
 
     /** One stage of it. */
     @JsonIgnoreProperties(ignoreUnknown = true)
@@ -40,10 +41,12 @@ public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String
     }
 
     private static final int LONGEST_TEXT = 4000;
+    private static final int LONGEST_PART = 200;
 
     public JobRecord {
         stages = stages == null ? List.of() : List.copyOf(stages);
         notes = notes == null ? List.of() : List.copyOf(notes);
+        parts = parts == null ? Map.of() : parts;
     }
 
     /** What stands against taking it in, one sentence each. @param here where in the file it stands */
@@ -72,6 +75,7 @@ public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String
         if (complainedOf != null) {
             length("complainedOf", complainedOf, 20, fault);
         }
+        parts.forEach((name, text) -> length("parts " + name, text, LONGEST_PART, fault));
         facts(sheet, fault);
         stages.forEach(stage -> stage(stage, fault));
         if (stages.stream().map(StageRecord::code).distinct().count() < stages.size()) {

@@ -64,7 +64,7 @@ public class JobRecords {
         job.stages().forEach(s -> stages.add(new JobRecord.StageRecord(s.code(), s.state().name(), s.complete(), s.savedAt(), documents.stage(s))));
         return new JobRecord(visit, job.visit().openedAt(), job.state(), job.waitingFor(), job.openedAt(), job.closedAt(), job.workedOn(), job.counter(),
                 job.complaint(), job.cause(), job.signedBy(), job.numbers(), job.sheet() == null ? null : documents.facts(job.sheet()), stages,
-                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(), job.complainedOf());
+                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(), job.complainedOf(), job.parts() == null ? Map.of() : documents.texts(job.parts()));
     }
 
     /** Takes jobs in at their positions of one vehicle. @return their new numbers, in the order of the records */
@@ -75,7 +75,7 @@ public class JobRecords {
             JobRecord record = one.job();
             Visit visit = opened.computeIfAbsent(record.visit(), n -> visits.save(new Visit(vehicle, record.visitOpenedAt())));
             Job job = new Job(visit, one.position(), record.openedAt());
-            job.restore(record, record.sheet() == null ? null : documents.facts(record.sheet()));
+            job.restore(record, record.sheet() == null ? null : documents.facts(record.sheet()), record.parts().isEmpty() ? null : documents.write(record.parts()));
             for (JobRecord.StageRecord stage : record.stages()) {
                 job.stageOrNew(RouteStage.of(stage.code()).orElseThrow())
                         .keep(Stage.State.valueOf(stage.state()), stage.complete(), documents.write(stage.document()), stage.savedAt());

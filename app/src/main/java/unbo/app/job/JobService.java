@@ -352,6 +352,25 @@ public class JobService {
     }
 
     /** The notes of a job, oldest first. */
+    /**
+     * The rows of a job's parts list as typed.
+     *
+     * @param version to be handed back when it is kept
+     */
+    public record PartsTexts(int version, Map<String, String> texts) {
+    }
+
+    @Transactional(readOnly = true)
+    public PartsTexts parts(long jobId) {
+        Job job = jobs.whole(jobId).orElseThrow();
+        return new PartsTexts(job.partsVersion(), job.parts() == null ? Map.of() : documents.texts(job.parts()));
+    }
+
+    /** Keeps a job's parts list. @return false when another was kept meanwhile or the job is closed: then nothing is */
+    public boolean keepParts(long jobId, int version, Map<String, String> texts) {
+        return !jobs.whole(jobId).orElseThrow().state().frozen() && jobs.keepParts(jobId, version, documents.write(texts)) == 1;
+    }
+
     @Transactional(readOnly = true)
     public List<JobNote> notes(long jobId) {
         return notes.of(jobId);

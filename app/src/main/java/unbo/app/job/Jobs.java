@@ -67,5 +67,10 @@ interface Jobs extends Repository<Job, Long> {
     @Query(nativeQuery = true, value = "UPDATE vehicle SET failures = :failures WHERE id = :vehicleId")
     void failures(long vehicleId, String failures);
 
+    /** Puts a parts list in place of the one of a version. @return 0 when another was kept meanwhile */
+    @Modifying
+    @Query(nativeQuery = true, value = "UPDATE job SET parts = :parts, parts_version = parts_version + 1 WHERE id = :id AND parts_version = :version")
+    int keepParts(long id, int version, String parts);
+
     Job save(Job job);
 }
