@@ -113,15 +113,14 @@ final class TypePictures {
 
     private void slottedNut() {
         box(Role.PART, -100, 92, 0, 16);
-        area(Role.SOLID, -78, 54, 44, 50, 44, 66, -10, 72, -10, 112, -26, 112, -26, 76, -78, 76);
-        box(Role.SOLID, -46, 20, 40, 55);
+        area(Role.SOLID, -82, 54, -49, 54, -49, 45, 19, 45, 19, 50, 50, 50, 50, 64, -8, 70, -8, 112, -26, 112, -26, 78, -82, 78);
         taper(-62, 1, 16, 54);
         taper(32, -1, 16, 50);
         box(Role.SOLID_TWIN, 46, 50, 16, 34);
         box(Role.PART, 50, 66, 16, 34);
         box(Role.PAPER, 59, 66, 18, 34);
         area(Role.MARK, 61, 0, 64, 0, 64, 27, 74, 27, 74, 30, 61, 30);
-        shapes.add(new Shape.Outline(List.of(Point.of(40, -60), Point.of(78, -58), Point.of(98, -36), Point.of(100, 0)), false, Role.THIN, Known.TABLE));
+        shapes.add(new Shape.Outline(List.of(Point.of(50, -57), Point.of(78, -57), Point.of(98, -36), Point.of(100, 0)), false, Role.THIN, Known.TABLE));
         centre();
     }
 
@@ -165,14 +164,14 @@ final class TypePictures {
 
     private void cartridge() {
         box(Role.PART, -80, 90, 0, 22);
-        area(Role.SOLID, -42, 22, 66, 22, 66, 40, 62, 110, 48, 110, 48, 36, -42, 34);
+        area(Role.SOLID, -42, 22, 66, 22, 66, 40, 62, 110, 48, 110, 48, 42, 42, 42, 42, 34, -42, 34);
         box(Role.SOLID_TWIN, -40, -1, 34, 44);
         box(Role.SOLID_TWIN, 1, 40, 34, 44);
         box(Role.SOLID_TWIN, -40, 40, 58, 68);
         circle(Role.PART, -20, 51, 9);
         circle(Role.PART, 20, 51, 9);
-        area(Role.SOLID, -60, 68, 42, 68, 42, 92, 10, 122, -40, 122, -60, 96);
-        box(Role.MARK, 38, 43, 60, 74);
+        area(Role.SOLID, -60, 68, 46, 68, 46, 92, 10, 122, -40, 122, -60, 96);
+        box(Role.MARK, 40, 43, 64, 74);
         centre();
     }
 

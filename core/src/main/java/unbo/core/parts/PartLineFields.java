@@ -10,11 +10,11 @@ import unbo.core.measure.Quantity;
 /** What is asked of one line of a parts list. */
 public final class PartLineFields {
 
-    public static final List<Field.Choice> KINDS = List.of(new Field.Choice("bearing", "bearing or cone"), new Field.Choice("cup", "cup"), new Field.Choice("seal", "seal"),
-            new Field.Choice("pin", "pin"), new Field.Choice("nut", "nut"), new Field.Choice("washer", "washer or shim"), new Field.Choice("clip", "clip"), new Field.Choice("grease", "grease"), new Field.Choice("compound", "compound"),
+    public static final List<Field.Choice> KINDS = List.of(new Field.Choice("bearing", "bearing"), new Field.Choice("cup", "cup"), new Field.Choice("seal", "seal"),
+            new Field.Choice("pin", "pin"), new Field.Choice("nut", "nut"), new Field.Choice("washer", "washer"), new Field.Choice("clip", "clip"), new Field.Choice("grease", "grease"), new Field.Choice("compound", "compound"),
             new Field.Choice("other", "other"));
     private static final List<Field.Choice> UNITS = List.of(new Field.Choice("pieces", "pieces"), new Field.Choice("g", "g"), new Field.Choice("ml", "ml"));
-    private static final List<Field.Choice> FROM = List.of(new Field.Choice("cheaper", "the cheaper"), new Field.Choice("a", "supplier A"), new Field.Choice("b", "supplier B"));
+    private static final List<Field.Choice> FROM = List.of(new Field.Choice("cheaper", "cheaper"), new Field.Choice("a", "A"), new Field.Choice("b", "B"));
 
     public static final FieldList<PartLine> LIST = FieldList.of(List.of(
             Field.choice("kind", "Kind", KINDS).orElse("other", null), Field.text("what", "Part", 80).must(), Field.text("place", "Where", 60),
