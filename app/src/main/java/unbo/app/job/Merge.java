@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
+import unbo.core.answer.Step;
 import unbo.core.input.Field;
 import unbo.core.route.StageRule;
 import unbo.core.setting.Schools;
@@ -63,7 +64,7 @@ public record Merge(List<Line> lines, Map<String, String> mine, Map<String, Stri
     private static String label(StageRule<?> rule, String name) {
         if (StageForm.isTick(name)) {
             return Schools.all().stream().flatMap(s -> s.steps().stream()).filter(s -> StageForm.tick(s.code()).equals(name))
-                    .map(Schools.Step::text).findFirst().orElse(name);
+                    .map(Step::text).findFirst().orElse(name);
         }
         return rule.fields().field(name).map(Field::label).orElse(name);
     }

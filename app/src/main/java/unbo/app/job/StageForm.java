@@ -8,6 +8,7 @@ import java.util.Set;
 
 import unbo.app.setting.NutAnswer;
 import unbo.app.web.FieldView;
+import unbo.core.answer.Step;
 import unbo.core.answer.Answer;
 import unbo.core.drawing.Drawing;
 import unbo.core.hub.HubSection;
@@ -35,7 +36,7 @@ import unbo.core.sheet.Sheet;
  * @param ticked  codes of the ticked steps
  * @param section the hub, with what the typed texts would add
  */
-public record StageForm(Map<String, FieldView> form, List<String> missing, List<FactLine> known, Answer answer, NutAnswer nut, Drawing toTurn, List<Schools.Step> steps,
+public record StageForm(Map<String, FieldView> form, List<String> missing, List<FactLine> known, Answer answer, NutAnswer nut, Drawing toTurn, List<Step> steps,
                         Set<String> ticked, Drawing section) {
 
     private static final String TICK = "tick-";
@@ -96,6 +97,6 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
 
     /** Steps of the procedure that are not ticked, in words; empty when all are. */
     public List<String> unticked() {
-        return steps.stream().filter(s -> !ticked.contains(s.code())).map(Schools.Step::text).toList();
+        return steps.stream().filter(s -> !ticked.contains(s.code())).map(Step::text).toList();
     }
 }

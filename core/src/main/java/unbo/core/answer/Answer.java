@@ -18,14 +18,21 @@ import unbo.core.worksheet.Worksheet;
  * @param sentences what to do, in order
  * @param worksheet the derivation, behind "why"
  * @param drawings  pictures beside the figures; not kept with the job
+ * @param steps     a procedure, in order; empty where there is none
  */
-public record Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings) {
+public record Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings, List<Step> steps) {
+
+    /** An answer without a procedure. */
+    public Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings) {
+        this(figures, findings, sentences, worksheet, drawings, List.of());
+    }
 
     public Answer {
         figures = copy(figures);
         findings = copy(findings);
         sentences = copy(sentences);
         drawings = copy(drawings);
+        steps = copy(steps);
     }
 
     /** An answer kept by an older release may lack a list: that reads as an empty one. */
@@ -35,12 +42,12 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
 
     /** The same with a drawing beside it. */
     public Answer with(Drawing drawing) {
-        return new Answer(figures, findings, sentences, worksheet, List.of(drawing));
+        return new Answer(figures, findings, sentences, worksheet, List.of(drawing), steps);
     }
 
     /** The same without its drawings, as a job keeps it. */
     public Answer printed() {
-        return new Answer(figures, findings, sentences, worksheet, List.of());
+        return new Answer(figures, findings, sentences, worksheet, List.of(), steps);
     }
 
     /**

@@ -8,6 +8,7 @@ import java.util.Map;
 
 import org.apache.commons.csv.CSVRecord;
 
+import unbo.core.answer.Step;
 import unbo.core.input.Field;
 import unbo.core.measure.Table;
 
@@ -16,10 +17,6 @@ public final class Schools {
 
     /** One school in words. */
     public record Telling(School school, String name, String assumes, String suits, String warning, List<Step> steps) {
-    }
-
-    /** One step of the procedure; the caution, when there is one, stands before it. */
-    public record Step(String code, String text, String caution) {
     }
 
     private static final Map<School, Telling> TELLINGS = read();

@@ -14,6 +14,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import unbo.core.answer.Step;
 import unbo.core.drawing.Shape;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -111,7 +112,7 @@ class CastleNutTest {
         assertThat(Schools.all()).hasSize(4).allSatisfy(t -> {
             assertThat(t.assumes()).isNotBlank();
             assertThat(t.warning()).isNotBlank();
-            assertThat(t.steps()).extracting(Schools.Step::code).contains("support", "cups", "pin", "measure");
+            assertThat(t.steps()).extracting(Step::code).contains("support", "cups", "pin", "measure");
         });
         assertThat(Schools.of(School.A).steps()).filteredOn(s -> s.code().equals("seat")).singleElement()
                 .satisfies(s -> assertThat(s.caution()).contains("Tapered rollers only"));

@@ -1,0 +1,31 @@
+package unbo.core.damage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.apache.commons.csv.CSVRecord;
+
+import unbo.core.measure.Table;
+
+/** A mark that can be painted on a race. @param key the letter that picks it  @param looks how it is drawn */
+public record Mark(String code, String label, String key, String looks) {
+
+    private static final List<Mark> ALL = read();
+
+    public static List<Mark> all() {
+        return ALL;
+    }
+
+    public static Optional<Mark> of(String code) {
+        return ALL.stream().filter(m -> m.code().equals(code)).findFirst();
+    }
+
+    private static List<Mark> read() {
+        List<Mark> all = new ArrayList<>();
+        for (CSVRecord row : Table.read(Mark.class, "marks.csv")) {
+            all.add(new Mark(row.get("code"), row.get("label"), row.get("key"), row.get("looks")));
+        }
+        return List.copyOf(all);
+    }
+}

@@ -1,0 +1,22 @@
+package unbo.core.damage;
+
+import java.util.List;
+
+/**
+ * What is seen on the races of a removed bearing.
+ *
+ * @param innerTurns  true where the inner ring turns and the outer stands
+ * @param elements    rolling elements of a row; null when they were not counted
+ * @param boreMm      null when unknown, as are the others: the map is drawn in usual proportions then
+ * @param upDeg       angle of the still ring's mark that stood up; null when it was not marked
+ */
+public record RaceMapInput(Kind kind, boolean innerTurns, Integer elements, List<Stroke> inner, List<Stroke> outer, Double boreMm, Double outsideMm, Double widthMm, Double upDeg, boolean secondHere) {
+
+    /** Rolling elements. */
+    public enum Kind { BALL, CYLINDRICAL, TAPERED, NEEDLE }
+
+    public RaceMapInput {
+        inner = List.copyOf(inner);
+        outer = List.copyOf(outer);
+    }
+}

@@ -1,0 +1,78 @@
+package unbo.core.damage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * One stroke painted on an unrolled race: spots in drawing order.
+ *
+ * @param mark  what was seen
+ * @param width of the brush, share of the race's width, over 0 to 1
+ */
+public record Stroke(Mark mark, double width, List<Spot> spots) {
+
+    /** A painting of a whole ring has at most this many spots. */
+    public static final int MOST_SPOTS = 4000;
+
+    private static final Pattern STROKE = Pattern.compile("([a-z-]{2,12})(?:/(\\d{1,3}))?((?:\\s+-?\\d{1,3}(?:\\.\\d)?:-?\\d{1,3})+)\\s*");
+    private static final double USUAL_WIDTH = 0.08;
+
+    /** @param angleDeg clockwise seen from outboard, 0 to under 360  @param across 0 outboard edge (tapers: large-rib side) to 1 */
+    public record Spot(double angleDeg, double across) {
+
+        public Spot {
+            angleDeg = ((angleDeg % 360) + 360) % 360;
+            across = Math.max(0, Math.min(1, across));
+        }
+    }
+
+    public Stroke {
+        spots = List.copyOf(spots);
+        if (!(width > 0) || width > 1 || spots.isEmpty()) {
+            throw new IllegalArgumentException("a stroke of width " + width + " with " + spots.size() + " spots");
+        }
+    }
+
+    /**
+     * A painting written as text: strokes parted by a bar, each {@code mark/width angle:across …} with width and across in
+     * hundredths of the race. Empty where it cannot be read.
+     */
+    public static Optional<List<Stroke>> read(String text) {
+        List<Stroke> strokes = new ArrayList<>();
+        int spots = 0;
+        for (String part : text.split("\\|")) {
+            if (part.isBlank()) {
+                continue;
+            }
+            Matcher m = STROKE.matcher(part.strip());
+            if (!m.matches() || Mark.of(m.group(1)).isEmpty()) {
+                return Optional.empty();
+            }
+            double width = m.group(2) == null ? USUAL_WIDTH : Double.parseDouble(m.group(2)) / 100;
+            List<Spot> read = new ArrayList<>();
+            for (String spot : m.group(3).strip().split("\\s+")) {
+                String[] two = spot.split(":");
+                read.add(new Spot(Double.parseDouble(two[0]), Double.parseDouble(two[1]) / 100));
+            }
+            spots += read.size();
+            if (!(width > 0) || width > 1 || spots > MOST_SPOTS) {
+                return Optional.empty();
+            }
+            strokes.add(new Stroke(Mark.of(m.group(1)).get(), width, read));
+        }
+        return Optional.of(List.copyOf(strokes));
+    }
+
+    /** The text that {@link #read} reads. */
+    public static String write(List<Stroke> strokes) {
+        StringBuilder out = new StringBuilder();
+        for (Stroke s : strokes) {
+            out.append(out.isEmpty() ? "" : "|").append(s.mark().code()).append('/').append(Math.max(1, Math.round(s.width() * 100)));
+            s.spots().forEach(p -> out.append(' ').append(Math.round(p.angleDeg()) % 360).append(':').append(Math.round(p.across() * 100)));
+        }
+        return out.toString();
+    }
+}

@@ -1,0 +1,41 @@
+package unbo.core.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import org.apache.commons.csv.CSVRecord;
+
+import unbo.core.input.Field;
+import unbo.core.measure.Table;
+
+/** Tools for removal that a workshop may have: a list kept once. */
+public final class Tools {
+
+    private static final List<Field.Choice> ALL = read();
+    /** What nearly every workshop has. */
+    public static final String USUAL = "press tube hammer splitter jaw oven freezer grinder";
+
+    private Tools() {
+    }
+
+    public static List<Field.Choice> all() {
+        return ALL;
+    }
+
+    static String label(String code) {
+        return ALL.stream().filter(t -> t.code().equals(code)).map(Field.Choice::label).findFirst().orElse(code);
+    }
+
+    /** Codes in a text; what is no tool is left out. */
+    public static List<String> read(String text) {
+        return java.util.Arrays.stream(text.strip().split("[\\s,;]+")).filter(code -> ALL.stream().anyMatch(t -> t.code().equals(code))).distinct().toList();
+    }
+
+    private static List<Field.Choice> read() {
+        List<Field.Choice> all = new ArrayList<>();
+        for (CSVRecord row : Table.read(Tools.class, "tools.csv")) {
+            all.add(new Field.Choice(row.get("code"), row.get("label")));
+        }
+        return List.copyOf(all);
+    }
+}
