@@ -16,6 +16,7 @@ final class Painting {
     private static final double ROUND_DEG = 300;
 
     private final boolean[][] cells = new boolean[DEGREES][ACROSS];
+    private final boolean[] columns = new boolean[DEGREES];
 
     private Painting() {
     }
@@ -59,6 +60,7 @@ final class Painting {
         int low = (int) Math.max(0, Math.round((across - width / 2) * ACROSS));
         int high = (int) Math.min(ACROSS, Math.max(low + 1, Math.round((across + width / 2) * ACROSS)));
         Arrays.fill(cells[column], Math.min(low, ACROSS - 1), high, true);
+        columns[column] = true;
     }
 
     /** Shortest way from one angle to another, −180 to 180. */
@@ -68,19 +70,14 @@ final class Painting {
 
     /** True where something is painted at this degree. */
     boolean at(int degree) {
-        for (boolean cell : cells[degree]) {
-            if (cell) {
-                return true;
-            }
-        }
-        return false;
+        return columns[degree];
     }
 
     /** Lower and upper edge at this degree, share of the width; null where nothing is painted. */
     double[] edges(int degree) {
         int low = -1;
         int high = -1;
-        for (int i = 0; i < ACROSS; i++) {
+        for (int i = 0; columns[degree] && i < ACROSS; i++) {
             if (cells[degree][i]) {
                 low = low < 0 ? i : low;
                 high = i + 1;
@@ -138,14 +135,12 @@ final class Painting {
     private int emptyStart() {
         int best = -1;
         int longest = 0;
-        for (int d = 0; d < DEGREES; d++) {
-            int run = 0;
-            while (run < DEGREES && !at((d + run) % DEGREES)) {
-                run++;
-            }
-            if (run > longest) {
+        int run = 0;
+        for (int d = 0; d < 2 * DEGREES; d++) {
+            run = at(d % DEGREES) ? 0 : run + 1;
+            if (run > longest && run <= DEGREES) {
                 longest = run;
-                best = d;
+                best = (d - run + 1) % DEGREES;
             }
         }
         return best;
