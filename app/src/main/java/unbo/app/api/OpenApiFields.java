@@ -22,8 +22,11 @@ import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.parameters.RequestBody;
 
 import unbo.core.diagnosis.DiagnosisFields;
+import unbo.core.fit.FitFields;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
+import unbo.core.inspect.BearingCheck;
+import unbo.core.inspect.Seat;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.parts.Rebuild;
@@ -32,6 +35,7 @@ import unbo.core.runout.RimRock;
 import unbo.core.runout.RunoutFields;
 import unbo.core.service.DueFields;
 import unbo.core.setting.CastleNutFields;
+import unbo.core.strip.RemovalFields;
 
 /** Describes the bodies of calls from the very field lists that read them: limits, defaults and units are never written twice. */
 @Configuration
@@ -40,7 +44,8 @@ class OpenApiFields {
     private static final Map<String, FieldList<?>> BODIES = Map.ofEntries(Map.entry("/api/v1/castle-nut", CastleNutFields.LIST), Map.entry("/api/v1/grease", BearingGreaseFields.LIST),
             Map.entry("/api/v1/hub-grease", HubGreaseFields.LIST), Map.entry("/api/v1/end-play", ProofFields.LIST), Map.entry("/api/v1/service-due", DueFields.LIST),
             Map.entry("/api/v1/diagnose", DiagnosisFields.LIST), Map.entry("/api/v1/runout", RunoutFields.LIST), Map.entry("/api/v1/rim-rock", RimRock.LIST),
-            Map.entry("/api/v1/rebuild", Rebuild.LIST));
+            Map.entry("/api/v1/rebuild", Rebuild.LIST), Map.entry("/api/v1/removal", RemovalFields.LIST), Map.entry("/api/v1/bearing-check", BearingCheck.LIST), Map.entry("/api/v1/seat", Seat.LIST),
+            Map.entry("/api/v1/fit", FitFields.LIST));
 
     @Bean
     OpenApiCustomizer bodies() {

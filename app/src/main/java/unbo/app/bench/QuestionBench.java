@@ -29,6 +29,7 @@ import unbo.core.input.UnitSystem;
 import unbo.core.proof.ProofFields;
 import unbo.core.route.RouteStage;
 import unbo.core.runout.RunoutFields;
+import unbo.core.strip.RemovalFields;
 
 /** Every question of the trade that needs no page of its own; the inputs stay in the address. */
 @Page
@@ -88,7 +89,10 @@ class QuestionBench {
 
     private <I> void answer(Question<I> question, Map<String, String> texts, Model model) {
         UnitSystem units = workshops.units();
-        Map<String, String> asked = texts.isEmpty() ? question.sample() : texts;
+        Map<String, String> asked = new java.util.HashMap<>(texts.isEmpty() ? question.sample() : texts);
+        if (question == RemovalFields.QUESTION && !texts.isEmpty()) {
+            asked.putIfAbsent("tools", workshops.current().tools());
+        }
         Reading<I> reading = FieldReader.read(question.fields(), asked, texts.isEmpty() ? UnitSystem.METRIC : units);
         Map<String, FieldView> form = FieldView.form(reading, texts.isEmpty() ? UnitSystem.METRIC : units);
         RouteStage stage = Questions.STAGES.get(question.name());

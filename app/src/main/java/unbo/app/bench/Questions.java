@@ -6,10 +6,13 @@ import java.util.stream.Stream;
 
 import unbo.core.answer.Question;
 import unbo.core.designation.MarkingQuestion;
+import unbo.core.fit.FitFields;
 import unbo.core.identify.IdentifyQuestions;
 import unbo.core.identify.SealFind;
 import unbo.core.identify.SealQuestion;
 import unbo.core.identify.SeriesLadder;
+import unbo.core.inspect.BearingCheck;
+import unbo.core.inspect.Seat;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.MixQuestion;
@@ -19,6 +22,7 @@ import unbo.core.route.RouteStage;
 import unbo.core.runout.RimRock;
 import unbo.core.runout.RunoutFields;
 import unbo.core.service.DueFields;
+import unbo.core.strip.RemovalFields;
 
 /** The questions that the bench offers, in the order of a job. */
 final class Questions {
@@ -41,21 +45,26 @@ final class Questions {
 
     private static final List<Question<?>> IDENTIFY = List.of(MarkingQuestion.DECODE, IdentifyQuestions.FIND, SeriesLadder.QUESTION, IdentifyQuestions.INTERCHANGE, MarkingQuestion.MATCH,
             SealQuestion.QUESTION, SealFind.QUESTION, Rebuild.QUESTION);
+    private static final List<Question<?>> STRIP = List.of(RemovalFields.QUESTION, BearingCheck.QUESTION, Seat.QUESTION);
+    private static final List<Question<?>> FIT = List.of(FitFields.QUESTION);
     private static final List<Question<?>> GREASE = List.of(HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION, MixQuestion.QUESTION);
     private static final List<Question<?>> PROVE = List.of(RunoutFields.QUESTION, RimRock.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
 
-    static final List<Question<?>> ALL = Stream.of(IDENTIFY, GREASE, PROVE).flatMap(List::stream).toList();
+    static final List<Question<?>> ALL = Stream.of(IDENTIFY, STRIP, FIT, GREASE, PROVE).flatMap(List::stream).toList();
 
     static final List<Group> GROUPS = List.of(
             Group.of("Is it the bearing?", new Tool("/bench/diagnose", "Diagnose", "Is it the bearing, which one, how urgent, and what to check next?", "g d"),
                     new Tool("/bench/noise", "Noise recording", "Do a bearing's lines stand in this recording, and whose?", "")),
             group("Which bearing, which seal?", IDENTIFY, new Tool("/bench/type", "What kind of bearing is it?", "By pictures, with only the wheel, arm or fork in hand", ""),
                     new Tool("/catalogue", "Own catalogue", "Bearings of this workshop's own, with ratings, price and shelf", "")),
-            group("Set and grease", GREASE, new Tool("/bench/nut", "Castellated nut", "Where can this nut be pinned, and what end play does each place leave?", "g c")),
+            group("Get it out, read it", STRIP, new Tool("/bench/race-map", "Race map", "Why did it fail? Paint what you see on its races.", "g r"),
+                    new Tool("/bench/race-map/plates", "Reference plates", "What each kind of damage looks like, where it comes from, what to change", "")),
+            group("Fit and set", FIT, new Tool("/bench/nut", "Castellated nut", "Where can this nut be pinned, and what end play does each place leave?", "g c")),
+            group("Grease", GREASE),
             group("Prove and log", PROVE));
 
     /** The stage of a job that asks the same question, by the question's name. */
-    static final Map<String, RouteStage> STAGES = Map.of(HubGreaseFields.QUESTION.name(), RouteStage.GREASE,
+    static final Map<String, RouteStage> STAGES = Map.of(RemovalFields.QUESTION.name(), RouteStage.STRIP, HubGreaseFields.QUESTION.name(), RouteStage.GREASE,
             ProofFields.QUESTION.name(), RouteStage.PROVE, DueFields.QUESTION.name(), RouteStage.LOG);
 
     private Questions() {

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import unbo.app.job.JobService;
 import unbo.app.job.OpenLine;
+import unbo.app.timer.TimerService;
 import unbo.app.vehicle.DueLine;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Page;
@@ -25,12 +26,14 @@ public class BoardPages {
     private final JobService jobs;
     private final VehicleService vehicles;
     private final WorkshopService workshops;
+    private final TimerService timers;
     private final Clock clock;
 
-    BoardPages(JobService jobs, VehicleService vehicles, WorkshopService workshops, Clock clock) {
+    BoardPages(JobService jobs, VehicleService vehicles, WorkshopService workshops, TimerService timers, Clock clock) {
         this.jobs = jobs;
         this.vehicles = vehicles;
         this.workshops = workshops;
+        this.timers = timers;
         this.clock = clock;
     }
 
@@ -49,6 +52,7 @@ public class BoardPages {
         model.addAttribute("due", due.stream().limit(LINES).toList());
         model.addAttribute("moreDue", due.size() > LINES);
         model.addAttribute("none", open.isEmpty() && due.isEmpty() && vehicles.none());
+        model.addAttribute("timers", timers.running());
         model.addAttribute("today", today);
         return "board/board";
     }

@@ -42,6 +42,9 @@ public class DemoData implements ApplicationRunner {
     private static final String LARGE = "large";
     private static final String METRIC = "metric";
 
+    private static final String TRACK = "track/40 0:50 30:50 60:50 90:50 120:50 150:50 180:50 210:50 240:50 270:50 300:50 330:50";
+    private static final String ETCHED = "dark-line/60 6:50 24:50 42:50 60:50 78:50 96:50 114:50 132:50 150:50 168:50 186:50 204:50 222:50 240:50 258:50 276:50 294:50 312:50 330:50 348:50";
+
     private final boolean wanted;
     private final WorkshopService workshops;
     private final VehicleService vehicles;
@@ -130,6 +133,9 @@ public class DemoData implements ApplicationRunner {
         first.intake("Humming from the left front hub since it was hauled, milky grease at the cap.");
         first.keep(RouteStage.DIAGNOSE, Map.of("checks", "wheel-nuts@axle1-left=tight heat-after-run@axle1-left=warmer-15 brake-drag@axle1-left=no grease-out@axle1-left=milky", "circumstances", "salt-water", "hubType", "adjustable-taper"));
         first.keep(RouteStage.IDENTIFY, hub(METRIC));
+        first.keep(RouteStage.STRIP, Map.of("designation", "32008X", "tight", "outer", "access", "far", "nut", "castle", "corrosion", "light", "tools", "press tube hammer splitter jaw oven freezer grinder"));
+        first.keep(RouteStage.INSPECT, Map.of("which", "outer", "designation", "32008X", "elements", "20", "turning", "outer", "inner", TRACK, "outer", ETCHED + "|rust/20 60:30 96:70 150:40 204:60",
+                "plane1", "67.995 68.000 68.005", "plane2", "68.000 68.000 68.010", "seatSymbol", "N7", "cureAt", "8"));
         Run second = new Run(cutter, "axle1-right", today.minusDays(1), 6);
         second.intake("Other side of the humming hub, same age.");
         second.keep(RouteStage.IDENTIFY, hub(METRIC));
@@ -164,6 +170,9 @@ public class DemoData implements ApplicationRunner {
             run.keep(RouteStage.DIAGNOSE, Map.of("checks", checks, "circumstances", "salt-water", "hubType", "adjustable-taper"));
         }
         run.keep(RouteStage.IDENTIFY, hub(size));
+        if (cause.equals("wheel-bearing")) {
+            run.keep(RouteStage.INSPECT, Map.of("designation", "LM67048", "elements", "20", "turning", "outer", "inner", TRACK, "outer", ETCHED));
+        }
         run.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", variation < 2 ? "Li" : "CaS"));
         run.keep(RouteStage.SET, nut(String.valueOf(2 + variation % 4 * 3), "0 90 180 270", variation % 3 == 0 ? "D" : "A"));
         double play = 0.05 + variation % 5 * 0.01;

@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.PageRequest;
@@ -25,7 +26,9 @@ import unbo.app.vehicle.VehicleService;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
+import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
+import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 
 import unbo.app.workshop.WorkshopService;
@@ -35,6 +38,7 @@ import unbo.app.workshop.WorkshopService;
 @Transactional
 public class JobService {
 
+    private static final int MOST_PAST = 12;
     private static final Limit LONGEST_LIST = Limit.of(100);
 
     private final Jobs jobs;
@@ -44,8 +48,9 @@ public class JobService {
     private final VehicleService vehicles;
     private final WorkshopService workshops;
     private final CaseService cases;
+    private final ApplicationEventPublisher events;
 
-    JobService(Jobs jobs, Visits visits, Notes notes, Documents documents, VehicleService vehicles, WorkshopService workshops, CaseService cases) {
+    JobService(Jobs jobs, Visits visits, Notes notes, Documents documents, VehicleService vehicles, WorkshopService workshops, CaseService cases, ApplicationEventPublisher events) {
         this.jobs = jobs;
         this.visits = visits;
         this.notes = notes;
@@ -53,6 +58,11 @@ public class JobService {
         this.vehicles = vehicles;
         this.workshops = workshops;
         this.cases = cases;
+        this.events = events;
+    }
+
+    /** A stage was kept with a result. */
+    public record StageKept(long jobId, RouteStage stage, List<Fact> facts, Instant at) {
     }
 
     /** What keeping a stage came to. */
@@ -131,6 +141,9 @@ public class JobService {
                     before.hangsOn(), before.answer(), "")), at);
         }
         headline(job);
+        if (work.ok()) {
+            events.publishEvent(new StageKept(jobId, stage, work.outcome().facts(), at));
+        }
         return work.ok() ? Kept.DONE : Kept.DRAFT;
     }
 
@@ -200,13 +213,24 @@ public class JobService {
         LocalDate day = LocalDate.parse(sheet.text(FactKey.DAY));
         job.sign(sheet.text(FactKey.INITIALS), sheet.text(FactKey.CAUSE), documents.facts(sheet.all()), at);
         if (view.station(RouteStage.PROVE).state().equals("DONE")) {
-            job.position().remember(documents.facts(sheet.all().stream().filter(f -> f.key().outlives()).toList()), numbers(sheet));
+            job.position().remember(documents.facts(outliving(sheet, day)), numbers(sheet));
             job.position().due(date(sheet.text(FactKey.DUE_ON)), plain(sheet.text(FactKey.DUE_COUNTER)),
                     sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
             worked(job.position(), day, job.counter());
         }
         count(job);
         return List.of();
+    }
+
+    /** What the position keeps: the facts that outlive the job, and what was read off its races with the day. */
+    private static List<Fact> outliving(Sheet sheet, LocalDate day) {
+        List<Fact> facts = new ArrayList<>(sheet.all().stream().filter(f -> f.key().outlives()).toList());
+        List<String> past = new ArrayList<>(Stream.of(sheet.text(FactKey.PAST_DAMAGE).split(";")).map(String::strip).filter(p -> !p.isEmpty()).toList());
+        Stream.of(sheet.text(FactKey.DAMAGE).split(",")).map(String::strip).filter(d -> !d.isEmpty()).forEach(d -> past.add(d + " " + day));
+        if (!past.isEmpty()) {
+            facts.add(Fact.words(FactKey.PAST_DAMAGE, String.join("; ", past.subList(Math.max(0, past.size() - MOST_PAST), past.size())), How.COMPUTED, "history"));
+        }
+        return facts;
     }
 
     /** Lets Diagnose learn from a closed job. */
@@ -351,7 +375,6 @@ public class JobService {
         return text.isBlank() ? null : LocalDate.parse(text);
     }
 
-    /** The notes of a job, oldest first. */
     /**
      * The rows of a job's parts list as typed.
      *
@@ -371,6 +394,7 @@ public class JobService {
         return !jobs.whole(jobId).orElseThrow().state().frozen() && jobs.keepParts(jobId, version, documents.write(texts)) == 1;
     }
 
+    /** The notes of a job, oldest first. */
     @Transactional(readOnly = true)
     public List<JobNote> notes(long jobId) {
         return notes.of(jobId);

@@ -43,7 +43,7 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
                 return "recalculate";
             }
             return switch (state) {
-                case "DONE" -> level == Level.STOP ? "stop" : level == Level.SOON ? soon() : !complete ? "incomplete" : "done";
+                case "DONE" -> stage == RouteStage.STRIP || stage == RouteStage.INSPECT ? complete ? "done" : "incomplete" : level == Level.STOP ? "stop" : level == Level.SOON ? soon() : !complete ? "incomplete" : "done";
                 case "DRAFT" -> "draft";
                 case "SKIPPED" -> "skipped";
                 case "UNUSED" -> "not used";
@@ -53,7 +53,7 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
 
         /** True when nothing is left to do here. */
         boolean settled() {
-            return !recalculate && (state.equals("SKIPPED") || state.equals("DONE") && complete && (level != Level.STOP || stage == RouteStage.DIAGNOSE));
+            return !recalculate && (state.equals("SKIPPED") || state.equals("DONE") && complete && (level != Level.STOP || stage.judgesTheOld()));
         }
     }
 

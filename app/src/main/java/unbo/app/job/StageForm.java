@@ -8,12 +8,13 @@ import java.util.Set;
 
 import unbo.app.setting.NutAnswer;
 import unbo.app.web.FieldView;
-import unbo.core.answer.Step;
 import unbo.core.answer.Answer;
+import unbo.core.answer.Step;
 import unbo.core.drawing.Drawing;
 import unbo.core.hub.HubSection;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
+import unbo.core.inspect.Carried;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.setting.CastleNut;
@@ -32,12 +33,13 @@ import unbo.core.sheet.Sheet;
  * @param answer  null when the texts cannot be used yet
  * @param nut     only for the Set stage
  * @param toTurn  the nut to be turned by hand, where all but its angle is known; null otherwise
- * @param steps   the procedure of the chosen school, only for the Set stage
+ * @param steps   the procedure: of the chosen school in Set, of the answer elsewhere
  * @param ticked  codes of the ticked steps
  * @param section the hub, with what the typed texts would add
+ * @param carried what Inspect found that this stage must heed
  */
 public record StageForm(Map<String, FieldView> form, List<String> missing, List<FactLine> known, Answer answer, NutAnswer nut, Drawing toTurn, List<Step> steps,
-                        Set<String> ticked, Drawing section) {
+                        Set<String> ticked, Drawing section, List<String> carried) {
 
     private static final String TICK = "tick-";
 
@@ -69,7 +71,7 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
         Answer answer = work.ok() ? work.outcome().answer() : null;
         boolean set = stage == RouteStage.SET;
         NutAnswer nut = set && work.ok() ? nut(texts, units) : null;
-        return new StageForm(form, missing, known, answer, nut, set && nut == null ? toTurn(texts, units) : null, set ? Schools.of(school(texts)).steps() : List.of(), ticked(texts), HubSection.of(shown));
+        return new StageForm(form, missing, known, answer, nut, set && nut == null ? toTurn(texts, units) : null, set ? Schools.of(school(texts)).steps() : answer == null ? List.of() : answer.steps(), ticked(texts), HubSection.of(shown), Carried.to(stage.code(), sheet));
     }
 
     private static NutAnswer nut(Map<String, String> texts, UnitSystem units) {

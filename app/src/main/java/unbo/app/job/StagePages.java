@@ -26,16 +26,19 @@ import unbo.app.diagnosis.DiagnosisView;
 import unbo.app.diagnosis.RoadView;
 import unbo.app.instrument.AttachedInstruments;
 import unbo.app.instrument.LiveView;
+import unbo.app.race.RaceView;
 import unbo.app.web.Desk;
 import unbo.app.web.Page;
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.damage.Brush;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.Observations;
 import unbo.core.diagnosis.VerdictInput;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
+import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** One stage of a job: asked, answered as one types, kept; of two who keep at once the second merges. */
@@ -107,7 +110,11 @@ class StagePages {
         texts.put("day", clock.instant().atZone(clock.getZone()).toLocalDate().toString());
         texts.put("school", workshop.settingSchool());
         texts.put("serviceSchool", workshop.serviceSchool());
+        texts.put("tools", workshop.tools());
         texts.putAll(StageRules.of(stage).prefill(view.sheetFor(stage)));
+        if (stage == RouteStage.INSPECT) {
+            texts.put("turning", view.position().wheel() && !view.sheet().text(FactKey.HUB_TYPE).equals("cartridge") ? "outer" : "inner");
+        }
         return own(stage, texts);
     }
 
@@ -132,7 +139,7 @@ class StagePages {
     String keep(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent,
                 @RequestParam(defaultValue = "-1") int version, Model model, RedirectAttributes flash) {
         RouteStage stage = used(code);
-        boolean stay = sent.containsKey("stay") || List.of("note", "undo", "toggle").stream().anyMatch(sent::containsKey);
+        boolean stay = sent.containsKey("stay") || List.of("note", "undo", "toggle", "paint", "unpaint", "wipe", "copy").stream().anyMatch(sent::containsKey);
         return keep(id, stage, desk, version, documents.texts(sent.getOrDefault(BASE, "{}")), own(stage, sent), stay, model, flash);
     }
 
@@ -219,6 +226,9 @@ class StagePages {
         if (stage == RouteStage.DIAGNOSE && work.ok()) {
             diagnosis(work, view, model);
         }
+        if (stage == RouteStage.INSPECT) {
+            model.addAttribute("race", RaceView.of());
+        }
         if (stage == RouteStage.PROVE) {
             model.addAttribute("live", LiveView.proof(instruments));
         }
@@ -274,6 +284,9 @@ class StagePages {
         StageRules.of(stage).asked().forEach(name -> texts.put(name, sent.getOrDefault(name, "")));
         if (stage == RouteStage.DIAGNOSE) {
             texts.putAll(Observations.touched(texts, sent));
+        }
+        if (stage == RouteStage.INSPECT) {
+            texts.putAll(Brush.touched(texts, sent));
         }
         sent.forEach((name, text) -> {
             if (StageForm.isTick(name) && !text.isBlank()) {

@@ -17,6 +17,7 @@ import unbo.core.parts.PartsList;
 import unbo.core.parts.PartsProposed;
 import unbo.core.parts.PartsWords;
 import unbo.core.parts.Rebuild;
+import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /**
@@ -24,21 +25,23 @@ import unbo.core.sheet.Sheet;
  *
  * @param rows     one for each written part, and empty ones below
  * @param proposed how many of the rows the sheet calls for that nobody wrote yet
+ * @param scrapped the bearing that is scrap by the way it comes out; empty when none is
  * @param rebuild  the comparison's fields
  * @param compared its answer; null while its fields cannot be used
  */
-record PartsView(List<Row> rows, int proposed, Map<String, String> suppliers, Answer answer, Map<String, FieldView> rebuild, Answer compared, boolean ok) {
+record PartsView(List<Row> rows, int proposed, String scrapped, Map<String, String> suppliers, Answer answer, Map<String, FieldView> rebuild, Answer compared, boolean ok) {
 
     private static final int EMPTY_ROWS = 2;
     private static final int LONGEST_NAME = 40;
 
-    /** One row. @param cost of the supplier that counts  @param isNew true for a row that the sheet proposes */
-    record Row(int number, Map<String, FieldView> form, String cost, String supplier, boolean isNew, boolean written) {
+    /** One row. @param scrap true for a bearing that is scrap by the way it comes out  @param cost of the supplier that counts  @param isNew true for a row that the sheet proposes */
+    record Row(int number, Map<String, FieldView> form, String cost, String supplier, boolean isNew, boolean written, boolean scrap) {
     }
 
     /** @param kept false where nobody kept a list yet or the sheet has grown: then what it calls for is proposed */
     static PartsView of(Map<String, String> texts, Sheet sheet, UnitSystem units, boolean propose) {
         Map<String, String> all = new HashMap<>(texts);
+        String scrapped = sheet.text(FactKey.SCRAP);
         int proposedFrom = PartsList.MOST;
         int proposed = 0;
         if (propose) {
@@ -55,11 +58,11 @@ record PartsView(List<Row> rows, int proposed, Map<String, String> suppliers, An
         PartsList.Typed typed = PartsList.Typed.of(all, units);
         List<Row> rows = new ArrayList<>();
         for (Map.Entry<Integer, Map<String, String>> row : typed.rows().entrySet()) {
-            rows.add(row(row.getKey(), row.getValue(), typed, row.getKey() >= proposedFrom, units));
+            rows.add(row(row.getKey(), row.getValue(), typed, row.getKey() >= proposedFrom, units, scrapped));
         }
         int last = typed.rows().keySet().stream().mapToInt(n -> n + 1).max().orElse(0);
         for (int n = last; n < Math.min(PartsList.MOST, last + EMPTY_ROWS); n++) {
-            rows.add(row(n, Map.of(), typed, false, units));
+            rows.add(row(n, Map.of(), typed, false, units, scrapped));
         }
         Map<String, String> compare = new HashMap<>();
         Rebuild.LIST.fields().forEach(f -> compare.put(f.name(), texts.getOrDefault(f.name(), "")));
@@ -73,7 +76,7 @@ record PartsView(List<Row> rows, int proposed, Map<String, String> suppliers, An
             rebuild.replaceAll((name, f) -> f.withoutRefusals());
         }
         Map<String, String> suppliers = Map.of("supplierA", cut(texts.getOrDefault("supplierA", "")), "supplierB", cut(texts.getOrDefault("supplierB", "")));
-        return new PartsView(rows, proposed, suppliers, PartsWords.answer(typed.list()), rebuild, asked && reading.ok() ? Rebuild.of(reading.record()).answer() : null, typed.ok());
+        return new PartsView(rows, proposed, scrapped, suppliers, PartsWords.answer(typed.list()), rebuild, asked && reading.ok() ? Rebuild.of(reading.record()).answer() : null, typed.ok());
     }
 
     private static boolean same(Map<String, String> row, PartLine line) {
@@ -90,14 +93,15 @@ record PartsView(List<Row> rows, int proposed, Map<String, String> suppliers, An
         texts.put("alwaysNew-" + n, line.alwaysNew() ? "yes" : "");
     }
 
-    private static Row row(int n, Map<String, String> texts, PartsList.Typed typed, boolean isNew, UnitSystem units) {
+    private static Row row(int n, Map<String, String> texts, PartsList.Typed typed, boolean isNew, UnitSystem units, String scrapped) {
         boolean written = typed.read().containsKey(n);
         Map<String, FieldView> form = FieldView.form(written ? typed.read().get(n) : FieldReader.read(PartLineFields.LIST, texts, units), units);
         if (!written) {
             form.replaceAll((name, f) -> f.withoutRefusals());
         }
         PartLine line = written && typed.read().get(n).ok() ? typed.read().get(n).record() : null;
-        return new Row(n, form, line == null || line.cost() == null ? "" : Show.fixed(line.cost(), 2), line == null || line.supplier() == null ? "" : line.supplier().name().toUpperCase(Locale.ROOT), isNew, written);
+        return new Row(n, form, line == null || line.cost() == null ? "" : Show.fixed(line.cost(), 2), line == null || line.supplier() == null ? "" : line.supplier().name().toUpperCase(Locale.ROOT), isNew, written,
+                line != null && line.kind().equals("bearing") && !scrapped.isEmpty() && line.what().strip().equalsIgnoreCase(scrapped));
     }
 
     /** What of a form belongs to a parts list. */

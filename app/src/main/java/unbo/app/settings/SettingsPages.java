@@ -2,6 +2,7 @@ package unbo.app.settings;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,10 +18,13 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.strip.Tools;
 
 /** The preferences, and the page shown at the first start. */
 @Page
 class SettingsPages {
+
+    private static final String TOOL = "tool-";
 
     private final WorkshopService workshops;
 
@@ -36,11 +40,14 @@ class SettingsPages {
         texts.put("units", w.unitSystem().name());
         texts.put("settingSchool", w.settingSchool());
         texts.put("serviceSchool", w.serviceSchool());
+        texts.put("tools", w.tools());
         return show(texts, w.isSetUp(), model);
     }
 
     @PostMapping("/settings")
-    String change(@RequestParam Map<String, String> texts, Model model, RedirectAttributes flash) {
+    String change(@RequestParam Map<String, String> sent, Model model, RedirectAttributes flash) {
+        Map<String, String> texts = new HashMap<>(sent);
+        texts.put("tools", sent.keySet().stream().filter(name -> name.startsWith(TOOL)).map(name -> name.substring(TOOL.length())).sorted().collect(Collectors.joining(" ")));
         Reading<WorkshopForm> reading = FieldReader.read(WorkshopForm.LIST, texts, UnitSystem.METRIC);
         if (!reading.ok()) {
             return show(texts, true, model);
@@ -57,7 +64,10 @@ class SettingsPages {
         if (!judged) {
             form.replaceAll((name, f) -> f.withoutRefusals());
         }
+        form.remove("tools");
         model.addAttribute("form", form);
+        model.addAttribute("tools", Tools.all());
+        model.addAttribute("toolsHere", Tools.read(texts.getOrDefault("tools", "")));
         return "settings";
     }
 }

@@ -25,6 +25,7 @@ public class Workshop {
     private String serviceSchool;
     private boolean setUp;
     private boolean learns = true;
+    private String tools;
 
     protected Workshop() {
     }
@@ -55,15 +56,21 @@ public class Workshop {
         return learns;
     }
 
+    /** Codes of the tools for removal that are here, parted by blanks. */
+    public String tools() {
+        return tools;
+    }
+
     void learn(boolean yes) {
         learns = yes;
     }
 
-    void change(String newName, UnitSystem units, String setting, String service) {
+    void change(String newName, UnitSystem units, String setting, String service, String newTools) {
         name = newName;
         unitSystem = units;
         settingSchool = setting;
         serviceSchool = service;
+        tools = newTools;
         setUp = true;
     }
 }

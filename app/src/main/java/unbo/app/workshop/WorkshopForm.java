@@ -8,9 +8,15 @@ import unbo.core.input.FieldList;
 import unbo.core.input.UnitSystem;
 import unbo.core.service.ServiceSchool;
 import unbo.core.setting.Schools;
+import unbo.core.strip.Tools;
 
 /** The preferences as asked on the settings page. */
-public record WorkshopForm(String name, UnitSystem units, String settingSchool, String serviceSchool) {
+public record WorkshopForm(String name, UnitSystem units, String settingSchool, String serviceSchool, String tools) {
+
+    /** With the tools that nearly every workshop has. */
+    public WorkshopForm(String name, UnitSystem units, String settingSchool, String serviceSchool) {
+        this(name, units, settingSchool, serviceSchool, Tools.USUAL);
+    }
 
     /** What is asked; the service schools are the trade's own list. */
     public static final FieldList<WorkshopForm> LIST = FieldList.of(List.of(
@@ -19,6 +25,7 @@ public record WorkshopForm(String name, UnitSystem units, String settingSchool, 
                     new Field.Choice("METRIC", "millimetres (N·m, °C)"), new Field.Choice("INCH", "inches (lbf·ft, °F)"))).must(),
             Field.choice("settingSchool", "Tapered pairs are set by", Schools.all().stream()
                     .map(t -> new Field.Choice(t.school().name(), t.school() + " · " + t.name())).toList()).must(),
-            Field.choice("serviceSchool", "Adjustable hubs are due", ServiceSchool.choices()).must()),
-            v -> new WorkshopForm(v.text("name"), UnitSystem.valueOf(v.text("units")), v.text("settingSchool"), v.text("serviceSchool")));
+            Field.choice("serviceSchool", "Adjustable hubs are due", ServiceSchool.choices()).must(),
+            Field.text("tools", "Tools for removal", 200)),
+            v -> new WorkshopForm(v.text("name"), UnitSystem.valueOf(v.text("units")), v.text("settingSchool"), v.text("serviceSchool"), String.join(" ", Tools.read(v.text("tools")))));
 }

@@ -33,7 +33,7 @@ public class WorkshopService {
     @Transactional
     public void change(WorkshopForm form) {
         readAgain();
-        workshops.findById(Workshop.ONLY).change(form.name(), form.units(), form.settingSchool(), form.serviceSchool());
+        workshops.findById(Workshop.ONLY).change(form.name(), form.units(), form.settingSchool(), form.serviceSchool(), form.tools());
     }
 
     /** Whether Diagnose is moved by the workshop's own closed jobs. */

@@ -58,7 +58,8 @@ class JobStory {
             b.write("hubBore", "1-11/16\"");
             b.untilText("#echo-hubBore", "42.863 mm = 1.6875 in");
             b.untilText("#section svg", "L44649/L44610");
-            b.keep("Grease");
+            b.keep("Strip");
+            b.open(b.address().replace("/strip", "/grease"));
 
             b.choose("kind", "calcium sulfonate");
             b.choose("oldKind", "lithium complex");

@@ -8,9 +8,10 @@ import java.util.List;
  * @param innerTurns  true where the inner ring turns and the outer stands
  * @param elements    rolling elements of a row; null when they were not counted
  * @param boreMm      null when unknown, as are the others: the map is drawn in usual proportions then
+ * @param elementsEstimated true when they were not counted
  * @param upDeg       angle of the still ring's mark that stood up; null when it was not marked
  */
-public record RaceMapInput(Kind kind, boolean innerTurns, Integer elements, List<Stroke> inner, List<Stroke> outer, Double boreMm, Double outsideMm, Double widthMm, Double upDeg, boolean secondHere) {
+public record RaceMapInput(Kind kind, boolean innerTurns, Integer elements, List<Stroke> inner, List<Stroke> outer, Double boreMm, Double outsideMm, Double widthMm, Double upDeg, boolean elementsEstimated) {
 
     /** Rolling elements. */
     public enum Kind { BALL, CYLINDRICAL, TAPERED, NEEDLE }

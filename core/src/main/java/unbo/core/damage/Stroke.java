@@ -71,8 +71,14 @@ public record Stroke(Mark mark, double width, List<Spot> spots) {
         StringBuilder out = new StringBuilder();
         for (Stroke s : strokes) {
             out.append(out.isEmpty() ? "" : "|").append(s.mark().code()).append('/').append(Math.max(1, Math.round(s.width() * 100)));
-            s.spots().forEach(p -> out.append(' ').append(Math.round(p.angleDeg()) % 360).append(':').append(Math.round(p.across() * 100)));
+            s.spots().forEach(p -> out.append(' ').append(angle(p.angleDeg())).append(':').append(Math.round(p.across() * 100)));
         }
         return out.toString();
+    }
+
+    /** To a tenth of a degree, without an idle zero. */
+    private static String angle(double degrees) {
+        long tenths = Math.round(degrees * 10) % 3600;
+        return tenths % 10 == 0 ? String.valueOf(tenths / 10) : tenths / 10 + "." + tenths % 10;
     }
 }

@@ -35,5 +35,25 @@ public enum Role {
     /** The filled part of a gauge: the larger half and more. */
     SHARE_HIGH,
     /** Empty space over hatching. */
-    PAPER
+    PAPER,
+    /** A race as it is unrolled. */
+    RACE,
+    /** Polished by running. */
+    POLISHED,
+    /** A pit or spall: dark. */
+    PIT,
+    /** A dull dark line or stain. */
+    STAIN,
+    /** A dent. */
+    DENT,
+    /** Temper colour, straw. */
+    HEAT_STRAW,
+    /** Temper colour, brown. */
+    HEAT_BROWN,
+    /** Temper colour, blue. */
+    HEAT_BLUE,
+    /** Rust or red powder. */
+    RUST,
+    /** Grey frosting. */
+    FROST
 }

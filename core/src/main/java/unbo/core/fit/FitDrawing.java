@@ -15,7 +15,7 @@ final class FitDrawing {
 
     private static final double LENGTH = 360;
     private static final double HIGH = 26;
-    private static final double TEXT = 12;
+    private static final double TEXT = 14;
 
     private FitDrawing() {
     }
@@ -42,7 +42,7 @@ final class FitDrawing {
         shapes.add(new Shape.Dimension(Point.of(a, 8 + HIGH), Point.of(b, 8 + HIGH + 22), Point.of(a, y), Point.of(b, y), "", TEXT, Known.TABLE));
         String mean = (fit.interference().meanUm() < 0 ? "gap " : "interference ") + FitWords.um(Math.abs(fit.interference().meanUm())) + " µm on the mean";
         shapes.add(new Shape.Label(Point.of(Math.max(a, b) + 8, y + 4), mean, "start", TEXT + 1, Role.ANSWER));
-        return new Drawing("fit-bands", "Tolerance bands of the seat and of the bearing on one scale; " + mean, -128, -14, LENGTH + 330, 132, shapes);
+        return new Drawing("fit-bands", "Tolerance bands of the seat and of the bearing on one scale; " + mean, -140, -14, LENGTH + 400, 132, shapes);
     }
 
     private static String symbol(Fit fit) {
@@ -87,7 +87,7 @@ final class FitDrawing {
             shapes.add(new Shape.Label(Point.of(LENGTH + 20, y + 20), FitWords.um(l.warm().meanUm()) + " µm (" + FitWords.um(l.warm().minUm()) + " to " + FitWords.um(l.warm().maxUm()) + ")", "start", TEXT, mine ? Role.ANSWER : Role.THIN));
             y += 34;
         }
-        return new Drawing("fit-left", "Radial clearance left by each class, cold and running", -128, -30, LENGTH + 330, high + 56, shapes);
+        return new Drawing("fit-left", "Radial clearance left by each class, cold and running", -140, -30, LENGTH + 400, high + 56, shapes);
     }
 
     private static void span(List<Shape> shapes, Interference i, double from, double unit, double y, double high, Role role) {

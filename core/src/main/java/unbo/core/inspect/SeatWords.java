@@ -118,12 +118,13 @@ public final class SeatWords {
                     double r = radius + enlarged * (between(plane, a) - nominal);
                     outline.add(Point.of(x + r * Math.sin(Math.toRadians(a)), -r * Math.cos(Math.toRadians(a))));
                 }
-                shapes.add(new Shape.Outline(outline, true, Role.ANSWER, Known.MEASURED));
+                outline.add(outline.get(0));
+                shapes.add(new Shape.Outline(outline, false, Role.MARK, Known.MEASURED));
             }
             shapes.add(new Shape.Label(Point.of(x, 108), (at == 1 ? "first" : "second") + " plane", "middle", 12, Role.MARK));
         }
         shapes.add(new Shape.Label(Point.of(105, 126), "dashed: " + Show.number(nominal, 3) + " mm; departures drawn ×" + Show.number(Math.round(enlarged / (radius / (nominal / 2))), 0), "middle", 11, Role.THIN));
-        return new Drawing("seat-shape", "The seat in both planes, departures from the nominal circle enlarged", -110, -105, 430, 240, shapes);
+        return new Drawing("seat-shape", "The seat in both planes, departures from the nominal circle enlarged", -190, -105, 590, 240, shapes);
     }
 
     /** The diameter between readings taken at even steps over half a turn. */

@@ -41,6 +41,12 @@ public final class PartsProposed {
         if (tapered) {
             lines.add(line("pin", "split pin", "spindle nut", 1, "pieces", true));
         }
+        for (String part : sheet.text(FactKey.ALWAYS_NEW).split(";")) {
+            boolean there = part.isBlank() || lines.stream().anyMatch(l -> l.what().contains(part.strip()));
+            if (!there) {
+                lines.add(line(part.contains("clip") ? "clip" : part.contains("nut") ? "nut" : part.contains("pin") ? "pin" : part.contains("seal") ? "seal" : "other", part.strip(), "removal", 1, "pieces", true));
+            }
+        }
         Double grams = sheet.number(FactKey.GREASE_TOTAL);
         if (grams != null) {
             String kind = Mixing.thickener(sheet.text(FactKey.GREASE_KIND)).map(Mixing.Thickener::name).orElse(sheet.text(FactKey.GREASE_KIND));

@@ -10,8 +10,8 @@ public enum RouteStage {
     INTAKE("Intake", "What vehicle, which position, what is the complaint, how is it loaded?", true),
     DIAGNOSE("Diagnose", "Is it the bearing, which one, how urgent?", true),
     IDENTIFY("Identify", "Exactly which bearing and seal?", true),
-    STRIP("Strip", "How does it come out without wrecking what stays?", false),
-    INSPECT("Inspect", "Why did it fail, are shaft and housing still good?", false),
+    STRIP("Strip", "How does it come out without wrecking what stays?", true),
+    INSPECT("Inspect", "Why did it fail, are shaft and housing still good?", true),
     FIT("Fit", "How hot, how cold, how hard, which way round?", false),
     GREASE("Grease", "Which grease, how many grams, where?", true),
     SET("Set", "Where is the nut pinned, and what end play does that leave?", true),
@@ -41,9 +41,14 @@ public enum RouteStage {
         return used;
     }
 
-    /** True for a station that is passed over without a word when the work goes on after it: a service needs no diagnosis. */
+    /** True for a station that is passed over without a word when the work goes on after it: a service needs no diagnosis, and a bearing that stays in is not stripped. */
     public boolean optional() {
-        return this == DIAGNOSE;
+        return this == DIAGNOSE || this == STRIP || this == INSPECT || this == FIT;
+    }
+
+    /** True for a station that judges what came out: what it stops for is settled by the new part, and by Prove. */
+    public boolean judgesTheOld() {
+        return this == DIAGNOSE || this == STRIP || this == INSPECT;
     }
 
     /** As it stands in addresses and documents. */

@@ -24,7 +24,7 @@ public record SignOff(List<String> reasons) {
     }
 
     /**
-     * Judges the stations; one that is not in the map was never opened. What Diagnose found to stop for is settled by Prove.
+     * Judges the stations; one that is not in the map was never opened. What the stations that judge the old part found to stop for is settled by Prove.
      *
      * @param hubWork false when Diagnose found nothing to do at a hub: then Prove may be skipped like any other
      */
@@ -45,7 +45,7 @@ public record SignOff(List<String> reasons) {
                 reasons.add(stage.title() + ": a required proof is missing (the page names it).");
             }
             for (Finding finding : at.findings()) {
-                if (finding.level() == Level.STOP && !(stage == RouteStage.DIAGNOSE && proved)) {
+                if (finding.level() == Level.STOP && !(stage.judgesTheOld() && proved)) {
                     reasons.add(stage.title() + ": " + finding.sentence());
                 }
             }

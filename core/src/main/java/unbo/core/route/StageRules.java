@@ -20,6 +20,7 @@ import unbo.core.identify.HubWords;
 import unbo.core.identify.IdentifiedHub;
 import unbo.core.identify.IdentifiedBearing;
 import unbo.core.identify.Size;
+import unbo.core.inspect.Inspection;
 import unbo.core.intake.Intake;
 import unbo.core.intake.IntakeFields;
 import unbo.core.intake.IntakeInput;
@@ -46,6 +47,10 @@ import unbo.core.setting.LockingPosition;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
+import unbo.core.strip.Removal;
+import unbo.core.strip.RemovalFields;
+import unbo.core.strip.RemovalInput;
+import unbo.core.strip.RemovalWords;
 
 /** The stations of a hub's job. */
 public final class StageRules {
@@ -66,7 +71,7 @@ public final class StageRules {
 
     private static Map<RouteStage, StageRule<?>> rules() {
         Map<RouteStage, StageRule<?>> rules = new EnumMap<>(RouteStage.class);
-        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), grease(), set(), prove(), log())) {
+        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), strip(), inspect(), grease(), set(), prove(), log())) {
             rules.put(rule.stage(), rule);
         }
         return rules;
@@ -137,6 +142,32 @@ public final class StageRules {
         facts.size(outside, taper.outside());
         facts.size(width, taper.width());
         facts.size(angle, taper.halfAngleDeg());
+    }
+
+    private static StageRule<RemovalInput> strip() {
+        return new StageRule<>(RouteStage.STRIP, RemovalFields.LIST, RemovalFields.LIST.fields().stream().map(f -> f.name()).toList(),
+                map("designation", FactKey.OUTER_CONE, "tools", FactKey.TOOLS),
+                in -> {
+                    Removal removal = Removal.of(in);
+                    Facts facts = new Facts(RouteStage.STRIP);
+                    facts.words(FactKey.REMOVAL, removal.best() == null ? "" : removal.best().name(), How.COMPUTED);
+                    facts.words(FactKey.SCRAP, removal.best() != null && removal.scrap() ? in.designation().isBlank() ? "the bearing" : in.designation() : "", How.COMPUTED);
+                    facts.words(FactKey.ALWAYS_NEW, String.join("; ", RemovalWords.alwaysNew(in)), How.COMPUTED);
+                    return new StageRule.Outcome(RemovalWords.answer(removal), facts.list, removal.best() != null);
+                });
+    }
+
+    private static StageRule<Inspection.Input> inspect() {
+        return new StageRule<>(RouteStage.INSPECT, Inspection.LIST, Inspection.LIST.fields().stream().map(f -> f.name()).filter(n -> !n.equals("past") && !n.equals("vehicle")).toList(),
+                map("designation", FactKey.OUTER_CONE, "vehicle", FactKey.VEHICLE_KIND, "past", FactKey.PAST_DAMAGE),
+                in -> {
+                    Inspection inspection = Inspection.of(in);
+                    Facts facts = new Facts(RouteStage.INSPECT);
+                    facts.words(FactKey.DAMAGE, String.join(", ", inspection.map().likely().stream().map(r -> r.mode().id()).toList()), How.COMPUTED);
+                    facts.words(FactKey.SEAT_STATE, inspection.seat() == null ? "" : inspection.seat().verdict().name().toLowerCase(java.util.Locale.ROOT), How.MEASURED);
+                    facts.number(FactKey.CURE_HOURS, inspection.cureHours(), How.COMPUTED);
+                    return new StageRule.Outcome(inspection.answer(), facts.list, !inspection.map().empty() || inspection.seat() != null);
+                });
     }
 
     private static StageRule<HubGreaseInput> grease() {

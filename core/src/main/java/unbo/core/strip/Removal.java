@@ -52,7 +52,7 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
                 refused.add(new Refused(m.name(), why));
             }
         }
-        Comparator<Way> kept = Comparator.comparing(Way::crosses);
+        Comparator<Way> kept = Comparator.comparing(w -> w.crosses() || cooked(w.code(), in, heat));
         Comparator<Way> last = Comparator.comparing(w -> w.code().equals("cut-ring"));
         ways.sort(last.thenComparing(kept).thenComparing(Way::shock).thenComparing(Way::minutes));
         return new Removal(in, List.copyOf(ways), List.copyOf(refused), fit, heat);
@@ -70,7 +70,11 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
 
     /** True when heat that frees the seat cooks a sealed bearing. */
     boolean overheated() {
-        return best() != null && best().code().equals("heat-housing") && input.sealed() && heatC > SEALED_C;
+        return best() != null && cooked(best().code(), input, heatC);
+    }
+
+    static boolean cooked(String way, RemovalInput in, Double heatC) {
+        return way.equals("heat-housing") && in.sealed() && heatC > SEALED_C;
     }
 
     private static boolean crosses(Method m, RemovalInput in) {

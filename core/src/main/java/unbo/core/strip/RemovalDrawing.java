@@ -63,7 +63,7 @@ final class RemovalDrawing {
         shapes.add(Shape.line(Role.CENTRE, Point.of(-160, 0), Point.of(150, 0)));
         String words = way.crosses() ? "force crosses the balls: scrap" : way.code().equals("heat-housing") ? "the housing opens" : "force through the tight ring";
         shapes.add(new Shape.Label(Point.of(-160, 22), words, "start", TEXT + 3, way.crosses() ? Role.OUT : Role.ANSWER));
-        return new Drawing("removal-path", "Half section, scheme: " + way.name() + "; " + words, -170, -HIGH - 48, 340, HIGH + 84, shapes);
+        return new Drawing("removal-path", "Half section, scheme: " + way.name() + "; " + words, -250, -HIGH - 70, 500, HIGH + 106, shapes);
     }
 
     /** The arrow of the force from the tool into the ring, and the cross where it leaves the ring for the other. */
@@ -127,9 +127,9 @@ final class RemovalDrawing {
         double at = (corner - chamfer) / 2;
         shapes.add(Shape.area(holds ? Role.ANSWER : Role.OUT, Known.MEASURED, Point.of(at - jaw / 2, 60), Point.of(at + jaw / 2, 60), Point.of(at + jaw / 2, 6), Point.of(at, -2), Point.of(at - jaw / 2, 6)));
         shapes.add(new Shape.Dimension(Point.of(-chamfer, 0), Point.of(corner, 0), Point.of(-chamfer, 86), Point.of(corner, 86), "", TEXT, Known.TABLE));
-        shapes.add(new Shape.Label(Point.of(180, 86), "grip " + Words.mm(in.gripMm()) + ", jaw " + Words.mm(in.jawMm()) + (holds ? ": holds" : ": slips"), "end", TEXT + 3, holds ? Role.ANSWER : Role.OUT));
+        shapes.add(new Shape.Label(Point.of(0, 112), "grip " + Words.mm(in.gripMm()) + ", jaw " + Words.mm(in.jawMm()) + (holds ? ": holds" : ": slips"), "middle", TEXT + 2, holds ? Role.ANSWER : Role.OUT));
         shapes.add(new Shape.Label(Point.of(-160, -thick + 16), "spacer", "start", TEXT, Role.MARK));
         shapes.add(new Shape.Label(Point.of(160, -thick + 16), "inner ring", "end", TEXT, Role.MARK));
-        return new Drawing("removal-grip", "Grip of an expanding jaw between spacer chamfer and ring corner, to scale: " + Words.mm(in.gripMm()) + " for a jaw of " + Words.mm(in.jawMm()), -190, -thick - 12, 380, thick + 120, shapes);
+        return new Drawing("removal-grip", "Grip of an expanding jaw between spacer chamfer and ring corner, to scale: " + Words.mm(in.gripMm()) + " for a jaw of " + Words.mm(in.jawMm()), -250, -thick - 12, 500, thick + 140, shapes);
     }
 }

@@ -63,8 +63,10 @@ public final class RemovalWords {
 
     private static List<String> sentences(Removal r) {
         List<String> sentences = new ArrayList<>();
-        r.ways().stream().skip(1).forEach(w -> sentences.add("Also: " + w.name().toLowerCase(java.util.Locale.ROOT) + " (" + w.says() + ")" + (w.crosses() ? ": scrap." : ".")));
-        r.refused().forEach(f -> sentences.add("Not: " + f.name().toLowerCase(java.util.Locale.ROOT) + ": " + f.why() + "."));
+        r.ways().stream().skip(1).forEach(w -> sentences.add("Also: " + w.name().toLowerCase(java.util.Locale.ROOT) + " (" + w.says() + ")" + (w.crosses() ? ": scrap." : Removal.cooked(w.code(), r.input(), r.heatC()) ? ": over 80 °C, a sealed bearing is cooked." : ".")));
+        if (r.best() == null) {
+            r.refused().forEach(f -> sentences.add("Not: " + f.name().toLowerCase(java.util.Locale.ROOT) + ": " + f.why() + "."));
+        }
         if (r.input().spacer() != Spacer.NONE) {
             sentences.add("Two schools. Drift from inside past the tipped spacer: quick, the outer ring may tilt and score the seat. Puller behind the inner ring: no shock, needs a lip to grip. Taken here: the puller where the grip suffices, the full-face drift where it does not. Either way measure the spacer afterwards against its recorded length: a flared end side-loads both bearings.");
         }

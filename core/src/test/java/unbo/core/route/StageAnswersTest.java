@@ -108,7 +108,7 @@ class StageAnswersTest {
 
     @Test
     void stationsThatThisJobDoesNotUseHaveNoRule() {
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> StageRules.of(RouteStage.STRIP)).hasMessageContaining("not used");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> StageRules.of(RouteStage.FIT)).hasMessageContaining("not used");
         assertThat(RouteStage.of("prove")).contains(RouteStage.PROVE);
         assertThat(RouteStage.of("nonsense")).isEmpty();
     }

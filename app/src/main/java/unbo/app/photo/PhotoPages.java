@@ -1,0 +1,88 @@
+package unbo.app.photo;
+
+import java.io.IOException;
+import java.time.Clock;
+
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+import unbo.app.job.JobService;
+import unbo.app.web.Page;
+
+/** Photos of a job: put beside its race map, kept in the workshop's own database, sent nowhere. */
+@Page
+@RequestMapping("/jobs/{id}/photos")
+class PhotoPages {
+
+    private static final int LONGEST_WORDS = 100;
+
+    private final Photos photos;
+    private final JobService jobs;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+
+    PhotoPages(Photos photos, JobService jobs, TransactionTemplate transaction, Clock clock) {
+        this.photos = photos;
+        this.jobs = jobs;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    String list(@PathVariable long id, Model model) {
+        model.addAttribute("view", jobs.view(id).orElseThrow(PhotoPages::unknown));
+        model.addAttribute("photos", transaction.execute(t -> photos.of(id)));
+        return "photo/list";
+    }
+
+    @PostMapping
+    String add(@PathVariable long id, @RequestParam(required = false) MultipartFile photo, @RequestParam(defaultValue = "") String words, RedirectAttributes flash) throws IOException {
+        boolean frozen = jobs.view(id).orElseThrow(PhotoPages::unknown).job().state().frozen();
+        Pictures.Outcome outcome = photo == null ? Pictures.read(new byte[0]) : photo.getSize() > Pictures.LARGEST_BYTES
+                ? Pictures.Outcome.refused("The file has " + (photo.getSize() >> 20) + " MB: photos of up to " + (Pictures.LARGEST_BYTES >> 20) + " MB are taken.") : Pictures.read(photo.getBytes());
+        if (frozen) {
+            flash.addFlashAttribute("bad", "The job is closed: nothing is added to it.");
+        } else if (outcome.picture() == null) {
+            flash.addFlashAttribute("bad", outcome.refusal());
+        } else {
+            String cut = words.strip().substring(0, Math.min(LONGEST_WORDS, words.strip().length()));
+            transaction.executeWithoutResult(t -> photos.save(new Photo(id, cut, clock.instant(), outcome.picture())));
+            flash.addFlashAttribute("good", "The photo is kept, " + outcome.picture().width() + " × " + outcome.picture().height() + " dots.");
+        }
+        return "redirect:/jobs/" + id + "/photos";
+    }
+
+    @PostMapping("/{photo}/forget")
+    String forget(@PathVariable long id, @PathVariable long photo, RedirectAttributes flash) {
+        if (!jobs.view(id).orElseThrow(PhotoPages::unknown).job().state().frozen()) {
+            transaction.executeWithoutResult(t -> photos.forget(id, photo));
+            flash.addFlashAttribute("good", "The photo was taken out.");
+        }
+        return "redirect:/jobs/" + id + "/photos";
+    }
+
+    @GetMapping("/{photo}.jpg")
+    ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long photo) {
+        byte[] jpeg = transaction.execute(t -> photos.one(id, photo).map(Photo::jpeg).orElse(null));
+        if (jpeg == null) {
+            throw unknown();
+        }
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).cacheControl(CacheControl.maxAge(java.time.Duration.ofHours(1)).cachePrivate()).body(jpeg);
+    }
+
+    private static ResponseStatusException unknown() {
+        return new ResponseStatusException(HttpStatus.NOT_FOUND);
+    }
+}
