@@ -7,7 +7,6 @@ import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,22 +27,20 @@ class PhotoPages {
 
     private static final int LONGEST_WORDS = 100;
 
-    private final Photos photos;
+    private final PhotoService photos;
     private final JobService jobs;
-    private final TransactionTemplate transaction;
     private final Clock clock;
 
-    PhotoPages(Photos photos, JobService jobs, TransactionTemplate transaction, Clock clock) {
+    PhotoPages(PhotoService photos, JobService jobs, Clock clock) {
         this.photos = photos;
         this.jobs = jobs;
-        this.transaction = transaction;
         this.clock = clock;
     }
 
     @GetMapping
     String list(@PathVariable long id, Model model) {
         model.addAttribute("view", jobs.view(id).orElseThrow(PhotoPages::unknown));
-        model.addAttribute("photos", transaction.execute(t -> photos.of(id)));
+        model.addAttribute("photos", photos.of(id));
         return "photo/list";
     }
 
@@ -58,7 +55,7 @@ class PhotoPages {
             flash.addFlashAttribute("bad", outcome.refusal());
         } else {
             String cut = words.strip().substring(0, Math.min(LONGEST_WORDS, words.strip().length()));
-            transaction.executeWithoutResult(t -> photos.save(new Photo(id, cut, clock.instant(), outcome.picture())));
+            photos.add(id, cut, outcome.picture(), clock.instant());
             flash.addFlashAttribute("good", "The photo is kept, " + outcome.picture().width() + " × " + outcome.picture().height() + " dots.");
         }
         return "redirect:/jobs/" + id + "/photos";
@@ -67,7 +64,7 @@ class PhotoPages {
     @PostMapping("/{photo}/forget")
     String forget(@PathVariable long id, @PathVariable long photo, RedirectAttributes flash) {
         if (!jobs.view(id).orElseThrow(PhotoPages::unknown).job().state().frozen()) {
-            transaction.executeWithoutResult(t -> photos.forget(id, photo));
+            photos.forget(id, photo);
             flash.addFlashAttribute("good", "The photo was taken out.");
         }
         return "redirect:/jobs/" + id + "/photos";
@@ -75,10 +72,7 @@ class PhotoPages {
 
     @GetMapping("/{photo}.jpg")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long photo) {
-        byte[] jpeg = transaction.execute(t -> photos.one(id, photo).map(Photo::jpeg).orElse(null));
-        if (jpeg == null) {
-            throw unknown();
-        }
+        byte[] jpeg = photos.picture(id, photo).orElseThrow(PhotoPages::unknown);
         return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).cacheControl(CacheControl.maxAge(java.time.Duration.ofHours(1)).cachePrivate()).body(jpeg);
     }
 

@@ -41,6 +41,9 @@ import unbo.app.Served;
 import unbo.app.job.JobService;
 import unbo.app.timer.TimerService;
 import unbo.app.vehicle.VehicleService;
+import unbo.app.workshop.WorkshopForm;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
 import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.VehicleInput;
@@ -60,11 +63,14 @@ class InspectPagesTest {
     private VehicleService vehicles;
     @Autowired
     private TimerService timers;
+    @Autowired
+    private WorkshopService workshops;
     private long id;
     private String job;
 
     @BeforeEach
     void open() {
+        workshops.change(new WorkshopForm("Inspect yard", UnitSystem.METRIC, "A", "yearly"));
         long vehicle = vehicles.add(new VehicleInput("trailer", "Inspect trailer", "IN 1", "X.Y.", "none", 2000.0, "immersed", 1)).id();
         id = jobs.open(vehicle, "axle1-left", AT);
         job = "/jobs/" + id;
@@ -152,7 +158,7 @@ class InspectPagesTest {
     @Test
     void stripShowsItsStepsWithTheCautionBeforeEach() throws Exception {
         String page = mvc.perform(get(job + "/strip?tight=inner&access=far&nut=left-hand")).andReturn().getResponse().getContentAsString();
-        assertThat(page).contains("name=\"tick-pull\"", "Eye protection", "Left-hand thread possible");
+        assertThat(page).contains("name=\"tick-pull\"", "eye protection", "Left-hand thread possible");
         assertThat(page.indexOf("shears. Look first")).isPositive().isLessThan(page.indexOf("Look which way the thread runs"));
     }
 
