@@ -57,7 +57,7 @@ class ReachStory {
         String signed = "/jobs/" + lines.stream().filter(l -> l.state() == JobState.SIGNED).findFirst().orElseThrow().id();
         pages.addAll(List.of("/", "/due", "/vehicles", "/vehicles/new", "/vehicles/" + cutter.id(), "/vehicles/" + cutter.id() + "/edit", "/positions/" + lines.get(0).positionId(),
                 "/visits/new", "/visits/new?vehicle=" + cutter.id(), "/search?q=cutter", "/settings", "/take-in", "/bench", "/bench/nut", "/bench/diagnose", "/bench/diagnose?vehicle=trailer&checks=grease-out@axle1-left%3Dmilky", "/bench/diagnose/road?vehicle=car",
-                "/bench/diagnose/table", "/bench/noise", "/bench/type", "/bench/race-map", "/bench/race-map/plates", "/bench/removal", "/bench/seat", "/bench/bearing-check", "/bench/fit", open + "/strip", open + "/inspect", open + "/photos", "/bench/type?at=wheel", "/bench/type?at=cartridge", "/catalogue", open + "/parts", open + "/parts/order", "/style", "/nowhere"));
+                "/bench/diagnose/table", "/bench/noise", "/bench/type", "/bench/race-map", "/bench/race-map/plates", "/bench/removal", open + "/strip", open + "/inspect", open + "/photos", "/bench/type?at=cartridge", "/catalogue", open + "/parts", open + "/parts/order", "/style", "/nowhere"));
         for (String stage : new String[] {"intake", "diagnose", "identify", "grease", "set", "prove", "log", "report"}) {
             pages.add(open + "/" + stage);
         }
