@@ -158,12 +158,18 @@ function shown() {
   brush().querySelector("[data-brush-shown]").textContent = `${width()} %`;
 }
 
+// The brush itself is no input of the sheet: changing it asks the server nothing.
+const own = "[data-brush-width], [data-brush-pitch], [name^=brush-]";
 document.addEventListener("input", (event) => {
-  if (event.target.matches?.("[data-brush-width]")) shown();
-});
+  if (!event.target.matches?.(own)) return;
+  event.stopPropagation();
+  if (event.target.matches("[data-brush-width]")) shown();
+}, true);
 document.addEventListener("change", (event) => {
-  if (event.target.matches?.("input[name=brush-mark]")) usual(event.target.value);
-});
+  if (!event.target.matches?.(own)) return;
+  event.stopPropagation();
+  if (event.target.matches("input[name=brush-mark]")) usual(event.target.value);
+}, true);
 document.addEventListener("click", (event) => {
   const button = event.target.closest?.("[data-race-undo], [data-race-copy], [data-race-wipe]");
   if (!button || button.disabled) return;

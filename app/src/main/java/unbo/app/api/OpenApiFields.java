@@ -51,7 +51,9 @@ class OpenApiFields {
     OpenApiCustomizer bodies() {
         return api -> {
             api.setInfo(new Info().title("Unbo").version("1").description("The computations of the pages, stateless. Every quantity may also be a text with a unit."));
-            BODIES.forEach((path, list) -> api.getPaths().get(path).getPost().setRequestBody(new RequestBody().required(true)
+            Map<String, FieldList<?>> bodies = new java.util.TreeMap<>(BODIES);
+            bodies.putAll(SettingUpApi.bodies());
+            bodies.forEach((path, list) -> api.getPaths().get(path).getPost().setRequestBody(new RequestBody().required(true)
                     .content(new Content().addMediaType("application/json", new MediaType().schema(body(list))))));
         };
     }

@@ -2,10 +2,12 @@ package unbo.app.bench;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.job.OpenLine;
+import unbo.core.answer.Answer;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 
@@ -19,6 +21,7 @@ public record IntoJob(String words, String address) {
 
     /** So many of the newest jobs are offered. */
     static final int MOST = 12;
+    private static final int LONGEST_NOTE = 500;
 
     static List<IntoJob> links(List<OpenLine> underWay, RouteStage stage, Map<String, String> texts) {
         return underWay.stream().map(view -> new IntoJob(words(view), address(view, stage, texts))).toList();
@@ -28,6 +31,18 @@ public record IntoJob(String words, String address) {
     static List<IntoJob> noting(List<OpenLine> underWay, String check, String result) {
         return underWay.stream().filter(OpenLine::wheel).map(view -> new IntoJob(words(view), UriComponentsBuilder.fromPath("/jobs/{id}/diagnose").queryParam("note", "{note}").encode()
                 .buildAndExpand(view.id(), check + "@" + view.code() + "=" + result).toUriString())).toList();
+    }
+
+    /** Into the margin of jobs that are under way, for answers that no stage asks for. */
+    static List<IntoJob> asNotes(List<OpenLine> underWay) {
+        return underWay.stream().map(view -> new IntoJob(words(view), "/jobs/" + view.id() + "/do/note")).toList();
+    }
+
+    /** An answer in one line. */
+    static String summary(String title, Answer answer) {
+        String figures = answer.figures().stream().map(f -> f.what() + " " + f.printed()).collect(Collectors.joining(", "));
+        String all = title + ": " + figures;
+        return all.substring(0, Math.min(LONGEST_NOTE, all.length()));
     }
 
     private static String words(OpenLine view) {

@@ -21,6 +21,8 @@ import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.catalogue.CaliperFind;
 import unbo.core.designation.MarkingQuestion;
+import unbo.core.heat.HeatInput;
+import unbo.core.heat.HeatPlan;
 import unbo.core.identify.IdentifyQuestions;
 import unbo.core.identify.TypeFinder;
 import unbo.core.input.FieldReader;
@@ -98,6 +100,15 @@ class QuestionBench {
         RouteStage stage = Questions.STAGES.get(question.name());
         model.addAttribute("intoJobs", stage == null || !reading.ok() ? List.of() : IntoJob.links(jobs.underWay(0, IntoJob.MOST), stage, asked));
         model.addAttribute("form", List.copyOf(form.values()));
-        model.addAttribute("answer", reading.get().map(record -> answer(question, record)).orElse(null));
+        Answer answer = reading.get().map(record -> answer(question, record)).orElse(null);
+        model.addAttribute("answer", answer);
+        if (reading.ok() && reading.record() instanceof HeatInput heat) {
+            Double seconds = HeatPlan.of(heat).secondsAvailable();
+            model.addAttribute("seconds", seconds == null || seconds < 1 ? null : Math.round(seconds));
+        }
+        if (stage == null && answer != null && !texts.isEmpty()) {
+            model.addAttribute("summary", IntoJob.summary(question.title(), answer));
+            model.addAttribute("notes", IntoJob.asNotes(jobs.underWay(0, IntoJob.MOST)));
+        }
     }
 }

@@ -5,8 +5,15 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 import unbo.core.answer.Question;
+import unbo.core.arrange.Arrangement;
+import unbo.core.arrange.CrankTruing;
+import unbo.core.arrange.EndPlayHeat;
+import unbo.core.arrange.Preload;
+import unbo.core.arrange.SpacerHub;
 import unbo.core.designation.MarkingQuestion;
 import unbo.core.fit.FitFields;
+import unbo.core.heat.HeatBlock;
+import unbo.core.heat.HeatFields;
 import unbo.core.identify.IdentifyQuestions;
 import unbo.core.identify.SealFind;
 import unbo.core.identify.SealQuestion;
@@ -16,6 +23,7 @@ import unbo.core.inspect.Seat;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.MixQuestion;
+import unbo.core.mount.Mounting;
 import unbo.core.parts.Rebuild;
 import unbo.core.proof.ProofFields;
 import unbo.core.route.RouteStage;
@@ -46,7 +54,7 @@ final class Questions {
     private static final List<Question<?>> IDENTIFY = List.of(MarkingQuestion.DECODE, IdentifyQuestions.FIND, SeriesLadder.QUESTION, IdentifyQuestions.INTERCHANGE, MarkingQuestion.MATCH,
             SealQuestion.QUESTION, SealFind.QUESTION, Rebuild.QUESTION);
     private static final List<Question<?>> STRIP = List.of(RemovalFields.QUESTION, BearingCheck.QUESTION, Seat.QUESTION);
-    private static final List<Question<?>> FIT = List.of(FitFields.QUESTION);
+    private static final List<Question<?>> FIT = List.of(FitFields.QUESTION, HeatFields.QUESTION, HeatBlock.QUESTION, Mounting.QUESTION, Arrangement.QUESTION, SpacerHub.QUESTION, EndPlayHeat.QUESTION, Preload.QUESTION, CrankTruing.QUESTION);
     private static final List<Question<?>> GREASE = List.of(HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION, MixQuestion.QUESTION);
     private static final List<Question<?>> PROVE = List.of(RunoutFields.QUESTION, RimRock.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
 
@@ -59,12 +67,13 @@ final class Questions {
                     new Tool("/catalogue", "Own catalogue", "Bearings of this workshop's own, with ratings, price and shelf", "")),
             group("Get it out, read it", STRIP, new Tool("/bench/race-map", "Race map", "Why did it fail? Paint what you see on its races.", "g r"),
                     new Tool("/bench/race-map/plates", "Reference plates", "What each kind of damage looks like, where it comes from, what to change", "")),
-            group("Fit and set", FIT, new Tool("/bench/nut", "Castellated nut", "Where can this nut be pinned, and what end play does each place leave?", "g c")),
+            group("Fit and set", FIT, new Tool("/bench/nut", "Castellated nut", "Where can this nut be pinned, and what end play does each place leave?", "g c"),
+                    new Tool("/bench/stack", "Stack of shims and spacers", "What gap is left between two chains, and which shims fill it?", "g s"), new Tool("/stock", "Stock", "Shims on the shelf, counted down as they are taken", "")),
             group("Grease", GREASE),
             group("Prove and log", PROVE));
 
     /** The stage of a job that asks the same question, by the question's name. */
-    static final Map<String, RouteStage> STAGES = Map.of(RemovalFields.QUESTION.name(), RouteStage.STRIP, HubGreaseFields.QUESTION.name(), RouteStage.GREASE,
+    static final Map<String, RouteStage> STAGES = Map.of(RemovalFields.QUESTION.name(), RouteStage.STRIP, Mounting.QUESTION.name(), RouteStage.FIT, HubGreaseFields.QUESTION.name(), RouteStage.GREASE,
             ProofFields.QUESTION.name(), RouteStage.PROVE, DueFields.QUESTION.name(), RouteStage.LOG);
 
     private Questions() {

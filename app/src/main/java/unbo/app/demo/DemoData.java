@@ -16,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.JobService;
+import unbo.app.stock.StockService;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
@@ -50,14 +51,16 @@ public class DemoData implements ApplicationRunner {
     private final VehicleService vehicles;
     private final JobService jobs;
     private final OwnCatalogue own;
+    private final StockService stock;
     private final Clock clock;
 
-    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, Clock clock) {
+    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, StockService stock, Clock clock) {
         this.wanted = wanted;
         this.workshops = workshops;
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.own = own;
+        this.stock = stock;
         this.clock = clock;
     }
 
@@ -102,6 +105,7 @@ public class DemoData implements ApplicationRunner {
         looked(cargo, "bicycle", today.minusDays(120), 1, "chain", "Grinds when pedalled uphill, silent when coasting.", "noise-coasting-neutral=stops drive-removed=stops");
         own.keep(new OwnBearing(new Boundary("hub-cartridge", "HB 40-74", 40, 74, 42, "own", ""), null, null, 38.5, 1));
         own.keep(new OwnBearing(new Boundary("deep-groove-ball", "HB 25-47-14", 25, 47, 14, "own", ""), 11_200.0, 5_900.0, 7.4, 4));
+        Map.of(0.10, 6, 0.15, 4, 0.20, 4, 0.30, 3, 0.50, 2, 1.00, 2).forEach((mm, count) -> stock.put(mm, count, "first count", at(today.minusDays(90))));
         looked(scooter, "motorcycle", today.minusDays(75), 2, "steering-head-bearing", "Wanders, will not hold a line.", "steering-notch=centre-notch");
         looked(van, "van", today.minusDays(40), 3, "tyre", "Drones on the coast road.", "noise-follows=road-speed noise-character=hum noise-turning=no-change noise-surface=changes tread@rear-right=cupped");
         open(cutter, today);

@@ -115,6 +115,11 @@ class StagePages {
         if (stage == RouteStage.INSPECT) {
             texts.put("turning", view.position().wheel() && !view.sheet().text(FactKey.HUB_TYPE).equals("cartridge") ? "outer" : "inner");
         }
+        if (stage == RouteStage.FIT && view.position().wheel()) {
+            texts.put("ring", "outer");
+            texts.put("designation", view.sheet().text(FactKey.OUTER_CUP).isEmpty() ? view.sheet().text(FactKey.OUTER_CONE) : view.sheet().text(FactKey.OUTER_CUP));
+            texts.putIfAbsent("seat", "N7");
+        }
         return own(stage, texts);
     }
 

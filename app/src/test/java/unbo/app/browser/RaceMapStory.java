@@ -27,9 +27,10 @@ class RaceMapStory {
             b.open("/bench/race-map?designation=6205&elements=9&inner=&outer=");
             b.untilText("#answer", "not painted");
             drag(b, OUTER, 0.75);
-            b.untilText("#answer", "off centre");
-            drag(b, INNER, 0.75);
             b.untilText("#answer .figure", "Thrust or preload");
+            b.untilText("#answer .figure", "likely");
+            drag(b, INNER, 0.75);
+            b.untilText("#answer .figure", "clear");
             assertThat(b.address()).contains("outer=track");
             b.find("[data-race-undo]").click();
             b.find("[data-race-undo]").click();

@@ -53,7 +53,7 @@ class DemoDataTest {
         loaded();
         List<OpenLine> open = jobs.underWay(0, 50).stream().filter(v -> v.vehicle().startsWith("Cutter cradle")).toList();
         assertThat(open).hasSizeGreaterThanOrEqualTo(3);
-        assertThat(open).extracting(OpenLine::next).contains("Grease", "waiting for seal 50x72x10");
+        assertThat(open).extracting(OpenLine::next).contains("Fit", "waiting for seal 50x72x10");
         assertThat(vehicles.due(LocalDate.now(), 20)).isNotEmpty();
     }
 }

@@ -161,7 +161,7 @@ class JobPagesTest {
 
     @Test
     void addressesThatLeadNowhereSaySo() throws Exception {
-        for (String address : new String[] {"/jobs/999999", "/jobs/999999/intake", job + "/fit", job + "/nonsense", "/positions/999999", "/vehicles/999999", "/visits/new?vehicle=999999"}) {
+        for (String address : new String[] {"/jobs/999999", "/jobs/999999/intake", job + "/nonsense", "/positions/999999", "/vehicles/999999", "/visits/new?vehicle=999999"}) {
             page(address).andExpect(status().isNotFound());
         }
         send(job + "/do/nonsense").andExpect(status().isNotFound());

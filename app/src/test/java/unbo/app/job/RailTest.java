@@ -67,6 +67,6 @@ class RailTest {
         Rail rail = Rail.read("intake:done:settled\nset:set again:left\nnonsense");
         assertThat(Rail.read(rail.text())).isEqualTo(rail);
         assertThat(rail.next()).hasValueSatisfying(s -> assertThat(s.stage()).isEqualTo(RouteStage.IDENTIFY));
-        assertThat(rail.stations()).extracting(Rail.Station::mark).containsExactly("done", "", "", "", "", "", "half", "", "");
+        assertThat(rail.stations()).extracting(Rail.Station::mark).containsExactly("done", "", "", "", "", "", "", "half", "", "");
     }
 }

@@ -12,7 +12,7 @@ public enum RouteStage {
     IDENTIFY("Identify", "Exactly which bearing and seal?", true),
     STRIP("Strip", "How does it come out without wrecking what stays?", true),
     INSPECT("Inspect", "Why did it fail, are shaft and housing still good?", true),
-    FIT("Fit", "How hot, how cold, how hard, which way round?", false),
+    FIT("Fit", "How hot, how cold, how hard, which way round?", true),
     GREASE("Grease", "Which grease, how many grams, where?", true),
     SET("Set", "Where is the nut pinned, and what end play does that leave?", true),
     PROVE("Prove", "Is it set right, and does it stay cool?", true),
@@ -36,7 +36,7 @@ public enum RouteStage {
         return asks;
     }
 
-    /** False for stations that an adjustable hub job does not use yet. */
+    /** False for stations that no job uses yet. */
     public boolean used() {
         return used;
     }

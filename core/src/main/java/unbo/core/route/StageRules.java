@@ -30,6 +30,7 @@ import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.HubGreaseInput;
 import unbo.core.lubrication.HubGreaseWords;
 import unbo.core.measure.Show;
+import unbo.core.mount.Mounting;
 import unbo.core.proof.Proof;
 import unbo.core.proof.ProofFields;
 import unbo.core.proof.ProofInput;
@@ -71,7 +72,7 @@ public final class StageRules {
 
     private static Map<RouteStage, StageRule<?>> rules() {
         Map<RouteStage, StageRule<?>> rules = new EnumMap<>(RouteStage.class);
-        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), strip(), inspect(), grease(), set(), prove(), log())) {
+        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), strip(), inspect(), fit(), grease(), set(), prove(), log())) {
             rules.put(rule.stage(), rule);
         }
         return rules;
@@ -167,6 +168,18 @@ public final class StageRules {
                     facts.words(FactKey.SEAT_STATE, inspection.seat() == null ? "" : inspection.seat().verdict().name().toLowerCase(java.util.Locale.ROOT), How.MEASURED);
                     facts.number(FactKey.CURE_HOURS, inspection.cureHours(), How.COMPUTED);
                     return new StageRule.Outcome(inspection.answer(), facts.list, !inspection.map().empty() || inspection.seat() != null);
+                });
+    }
+
+    private static StageRule<Mounting.Input> fit() {
+        return new StageRule<>(RouteStage.FIT, Mounting.LIST, Mounting.LIST.fields().stream().map(f -> f.name()).toList(), map("designation", FactKey.OUTER_CONE, "seat", FactKey.FIT_SEAT),
+                in -> {
+                    Mounting mounting = Mounting.of(in);
+                    Facts facts = new Facts(RouteStage.FIT);
+                    facts.words(FactKey.FIT_SEAT, in.fit().seat() == null ? "" : in.fit().seat(), How.TYPED);
+                    facts.number(FactKey.FIT_INTERFERENCE, mounting.fit().interference().meanUm() / 1000, How.COMPUTED);
+                    facts.number(FactKey.FIT_HEAT, mounting.byHeat() ? Double.valueOf(mounting.heat().ringC()) : null, How.COMPUTED);
+                    return new StageRule.Outcome(mounting.answer(), facts.list, true);
                 });
     }
 

@@ -37,6 +37,7 @@ public enum FactKey {
     FAILURES("bearings failed before", null, "", false), CIRCUMSTANCES("goes through", null, "", false), HUB_TYPE("hubs", null, "", true),
     REMOVAL("way out", null, "", false), SCRAP("scrap by the way it comes out", null, "", false), ALWAYS_NEW("always new", null, "", false),
     DAMAGE("damage read off the races", null, "", false), PAST_DAMAGE("damage found here before", null, "", false), SEAT_STATE("seat, as measured", null, "", false),
+    FIT_SEAT("seat fitted to", null, "", true), FIT_INTERFERENCE("interference, mean", Quantity.LENGTH, "mm", false), FIT_HEAT("heated to", Quantity.TEMPERATURE, "°C", false),
     CURE_HOURS("cure of the compound", Quantity.RUNNING_TIME, "h", false), TOOLS("tools here", null, "", false),
     VERDICT("verdict", null, "", false), VERDICT_CAUSE("cause by Diagnose", null, "", false),
     VERDICT_AT("position by Diagnose", null, "", false),

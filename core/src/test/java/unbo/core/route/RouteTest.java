@@ -30,9 +30,9 @@ class RouteTest {
     }
 
     @Test
-    void theRouteHasTenStationsAndFitIsNotUsedYet() {
+    void theRouteHasTenStations() {
         assertThat(RouteStage.values()).hasSize(10);
-        assertThat(RouteStage.route()).containsExactly(RouteStage.INTAKE, RouteStage.DIAGNOSE, RouteStage.IDENTIFY, RouteStage.STRIP, RouteStage.INSPECT, RouteStage.GREASE, RouteStage.SET, RouteStage.PROVE, RouteStage.LOG);
+        assertThat(RouteStage.route()).containsExactly(RouteStage.INTAKE, RouteStage.DIAGNOSE, RouteStage.IDENTIFY, RouteStage.STRIP, RouteStage.INSPECT, RouteStage.FIT, RouteStage.GREASE, RouteStage.SET, RouteStage.PROVE, RouteStage.LOG);
         assertThat(RouteStage.INTAKE.next()).contains(RouteStage.DIAGNOSE);
         assertThat(RouteStage.LOG.next()).isEmpty();
     }

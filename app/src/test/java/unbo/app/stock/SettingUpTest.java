@@ -1,0 +1,121 @@
+package unbo.app.stock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.Instant;
+import java.util.Map;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.transaction.annotation.Transactional;
+
+import unbo.app.Served;
+import unbo.app.job.JobService;
+import unbo.app.vehicle.VehicleService;
+import unbo.core.route.RouteStage;
+import unbo.core.sheet.FactKey;
+import unbo.core.vehicle.VehicleInput;
+
+/** Heat, stacks, the shelf and the Fit stage, as they are served. */
+@Served
+@Transactional
+class SettingUpTest {
+
+    private static final Instant AT = Instant.parse("2026-05-04T08:00:00Z");
+
+    @Autowired
+    private MockMvc mvc;
+    @Autowired
+    private StockService stock;
+    @Autowired
+    private JobService jobs;
+    @Autowired
+    private VehicleService vehicles;
+
+    private ResultActions json(String call, String body) throws Exception {
+        return mvc.perform(post("/api/v1/" + call).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    @Test
+    void theWorkedFiguresByJson() throws Exception {
+        json("heat", "{\"boreMm\":25,\"interferenceUm\":20,\"slidingUm\":25}").andExpect(jsonPath("$.ringC").value(closeTo(174, 0.5), Double.class)).andExpect(jsonPath("$.withinLimit").value(false)).andExpect(jsonPath("$.secondsAvailable").isEmpty());
+        json("heat", "{\"boreMm\":25,\"interferenceUm\":20,\"slidingUm\":25,\"shaft\":-18}").andExpect(jsonPath("$.ringC").value(closeTo(136, 0.5), Double.class));
+        json("heat-block", "{\"blockMaterial\":\"aluminium\",\"blockMassKg\":0.4,\"block\":130,\"ringMassKg\":0.1,\"ring\":20}").andExpect(jsonPath("$.finalC").value(closeTo(117, 0.5), Double.class));
+        json("end-play-heat", "{\"outerRace\":50,\"innerRace\":50,\"between\":50,\"hubWarmer\":40}").andExpect(jsonPath("$.changeMostMm").value(closeTo(0.070, 0.001), Double.class));
+        json("spacer-hub", "{\"designation\":\"6902\",\"layout\":\"both\",\"spacer\":59.98,\"shoulders\":60}").andExpect(jsonPath("$.sideLoaded").value(false));
+        json("arrangement", "{\"leftBearing\":\"6305\",\"rightBearing\":\"6305\"}").andExpect(jsonPath("$.sideLoaded").value(true));
+        json("preload", "{\"place\":\"pinion\",\"torque\":2.5}").andExpect(jsonPath("$.inside").value(true));
+        json("crank", "{\"leftTir\":[0.1],\"leftAngle\":[0],\"rightTir\":[0.1],\"rightAngle\":[0]}").andExpect(jsonPath("$.move").value("wedge-opposite-pin"));
+        json("mount", "{\"designation\":\"6220\",\"seat\":\"k5\"}").andExpect(jsonPath("$.byHeat").value(true)).andExpect(jsonPath("$.steps.length()").value(org.hamcrest.Matchers.greaterThan(6)));
+    }
+
+    @Test
+    void aStackIsSummedByJson() throws Exception {
+        String chains = "\"outer\":[{\"name\":\"recess\",\"length\":6.35,\"uncertainty\":0.01,\"material\":\"aluminium\"},{\"name\":\"gasket\",\"length\":0.25,\"uncertainty\":0}],\"inner\":[{\"name\":\"spigot\",\"length\":%s,\"uncertainty\":0.01}],"
+                + "\"target\":{\"min\":0.02,\"max\":0.08},\"stock\":[{\"thickness\":1,\"count\":2},{\"thickness\":0.3,\"count\":2},{\"thickness\":0.15,\"count\":2},{\"thickness\":0.1,\"count\":9}]";
+        json("stack", "{" + chains.formatted("4.10") + "}").andExpect(jsonPath("$.gapMm").value(closeTo(2.5, 1e-9), Double.class)).andExpect(jsonPath("$.shims.length()").value(4)).andExpect(jsonPath("$.worstCaseInside").value(true));
+        json("stack", "{" + chains.formatted("41.0") + "}").andExpect(jsonPath("$.questions[0]").value(containsString("spigot: did you mean 4.1")));
+        json("stack", "{\"outer\":[],\"inner\":[],\"target\":{\"min\":0,\"max\":1}}").andExpect(status().isBadRequest());
+        json("stack", "{\"outer\":[{\"name\":\"a\"}],\"inner\":[{\"name\":\"b\",\"length\":1}],\"target\":{\"min\":0,\"max\":1}}").andExpect(status().isBadRequest()).andExpect(jsonPath("$.errors[0].field").value("outer[0].length"));
+    }
+
+    @Test
+    void shimsTakenForAStackGoDownAndNeverUnderNought() throws Exception {
+        stock.put(0.3, 2, "count", AT);
+        stock.put(1.0, 1, "count", AT);
+        mvc.perform(post("/stock/take").with(csrf()).param("shims", "1 0.3").param("words", "gig hub")).andExpect(redirectedUrl("/stock")).andExpect(flash().attribute("good", containsString("2 shims")));
+        assertThat(stock.shims()).filteredOn(s -> s.name().equals("0.300")).singleElement().satisfies(s -> assertThat(s.count()).isEqualTo(1));
+        mvc.perform(post("/stock/take").with(csrf()).param("shims", "1 0.3")).andExpect(flash().attribute("bad", containsString("Nothing was taken")));
+        assertThat(stock.shims()).filteredOn(s -> s.name().equals("0.300")).singleElement().satisfies(s -> assertThat(s.count()).isEqualTo(1));
+        mvc.perform(post("/stock").with(csrf()).param("thickness", "0.3").param("count", "-5")).andExpect(status().isOk()).andExpect(content().string(containsString("not so many")));
+        mvc.perform(get("/stock")).andExpect(content().string(allOf(containsString("0.300"), containsString("gig hub"))));
+        mvc.perform(post("/stock/take").with(csrf()).param("shims", "x")).andExpect(flash().attribute("bad", containsString("no shims")));
+    }
+
+    @Test
+    void theStackOnTheBenchTakesItsShimsFromTheShelf() throws Exception {
+        stock.put(2.45, 1, "count", AT);
+        mvc.perform(get("/bench/stack")).andExpect(content().string(allOf(containsString("together 2.450 mm"), containsString("name=\"shims\""), containsString("value=\"2.45\""))));
+        mvc.perform(get("/bench/stack?template=pinion")).andExpect(content().string(containsString("depth of the recess")));
+        mvc.perform(get("/bench/stack?name-o0=recess&length-o0=much&min=0&max=1")).andExpect(content().string(allOf(containsString("No answer yet"), containsString("value=\"much\""))));
+    }
+
+    @Test
+    void everyToolStandsOnTheBenchWithItsSample() throws Exception {
+        for (String name : new String[] {"fit", "heat", "heat-block", "mount", "arrangement", "spacer-hub", "end-play-heat", "preload", "crank", "removal", "bearing-check", "seat", "seal-find", "rebuild"}) {
+            mvc.perform(get("/bench/" + name)).andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Judged by"), containsString("class=\"num\""))));
+        }
+        mvc.perform(get("/bench/heat?boreMm=25&outsideMm=52&widthMm=15&interferenceUm=5")).andExpect(content().string(containsString("data-countdown")));
+    }
+
+    @Test
+    void theFitStageIsPrefilledAndGivesItsFacts() throws Exception {
+        long vehicle = vehicles.add(new VehicleInput("trailer", "Fit trailer", "FI 1", "X.Y.", "none", 2000.0, "wet", 1)).id();
+        long id = jobs.open(vehicle, "axle1-left", AT);
+        jobs.keep(id, RouteStage.IDENTIFY, -1, Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110"), AT);
+        mvc.perform(get("/jobs/" + id + "/fit")).andExpect(content().string(allOf(containsString("value=\"L44610\""), containsString("value=\"N7\""), containsString("name=\"tick-press\""))));
+        assertThat(jobs.keep(id, RouteStage.FIT, -1, Map.of("designation", "L44610", "ring", "outer", "seat", "N7"), AT)).isEqualTo(JobService.Kept.DONE);
+        assertThat(jobs.view(id).orElseThrow().sheet().number(FactKey.FIT_INTERFERENCE)).isPositive();
+    }
+
+    @Test
+    void anAnswerWithoutAStageIsNotedInAJob() throws Exception {
+        long vehicle = vehicles.add(new VehicleInput("trailer", "Note trailer", "NO 1", "X.Y.", "none", 2000.0, "wet", 1)).id();
+        long id = jobs.open(vehicle, "axle1-left", AT);
+        mvc.perform(get("/bench/preload?place=pinion&torque=2.5")).andExpect(content().string(allOf(containsString("/jobs/" + id + "/do/note"), containsString("value=\"Preload by turning torque: "))));
+    }
+}
