@@ -138,7 +138,7 @@ public final class HeatWords {
         shapes.add(new Shape.Label(Point.of(6, zero + 14), p.input().housing() ? "bearing" : "shaft", "start", 12, Role.MARK));
         shapes.add(new Shape.Label(Point.of(-6, 4), Show.number(top, 0) + " µm", "end", 12, Role.THIN));
         shapes.add(new Shape.Label(Point.of(-6, zero), "0", "end", 12, Role.THIN));
-        double tick = end > 240 ? 60 : end > 80 ? 20 : end > 30 ? 10 : 5;
+        double tick = List.of(5.0, 10.0, 20.0, 30.0, 60.0, 120.0, 300.0, 600.0, 1800.0, 3600.0).stream().filter(t -> end / t <= 8).findFirst().orElse(end / 4);
         for (double t = 0; t <= end; t += tick) {
             shapes.add(Shape.line(Role.THIN, Point.of(t * x, high + 26), Point.of(t * x, high + 31)));
             shapes.add(new Shape.Label(Point.of(t * x, high + 42), Show.number(t, 0), "middle", 12, Role.THIN));
