@@ -53,6 +53,7 @@ class OpenApiFields {
             api.setInfo(new Info().title("Unbo").version("1").description("The computations of the pages, stateless. Every quantity may also be a text with a unit."));
             Map<String, FieldList<?>> bodies = new java.util.TreeMap<>(BODIES);
             bodies.putAll(SettingUpApi.bodies());
+            bodies.putAll(LifeApi.bodies());
             bodies.forEach((path, list) -> api.getPaths().get(path).getPost().setRequestBody(new RequestBody().required(true)
                     .content(new Content().addMediaType("application/json", new MediaType().schema(body(list))))));
         };

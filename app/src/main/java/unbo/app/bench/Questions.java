@@ -20,9 +20,13 @@ import unbo.core.identify.SealQuestion;
 import unbo.core.identify.SeriesLadder;
 import unbo.core.inspect.BearingCheck;
 import unbo.core.inspect.Seat;
+import unbo.core.life.WheelFields;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.MixQuestion;
+import unbo.core.lubrication.Viscosity;
+import unbo.core.motion.FrictionQuestion;
+import unbo.core.motion.SpeedQuestion;
 import unbo.core.mount.Mounting;
 import unbo.core.parts.Rebuild;
 import unbo.core.proof.ProofFields;
@@ -55,7 +59,7 @@ final class Questions {
             SealQuestion.QUESTION, SealFind.QUESTION, Rebuild.QUESTION);
     private static final List<Question<?>> STRIP = List.of(RemovalFields.QUESTION, BearingCheck.QUESTION, Seat.QUESTION);
     private static final List<Question<?>> FIT = List.of(FitFields.QUESTION, HeatFields.QUESTION, HeatBlock.QUESTION, Mounting.QUESTION, Arrangement.QUESTION, SpacerHub.QUESTION, EndPlayHeat.QUESTION, Preload.QUESTION, CrankTruing.QUESTION);
-    private static final List<Question<?>> GREASE = List.of(HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION, MixQuestion.QUESTION);
+    private static final List<Question<?>> GREASE = List.of(HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION, MixQuestion.QUESTION, Viscosity.QUESTION, SpeedQuestion.QUESTION, FrictionQuestion.QUESTION, WheelFields.QUESTION);
     private static final List<Question<?>> PROVE = List.of(RunoutFields.QUESTION, RimRock.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
 
     static final List<Question<?>> ALL = Stream.of(IDENTIFY, STRIP, FIT, GREASE, PROVE).flatMap(List::stream).toList();
@@ -69,7 +73,7 @@ final class Questions {
                     new Tool("/bench/race-map/plates", "Reference plates", "What each kind of damage looks like, where it comes from, what to change", "")),
             group("Fit and set", FIT, new Tool("/bench/nut", "Castellated nut", "Where can this nut be pinned, and what end play does each place leave?", "g c"),
                     new Tool("/bench/stack", "Stack of shims and spacers", "What gap is left between two chains, and which shims fill it?", "g s"), new Tool("/stock", "Stock", "Shims on the shelf, counted down as they are taken", "")),
-            group("Grease", GREASE),
+            group("Grease, speed, load, life", GREASE),
             group("Prove and log", PROVE));
 
     /** The stage of a job that asks the same question, by the question's name. */

@@ -64,6 +64,18 @@ class SettingUpTest {
     }
 
     @Test
+    void filmSpeedFrictionAndLifeByJson() throws Exception {
+        json("viscosity", "{\"nu40\":220,\"nu100\":19.5,\"temperature\":70,\"rpm\":800,\"pitchMm\":40}").andExpect(jsonPath("$.nu").value(closeTo(52.6, 0.1), Double.class)).andExpect(jsonPath("$.nuRequired").value(closeTo(27.7, 0.1), Double.class));
+        json("speed", "{\"speedKmh\":60,\"rollingRadiusM\":0.3,\"ratio\":13.2,\"geometry\":{\"elements\":18,\"elementMm\":4,\"pitchMm\":38.5}}").andExpect(jsonPath("$.rpm").value(closeTo(7003, 5), Double.class)).andExpect(jsonPath("$.verdict").value("wrong"));
+        json("speed", "{\"speedKmh\":60,\"rollingRadiusM\":0.3,\"ratio\":13.2,\"designation\":\"6205\"}").andExpect(jsonPath("$.verdict").value("fine"));
+        json("speed", "{\"speedKmh\":60,\"rollingRadiusM\":0.3,\"designation\":\"yard\"}").andExpect(status().isUnprocessableEntity());
+        json("friction", "{\"designation\":\"6205\",\"loadN\":400,\"rpm\":300,\"nu\":100,\"seals\":\"contact\"}").andExpect(jsonPath("$.sealsNmm").value(closeTo(40, 1), Double.class));
+        json("wheel-life", "{\"vehicle\":\"car\",\"wheelLoadN\":4000,\"rollingRadiusM\":0.3,\"spreadMm\":60,\"offsetMm\":10,\"states\":[{\"share\":1,\"lateralG\":0}],\"inner\":{\"designation\":\"32008X\"},\"outer\":{\"cN\":35000,\"c0N\":40000,\"contactDeg\":14,\"rollers\":true},\"lubrication\":{\"kappa\":2,\"contamination\":0.5}}")
+                .andExpect(jsonPath("$.outer.radialN").value(closeTo(2667, 1), Double.class)).andExpect(jsonPath("$.inner.radialN").value(closeTo(1333, 1), Double.class)).andExpect(jsonPath("$.outer.ratingsEstimated").value(false)).andExpect(jsonPath("$.inner.ratingsEstimated").value(true));
+        json("wheel-life", "{\"vehicle\":\"car\",\"wheelLoadN\":4000,\"rollingRadiusM\":0.3,\"spreadMm\":60,\"inner\":{\"mood\":1},\"outer\":{}}").andExpect(status().isBadRequest());
+    }
+
+    @Test
     void aStackIsSummedByJson() throws Exception {
         String chains = "\"outer\":[{\"name\":\"recess\",\"length\":6.35,\"uncertainty\":0.01,\"material\":\"aluminium\"},{\"name\":\"gasket\",\"length\":0.25,\"uncertainty\":0}],\"inner\":[{\"name\":\"spigot\",\"length\":%s,\"uncertainty\":0.01}],"
                 + "\"target\":{\"min\":0.02,\"max\":0.08},\"stock\":[{\"thickness\":1,\"count\":2},{\"thickness\":0.3,\"count\":2},{\"thickness\":0.15,\"count\":2},{\"thickness\":0.1,\"count\":9}]";
@@ -96,7 +108,7 @@ class SettingUpTest {
 
     @Test
     void everyToolStandsOnTheBenchWithItsSample() throws Exception {
-        for (String name : new String[] {"fit", "heat", "heat-block", "mount", "arrangement", "spacer-hub", "end-play-heat", "preload", "crank", "removal", "bearing-check", "seat", "seal-find", "rebuild"}) {
+        for (String name : new String[] {"fit", "heat", "heat-block", "mount", "arrangement", "spacer-hub", "end-play-heat", "preload", "crank", "removal", "bearing-check", "seat", "seal-find", "rebuild", "viscosity", "speed", "friction", "wheel-life"}) {
             mvc.perform(get("/bench/" + name)).andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Judged by"), containsString("class=\"num\""))));
         }
         mvc.perform(get("/bench/heat?boreMm=25&outsideMm=52&widthMm=15&interferenceUm=5")).andExpect(content().string(containsString("data-countdown")));

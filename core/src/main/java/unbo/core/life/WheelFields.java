@@ -1,0 +1,116 @@
+package unbo.core.life;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import unbo.core.answer.Question;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.TaperSet;
+import unbo.core.designation.Decoded;
+import unbo.core.designation.Decoder;
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.input.Problem;
+import unbo.core.input.Values;
+import unbo.core.measure.Quantity;
+import unbo.core.motion.Inside;
+
+/** What is asked of the two bearings of a wheel. */
+public final class WheelFields {
+
+    /** A wheel, and what it is changed to. @param impact times the load when it strikes a kerb */
+    public record Asked(WheelInput wheel, double newOffsetMm, double loadFactor, double newKappa, double impact) {
+
+        /** True where anything is changed. */
+        boolean changes() {
+            return newOffsetMm != wheel.offsetMm() || loadFactor != 1 || newKappa != wheel.kappa();
+        }
+    }
+
+    private static final List<Field.Choice> VEHICLES = List.of(new Field.Choice("car", "car"), new Field.Choice("van", "van"), new Field.Choice("trailer", "trailer"), new Field.Choice("motorcycle", "motorcycle (leans)"), new Field.Choice("bicycle", "bicycle (leans)"));
+    private static final List<Field.Choice> CLEAN = List.of(new Field.Choice("1", "very clean, 1"), new Field.Choice("0.7", "clean, sealed, 0.7"), new Field.Choice("0.55", "normal, 0.55"), new Field.Choice("0.4", "slight dirt, 0.4"), new Field.Choice("0.2", "dirty, 0.2"), new Field.Choice("0.05", "very dirty, 0.05"));
+
+    public static final FieldList<Asked> LIST = FieldList.of(List.of(
+            Field.choice("vehicle", "Vehicle", VEHICLES).must(), Field.quantity("wheelLoadN", "Load on this wheel", Quantity.FORCE, "N", 10, 100_000).usually(200, 20_000).must(),
+            Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.05, 1.5).usually(0.15, 0.6).must(), Field.quantity("spreadMm", "Between pressure centres", Quantity.LENGTH, "mm", 5, 400).usually(20, 150).must(),
+            Field.quantity("offsetMm", "Load line outboard of their middle", Quantity.LENGTH, "mm", -200, 200).usually(-60, 60).orElse("0", null),
+            Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1, 0, 8).hint("straight, this wheel outside, this wheel inside; empty: 0.8 0.1 0.1"), Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5, 0, 8).hint("+ this wheel outside in the bend; empty: 0 0.25 −0.25"),
+            Field.text("outerDesignation", "Outer bearing", 60), Field.text("innerDesignation", "Inner bearing", 60),
+            rating("outerCN", "Outer: C from the catalogue"), rating("outerC0N", "Outer: C0"), rating("innerCN", "Inner: C from the catalogue"), rating("innerC0N", "Inner: C0"),
+            angle("outerContactDeg", "Outer: contact or half cup angle"), angle("innerContactDeg", "Inner: contact or half cup angle"), Field.yesNo("outerRollers", "Outer: rollers"), Field.yesNo("innerRollers", "Inner: rollers"),
+            Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20).usually(0.2, 4).orElse("1", "see Viscosity"), Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
+            Field.quantity("trackMm", "Track", Quantity.LENGTH, "mm", 300, 3000).usually(900, 2000).hint("with the height: load moves over in bends"), Field.quantity("cgHeightMm", "Height of the centre of gravity", Quantity.LENGTH, "mm", 50, 3000).usually(250, 1500),
+            Field.quantity("newOffset", "Changed to: offset", Quantity.LENGTH, "mm", -250, 250).usually(-80, 80).hint("a spacer of 25 mm adds 25"), Field.quantity("loadFactor", "Changed to: load times", Quantity.RATIO, "", 0.1, 10).usually(0.5, 3).orElse("1", null),
+            Field.quantity("newKappa", "Changed to: κ", Quantity.RATIO, "", 0.05, 20).usually(0.2, 4), Field.quantity("impact", "Kerb strike, times the load", Quantity.RATIO, "", 1, 10).usually(3, 5).orElse("4", "a kerb; 3 to 5")), WheelFields::rules, WheelFields::make);
+
+    public static final Question<Asked> QUESTION = new Question<>("wheel-life", "Wheel bearings, load and life", "What does this wheel ask of its two bearings, and how long do they last?", LIST,
+            Map.ofEntries(Map.entry("vehicle", "trailer"), Map.entry("wheelLoadN", "4000"), Map.entry("rollingRadiusM", "0.3"), Map.entry("spreadMm", "60"), Map.entry("offsetMm", "10"), Map.entry("outerDesignation", "L44643/L44610"), Map.entry("innerDesignation", "L68149/L68110")),
+            WheelWords::answer);
+
+    private WheelFields() {
+    }
+
+    private static Field rating(String name, String label) {
+        return Field.quantity(name, label, Quantity.FORCE, "N", 50, 3_000_000).usually(1000, 300_000);
+    }
+
+    private static Field angle(String name, String label) {
+        return Field.quantity(name, label, Quantity.ANGLE, "°", 0, 60).usually(9, 45);
+    }
+
+    private static List<Problem> rules(Values v) {
+        List<Problem> problems = new ArrayList<>();
+        for (String side : List.of("outer", "inner")) {
+            if (bearing(v, side).isEmpty()) {
+                problems.add(v.text(side + "Designation").isBlank() ? new Problem(side + "Designation", "Write the " + side + " bearing's number, or its C and C0.", false)
+                        : Problem.impossible(side + "Designation", "“" + v.text(side + "Designation") + "” has no sizes or no rule for its ratings here: write C and C0 from a catalogue."));
+            }
+        }
+        if (v.list("shares").size() != v.list("lateralGs").size()) {
+            problems.add(Problem.impossible("lateralGs", v.list("shares").size() + " shares and " + v.list("lateralGs").size() + " accelerations: each running state has both."));
+        } else if (!v.list("shares").isEmpty() && v.list("shares").stream().mapToDouble(Double::doubleValue).sum() <= 0) {
+            problems.add(Problem.impossible("shares", "The shares come to nothing."));
+        }
+        return problems;
+    }
+
+    private static Optional<WheelInput.Bearing> bearing(Values v, String side) {
+        String marking = v.text(side + "Designation");
+        Optional<Inside> inside = Optional.empty();
+        boolean rollers = v.yes(side + "Rollers");
+        double angle = v.number(side + "ContactDeg", Double.NaN);
+        if (!marking.isBlank()) {
+            String[] pair = marking.split("/", 2);
+            Decoded cone = Decoder.decode(pair[0]);
+            Optional<TaperSet> set = pair.length == 2 ? Catalogue.taper(cone.marking(), Decoder.decode(pair[1]).marking()) : Optional.empty();
+            angle = Double.isNaN(angle) ? cone.contactDeg() : angle;
+            double contact = angle;
+            inside = set.map(s -> Inside.estimated("tapered-roller", s.boreMm(), s.outsideMm(), s.widthMm(), contact)).orElseGet(cone::inside);
+            rollers |= inside.map(Inside::rollers).orElse(false);
+        }
+        Ratings rated = inside.map(Ratings::of).orElse(null);
+        Double c = v.has(side + "CN") ? v.maybe(side + "CN") : rated == null ? null : Double.valueOf(rated.cN());
+        Double c0 = v.has(side + "C0N") ? v.maybe(side + "C0N") : rated == null ? null : Double.valueOf(rated.c0N());
+        if (c == null || c0 == null) {
+            return Optional.empty();
+        }
+        double used = Double.isNaN(angle) ? rollers ? 14 : 0 : angle;
+        return Optional.of(new WheelInput.Bearing(marking.isBlank() ? side : marking, c, c0, rollers && used < 5 ? 14 : used, rollers, !v.has(side + "CN"), inside.map(i -> Ratings.staticBallFactor(i.geometry().gamma())).orElse(14.0)));
+    }
+
+    private static Asked make(Values v) {
+        List<WheelInput.State> states = new ArrayList<>();
+        if (v.list("shares").isEmpty()) {
+            states.addAll(List.of(new WheelInput.State(0.8, 0), new WheelInput.State(0.1, 0.25), new WheelInput.State(0.1, -0.25)));
+        }
+        for (int i = 0; i < v.list("shares").size(); i++) {
+            states.add(new WheelInput.State(v.list("shares").get(i), v.list("lateralGs").get(i)));
+        }
+        boolean leaning = v.text("vehicle").equals("motorcycle") || v.text("vehicle").equals("bicycle");
+        WheelInput wheel = new WheelInput(leaning, v.number("wheelLoadN"), v.number("rollingRadiusM"), v.number("spreadMm"), v.number("offsetMm"), states, bearing(v, "inner").orElseThrow(), bearing(v, "outer").orElseThrow(),
+                v.number("kappa"), Double.parseDouble(v.text("contamination")), v.maybe("trackMm"), v.maybe("cgHeightMm"));
+        return new Asked(wheel, v.number("newOffset", wheel.offsetMm()), v.number("loadFactor"), v.number("newKappa", wheel.kappa()), v.number("impact"));
+    }
+}

@@ -1,0 +1,123 @@
+package unbo.core.life;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+import unbo.core.lubrication.Viscosity;
+
+class WheelLifeTest {
+
+    private static final WheelInput.Bearing TAPER = new WheelInput.Bearing("taper", 35_000, 40_000, 14, true, false, 14);
+    private static final WheelInput.Bearing BALL = new WheelInput.Bearing("ball", 14_000, 7_900, 0, false, false, 13.9);
+
+    private static WheelInput wheel(double offset, double g, double kappa, double clean, WheelInput.Bearing both) {
+        return new WheelInput(false, 4000, 0.3, 60, offset, List.of(new WheelInput.State(1, g)), both, both, kappa, clean, null, null);
+    }
+
+    private static Reading<WheelFields.Asked> read(String... pairs) {
+        Map<String, String> texts = new HashMap<>(Map.of("vehicle", "trailer", "wheelLoadN", "4000", "rollingRadiusM", "0.3", "spreadMm", "60", "outerDesignation", "L44643/L44610", "innerDesignation", "L68149/L68110"));
+        for (int i = 0; i < pairs.length; i += 2) {
+            texts.put(pairs[i], pairs[i + 1]);
+        }
+        return FieldReader.read(WheelFields.LIST, texts, UnitSystem.METRIC);
+    }
+
+    @Test
+    void theWorkedReactions() {
+        WheelLife straight = WheelLife.of(wheel(10, 0, 1, 0.5, TAPER));
+        assertThat(straight.outer().radialN()).isCloseTo(2667, within(1.0));
+        assertThat(straight.inner().radialN()).isCloseTo(1333, within(1.0));
+        WheelLife bend = WheelLife.of(wheel(10, 0.75, 1, 0.5, TAPER));
+        assertThat(bend.outer().radialN()).isCloseTo(12_333, within(1.0));
+        assertThat(bend.inner().radialN()).isCloseTo(16_333, within(1.0));
+        assertThat(bend.flangeMomentNm()).isCloseTo(-860, within(1.0));
+    }
+
+    @Test
+    void thrustGoesIntoTheInnerBearingAndTheBalanceHoldsEitherWay() {
+        for (double g : new double[] {0.3, -0.3}) {
+            WheelLife life = WheelLife.of(wheel(10, g, 1, 0.5, TAPER));
+            assertThat(life.inner().states().get(0).axialN() - life.outer().states().get(0).axialN()).isCloseTo(4000 * g, within(1e-6));
+        }
+        WheelLife leaning = WheelLife.of(new WheelInput(true, 1000, 0.3, 60, 0, List.of(new WheelInput.State(1, 1)), BALL, BALL, 1, 0.5, null, null));
+        assertThat(leaning.inner().axialN()).isZero();
+        assertThat(leaning.inner().radialN()).isCloseTo(1000 * Math.sqrt(2) / 2, within(1e-6));
+    }
+
+    @Test
+    void theWorkedLifeFactors() {
+        assertThat(LifeFactor.of(true, 2, 0.3)).isCloseTo(1.47, within(0.01));
+        assertThat(LifeFactor.of(false, 0.3, 0.5)).isCloseTo(0.526, within(0.002));
+        assertThat(LifeFactor.of(true, 4, 1000)).isEqualTo(50);
+    }
+
+    @Property(tries = 200)
+    void lifeFallsWithLoadDirtAndAThinnerFilm(@ForAll @DoubleRange(min = 0.15, max = 3.5) double kappa, @ForAll @DoubleRange(min = 0.1, max = 0.9) double clean, @ForAll boolean rollers) {
+        WheelInput in = wheel(8, 0.1, kappa, clean, rollers ? TAPER : BALL);
+        double life = WheelLife.of(in).systemLifeKm();
+        assertThat(WheelLife.of(in.changed(8, 1.2, kappa)).systemLifeKm()).isLessThan(life);
+        assertThat(WheelLife.of(in.changed(8, 1, kappa * 0.8)).systemLifeKm()).isLessThanOrEqualTo(life);
+        assertThat(WheelLife.of(wheel(8, 0.1, kappa, clean * 0.8, rollers ? TAPER : BALL)).systemLifeKm()).isLessThanOrEqualTo(life);
+    }
+
+    @Property(tries = 100)
+    void furtherOutTheOuterBearingSuffersWhileNoReactionChangesSign(@ForAll @DoubleRange(min = -25, max = 20) double offset) {
+        WheelLife here = WheelLife.of(wheel(offset, 0, 1, 0.5, TAPER));
+        WheelLife out = WheelLife.of(wheel(offset + 5, 0, 1, 0.5, TAPER));
+        if (offset >= 0) {
+            assertThat(out.outer().lifeKm()).as("its own thrust is the larger one").isLessThan(here.outer().lifeKm());
+        }
+        WheelLife balls = WheelLife.of(wheel(offset, 0, 1, 0.5, BALL));
+        WheelLife ballsOut = WheelLife.of(wheel(offset + 5, 0, 1, 0.5, BALL));
+        assertThat(ballsOut.outer().lifeKm()).isLessThan(balls.outer().lifeKm());
+        assertThat(ballsOut.inner().lifeKm()).as("no thrust is induced on it").isGreaterThanOrEqualTo(balls.inner().lifeKm());
+    }
+
+    @Test
+    void aSpacerTakesLifeFromTheOuterBearingAndABendDominates() {
+        var answer = WheelWords.answer(read("offsetMm", "0", "newOffset", "25").record());
+        assertThat(answer.figures().get(0).value()).startsWith("−");
+        assertThat(answer.figures().get(1).value()).startsWith("−").contains(", ");
+        double straight = WheelLife.of(wheel(0, 0, 1, 0.5, TAPER)).systemLifeKm();
+        assertThat(WheelLife.of(wheel(0, 0.5, 1, 0.5, TAPER)).systemLifeKm()).isLessThan(straight / 10);
+    }
+
+    @Test
+    void loadMovesOverOnlyWhereTrackAndHeightAreKnown() {
+        WheelInput with = new WheelInput(false, 4000, 0.3, 60, 0, List.of(new WheelInput.State(1, 0.2)), TAPER, TAPER, 1, 0.5, 1500.0, 500.0);
+        double moved = 4000 + 2 * 4000 * 0.2 * 500 / 1500;
+        assertThat(WheelLife.of(with).inner().radialN()).isCloseTo((moved * 30 + moved * 0.2 * 300) / 60, within(1e-6));
+    }
+
+    @Test
+    void whatCannotBeIsASentence() {
+        assertThat(read("outerDesignation", "yard").sentences("outerDesignation")).singleElement().asString().contains("write C and C0");
+        assertThat(read("outerDesignation", "yard", "outerCN", "30000", "outerC0N", "32000").ok()).isTrue();
+        assertThat(read("shares", "1 1", "lateralGs", "0").sentences("lateralGs")).isNotEmpty();
+        assertThat(read("offsetMm", "3").record().wheel().outer().estimated()).isTrue();
+    }
+
+    @Test
+    void theWorkedViscosities() {
+        assertThat(Viscosity.at(220, 19.5, 70)).isCloseTo(52.6, within(0.1));
+        assertThat(Viscosity.required(800, 40)).isCloseTo(27.7, within(0.1));
+        assertThat(Viscosity.at(220, 19.5, 40)).isCloseTo(220, within(0.01));
+        assertThat(Viscosity.required(1000, 40)).isCloseTo(4500 / Math.sqrt(40_000), within(1e-9));
+        Viscosity v = Viscosity.of(new Viscosity.Input(220, 19.5, 70, 800, 40));
+        assertThat(v.kappa()).isCloseTo(52.6 / 27.7, within(0.01));
+        assertThat(v.answer().findings().get(0).code()).isEqualTo("kappa-good");
+        assertThat(FieldReader.read(Viscosity.LIST, Map.of("nu40", "20", "nu100", "30", "rpm", "800", "pitchMm", "40"), UnitSystem.METRIC).sentences("nu100")).isNotEmpty();
+    }
+}
