@@ -41,7 +41,7 @@ import unbo.core.strip.RemovalWords;
 class InspectApi {
 
     private static final double USUAL_WIDTH = 0.08;
-    private static final List<String> BODY = List.of("ring", "kind", "turning", "elements", "strokes", "other", "designation", "up");
+    private static final List<String> BODY = List.of("ring", "kind", "turning", "elements", "strokes", "other", "designation", "up", "load");
 
     record ModeRead(String id, double confidence, List<String> because, List<String> against, String remedy) {
     }

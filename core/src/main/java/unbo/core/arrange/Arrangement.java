@@ -17,6 +17,7 @@ import unbo.core.drawing.Shape;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.fit.Material;
+import unbo.core.identify.Interchange;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -136,7 +137,9 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
             findings.add(new Finding("floats", Level.STOP, "Nothing holds the shaft from going " + (toLeft == 0 && toRight == 0 ? "either way" : toLeft == 0 ? "left" : "right") + ": one end must locate it."));
         } else if (twice) {
             findings.add(new Finding("located-twice", Level.SOON, "Both bearings hold the shaft both ways: pulling the case together side-loads them, and nothing lets it grow (" + Show.fixed(Math.abs(growsMm), 3) + " mm when " + Show.number(input.warmerK(), 0) + " K warmer)."));
-            sentences.add("Ways out: let one outer ring slide (H7, no clip), put a cylindrical roller of the same size at one end (see what may go in its place), or use C3 and tap the shaft across after closing until it turns freely.");
+            List<String> rollers = Interchange.of(input.right().bearing()).candidates().stream().filter(c -> c.kind().equals("cylindrical-roller") && c.designation().matches("NU?\\d+.*")).map(Interchange.Candidate::designation).toList();
+            sentences.add("Ways out: let one outer ring slide (H7, no clip), put a cylindrical roller of the same size at one end" + (rollers.isEmpty() ? "" : " (" + String.join(" or ", rollers) + " in place of " + input.right().bearing().designation() + ")")
+                    + ", or use C3 and tap the shaft across after closing until it turns freely.");
         } else if (adjusted) {
             findings.add(new Finding("adjusted", Level.RIGHT, "An adjusted pair: each holds one way, the play between them is set."));
             if (Math.abs(growsMm) > 0.03) {

@@ -44,7 +44,7 @@ public record Preload(Input input, Double torqueNm, Double preloadN, Double expe
     public record Input(String place, boolean used, Double torqueNm, double sealNm, double pitchMm, double contactDeg, Double wantedN, Double makerLeast, Double makerMost, boolean crushSleeve) {
     }
 
-    private static final List<Field.Choice> PLACES = List.of(new Field.Choice("pinion", "pinion of an axle"), new Field.Choice("wheel-hub", "wheel hub"), new Field.Choice("steering-head", "steering head"), new Field.Choice("gearbox", "gearbox shaft on tapers"));
+    private static final List<Field.Choice> PLACES = List.of(new Field.Choice("pinion", "pinion of an axle"), new Field.Choice("wheel-hub", "wheel hub"), new Field.Choice("steering-head", "steering head"), new Field.Choice("gearbox", "gearbox shaft on tapers"), new Field.Choice("unit-hub", "unit or cartridge hub"));
     public static final FieldList<Input> LIST = FieldList.of(List.of(
             Field.choice("place", "Place", PLACES).must(), Field.yesNo("used", "Bearings run before"),
             Field.quantity("torque", "Turning torque, steady", Quantity.TORQUE, "N·m", 0, 40).usually(0.05, 6).hint("by wrench; or by spring scale below"),
@@ -124,6 +124,9 @@ public record Preload(Input input, Double torqueNm, Double preloadN, Double expe
         }
         if (input.place().equals("wheel-hub")) {
             findings.add(new Finding("no-pinion-figures", Level.WATCH, "A pinion's torque figures are never used on a wheel hub: there it jams warm cones. Set end play, or the maker's own preload."));
+        }
+        if (input.place().equals("unit-hub")) {
+            findings.add(new Finding("unit-hub", Level.WATCH, "A unit or cartridge hub has no preload to set: the axle nut's torque, the maker's, holds its inner rings together. Never drive, roll or lower the vehicle with it loose: the halves spread and the bearing is ruined."));
         }
         if (input.crushSleeve()) {
             sentences.add("Crush sleeve: take up slack in small steps and measure each time. Never back off; overshot means a new sleeve.");

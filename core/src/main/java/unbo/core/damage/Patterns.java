@@ -115,9 +115,25 @@ final class Patterns {
             c.when(plain && r.track() != null && Math.abs(r.track().offset()) < OFF_CENTRE && Math.abs(s.acrossMean() - r.track().centre()) < 0.2, 1.4, "they lie in a centred track");
             c.when(plain && r == still && s.arcDeg() <= 120, 0.5, "in one arc, where the load stands");
             c.when(s.atPitch(), -2, "the spalls stand at the element pitch");
+            boolean told = plain && r == still && in.loadDeg() != null && s.arcDeg() <= 120;
+            c.when(told && offLoad(r) <= 60, 0.6, "inside the load zone");
+            c.when(told && offLoad(r) > 90, -0.8, "away from the load zone");
         }
         c.when(any("blue") || any("brown"), -1, "heat colours");
         return c;
+    }
+
+    /** How far the middle of a ring's spalls stands from the middle of the load zone, degrees. */
+    private double offLoad(RingPainting r) {
+        double x = 0;
+        double y = 0;
+        for (Stroke s : r.strokes()) {
+            for (Stroke.Spot spot : s.mark().code().equals("spall") ? s.spots() : List.<Stroke.Spot>of()) {
+                x += Math.cos(Math.toRadians(spot.angleDeg()));
+                y += Math.sin(Math.toRadians(spot.angleDeg()));
+            }
+        }
+        return Math.abs(Painting.turn(in.loadDeg(), Math.toDegrees(Math.atan2(y, x))));
     }
 
     private Case thrust() {

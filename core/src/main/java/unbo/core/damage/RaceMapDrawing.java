@@ -46,7 +46,7 @@ public final class RaceMapDrawing {
     /** A plate: one painted pair of races without words. */
     public static Drawing plate(Mode mode) {
         int elements = 17;
-        RaceMapInput in = new RaceMapInput(RaceMapInput.Kind.BALL, true, elements, mode.plate(true, elements), mode.plate(false, elements), null, null, null, null, false);
+        RaceMapInput in = new RaceMapInput(RaceMapInput.Kind.BALL, true, elements, mode.plate(true, elements), mode.plate(false, elements), null, null, null, null, null, false);
         RaceMapDrawing d = new RaceMapDrawing(in, 160);
         double y = 0;
         for (boolean inner : new boolean[] {false, true}) {
@@ -88,8 +88,23 @@ public final class RaceMapDrawing {
             shapes.add(Shape.area(Role.ANSWER, Known.MEASURED, Point.of(x, y - 0.1), Point.of(x - text * 0.5, y - text), Point.of(x + text * 0.5, y - text)));
             shapes.add(new Shape.Label(Point.of(x + text * 0.8, y - text * 0.8), "up", "start", text, Role.ANSWER));
         }
+        if (in.loadDeg() != null) {
+            loadZone(in.innerTurns() ? top : second, in.innerTurns() ? outer : inner);
+        }
         String verdict = map.verdict() == null ? "no pattern is clear" : map.verdict().mode().name();
         return new Drawing("race-map", "Both races unrolled to scale, outboard edge up; it reads as: " + verdict, -text, 0, outer + 2 * text, second + across + text * 4.4, shapes);
+    }
+
+    /** A bracket of 120° over the still ring, where the load presses; at the seam it goes on from the other end. */
+    private void loadZone(double y, double length) {
+        for (double[] part : List.of(new double[] {in.loadDeg() - 60, in.loadDeg() + 60}, new double[] {in.loadDeg() + 300, in.loadDeg() + 420}, new double[] {in.loadDeg() - 420, in.loadDeg() - 300})) {
+            double from = Math.max(0, part[0]) / 360 * length;
+            double to = Math.min(360, part[1]) / 360 * length;
+            if (to > from) {
+                shapes.add(new Shape.Outline(List.of(Point.of(from, y - text * 0.2), Point.of(from, y - text * 0.5), Point.of(to, y - text * 0.5), Point.of(to, y - text * 0.2)), false, Role.MARK, Known.MEASURED));
+            }
+        }
+        shapes.add(new Shape.Label(Point.of(in.loadDeg() / 360 * length, y - text * 1.1), "load zone", "middle", text * 0.9, Role.MARK));
     }
 
     private void heading(String words, double y, double length) {

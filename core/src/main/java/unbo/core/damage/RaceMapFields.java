@@ -25,7 +25,8 @@ public final class RaceMapFields {
             Field.choice("kind", "Elements", KINDS).hint("by the number when it tells"), Field.choice("turning", "Turning", TURNING).orElse("inner", null),
             Field.whole("elements", "Elements in a row", 3, 80).hint("counted; estimated from the number when empty"),
             Field.text("inner", "Inner race, painted", LONGEST), Field.text("outer", "Outer race, painted", LONGEST),
-            Field.quantity("up", "Mark that stood up, on the still ring", Quantity.ANGLE, "°", 0, 360));
+            Field.quantity("up", "Mark that stood up, on the still ring", Quantity.ANGLE, "°", 0, 360),
+            Field.quantity("load", "Middle of the load zone, on the still ring", Quantity.ANGLE, "°", 0, 360).hint("where the load pressed, if the mounting tells it"));
 
     public static final FieldList<RaceMapInput> LIST = FieldList.of(FIELDS, RaceMapFields::rules, RaceMapFields::make);
 
@@ -59,7 +60,7 @@ public final class RaceMapFields {
         RaceMapInput.Kind kind = !v.text("kind").isEmpty() ? RaceMapInput.Kind.valueOf(v.text("kind").toUpperCase(Locale.ROOT)) : d == null ? RaceMapInput.Kind.BALL : kind(d.kind());
         Integer elements = v.has("elements") ? Integer.valueOf(v.whole("elements")) : d == null ? null : d.inside().map(i -> i.geometry().elements()).orElse(null);
         return new RaceMapInput(kind, !v.text("turning").equals("outer"), elements, Stroke.read(v.text("inner")).orElseThrow(), Stroke.read(v.text("outer")).orElseThrow(),
-                d == null ? null : d.boreMm(), d == null ? null : d.outsideMm(), d == null ? null : d.widthMm(), v.maybe("up"), !v.has("elements") && elements != null);
+                d == null ? null : d.boreMm(), d == null ? null : d.outsideMm(), d == null ? null : d.widthMm(), v.maybe("up"), v.maybe("load"), !v.has("elements") && elements != null);
     }
 
     private static RaceMapInput.Kind kind(String code) {

@@ -60,6 +60,7 @@ class ArrangeTest {
         Arrangement balls = crank("6305", "6305");
         assertThat(balls.sideLoads()).isTrue();
         assertThat(balls.answer().level()).isEqualTo(Level.SOON);
+        assertThat(balls.answer().sentences()).anyMatch(t -> t.contains("NU305"));
         Arrangement roller = crank("6305", "NU305");
         assertThat(roller.sideLoads()).isFalse();
         assertThat(roller.answer().level()).isEqualTo(Level.RIGHT);

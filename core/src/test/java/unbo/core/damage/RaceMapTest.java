@@ -33,7 +33,7 @@ class RaceMapTest {
     }
 
     private static RaceMap map(int elements, List<Stroke> inner, List<Stroke> outer) {
-        return RaceMap.of(new RaceMapInput(elements == ROLLERS ? RaceMapInput.Kind.TAPERED : RaceMapInput.Kind.BALL, true, elements, inner, outer, null, null, null, null, false));
+        return RaceMap.of(new RaceMapInput(elements == ROLLERS ? RaceMapInput.Kind.TAPERED : RaceMapInput.Kind.BALL, true, elements, inner, outer, null, null, null, null, null, false));
     }
 
     /** What the painting says as painted and in a hundred paintings that miss by up to 3° and 5 %. */
@@ -75,7 +75,7 @@ class RaceMapTest {
     void onTheTurningRingItIsABentShaft() {
         says("misalignment", BALLS, List.of(wandering(0.2)), List.of());
         assertThat(map(BALLS, List.of(wandering(0.2)), List.of(round(0.5))).verdict().remedy()).contains("Bent turning shaft").contains("inner ring");
-        RaceMap outerTurns = RaceMap.of(new RaceMapInput(RaceMapInput.Kind.BALL, false, BALLS, List.of(wandering(0.2)), List.of(), null, null, null, null, false));
+        RaceMap outerTurns = RaceMap.of(new RaceMapInput(RaceMapInput.Kind.BALL, false, BALLS, List.of(wandering(0.2)), List.of(), null, null, null, null, null, false));
         assertThat(outerTurns.verdict().remedy()).contains("still inner ring is cocked");
     }
 
@@ -167,5 +167,15 @@ class RaceMapTest {
         assertThat(map(BALLS, List.of(round(0.5)), List.of()).scrap()).isFalse();
         assertThat(map(BALLS, List.of(stroke("blue", 0.3, 3, 0, 10, i -> 0.5)), List.of()).scrap()).isTrue();
         assertThat(map(BALLS, List.of(), List.of()).empty()).isTrue();
+    }
+
+    @Test
+    void spallsInTheLoadZoneSpeakForFatigueAndAwayFromItAgainst() {
+        List<Stroke> spalls = List.of(stroke("track", 0.3, 11, 110, 15, i -> 0.5), stroke("spall", 0.15, 4, 170, 6, i -> 0.5));
+        RaceMap inside = RaceMap.of(new RaceMapInput(RaceMapInput.Kind.BALL, true, BALLS, List.of(round(0.5)), spalls, null, null, null, null, 180.0, false));
+        RaceMap away = RaceMap.of(new RaceMapInput(RaceMapInput.Kind.BALL, true, BALLS, List.of(round(0.5)), spalls, null, null, null, 0.0, 20.0, false));
+        assertThat(inside.verdict().mode().id()).isEqualTo("fatigue");
+        assertThat(away.ranked().stream().filter(r -> r.mode().id().equals("fatigue")).findFirst().orElseThrow().confidence()).isLessThan(inside.verdict().confidence());
+        assertThat(RaceMapDrawing.of(away).shapes()).hasSizeGreaterThan(RaceMapDrawing.of(map(BALLS, List.of(), List.of())).shapes().size());
     }
 }
