@@ -1,7 +1,9 @@
 package unbo.speed;
 
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -15,13 +17,20 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
 
+import unbo.core.damage.RaceMap;
+import unbo.core.damage.RaceMapFields;
+import unbo.core.damage.RaceMapInput;
 import unbo.core.designation.Decoder;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.diagnosis.DiagnosisInput;
+import unbo.core.fit.Material;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.life.WheelFields;
+import unbo.core.life.WheelInput;
+import unbo.core.life.WheelLife;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
 import unbo.core.runout.Runout;
@@ -30,6 +39,9 @@ import unbo.core.runout.RunoutInput;
 import unbo.core.setting.CastleNut;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
+import unbo.core.stack.Link;
+import unbo.core.stack.Stack;
+import unbo.core.stack.StackInput;
 
 /** What the kernels take, in microseconds a call. */
 @State(Scope.Benchmark)
@@ -44,6 +56,10 @@ public class CoreSpeed {
     private final CastleNutInput input = FieldReader.read(CastleNutFields.LIST, texts, UnitSystem.METRIC).record();
     private final DiagnosisInput heard = FieldReader.read(DiagnosisFields.LIST, Map.of("vehicle", "car", "checks", "noise-follows=road-speed noise-turning=louder-left noise-character=growl"), UnitSystem.METRIC).record();
     private final RunoutInput turn = FieldReader.read(RunoutFields.LIST, RunoutFields.QUESTION.sample(), UnitSystem.METRIC).record();
+    private final StackInput shelf = new StackInput(List.of(new Link("case", 12.35, 0.01, Material.STEEL)), List.of(new Link("shaft", 5.1, 0.01, Material.STEEL)), 0.02, 0.05,
+            IntStream.range(0, 40).mapToObj(i -> new StackInput.Shim(0.05 + i * 0.025, 8)).toList(), 80);
+    private final RaceMapInput races = FieldReader.read(RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC).record();
+    private final WheelInput wheel = FieldReader.read(WheelFields.LIST, WheelFields.QUESTION.sample(), UnitSystem.METRIC).record().wheel();
     private String quantity = "1-3/8\"";
     private String[] markings = {"6305-2RS1/C3", "LM67048", "NUP307", "32205", "HK2016", "6205ZZ", "DAC34640037", "7205B", "K 20x24x17", "6305LLU"};
 
@@ -74,6 +90,30 @@ public class CoreSpeed {
     @Benchmark
     public Runout readATurn() {
         return Runout.of(turn);
+    }
+
+    /** The best set out of 40 lines of the shelf. */
+    @Benchmark
+    public Stack chooseShims() {
+        return Stack.of(shelf);
+    }
+
+    @Benchmark
+    public RaceMap readARace() {
+        return RaceMap.of(races);
+    }
+
+    @Benchmark
+    public WheelLife wheelLife() {
+        return WheelLife.of(wheel);
+    }
+
+    /** A chart's worth of offsets. */
+    @Benchmark
+    public void wheelLifeOverAThousandOffsets(Blackhole hole) {
+        for (int i = 0; i < 1000; i++) {
+            hole.consume(WheelLife.of(wheel.changed(i * 0.05 - 25, 1, wheel.kappa())));
+        }
     }
 
     @Benchmark
