@@ -16,12 +16,15 @@ import org.springframework.web.bind.annotation.RestController;
 
 import io.swagger.v3.oas.annotations.Operation;
 
+import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.arrange.Arrangement;
+import unbo.core.arrange.ConeHub;
 import unbo.core.arrange.CrankTruing;
 import unbo.core.arrange.EndPlayHeat;
 import unbo.core.arrange.Preload;
 import unbo.core.arrange.SpacerHub;
+import unbo.core.arrange.UnitHub;
 import unbo.core.heat.HeatBlock;
 import unbo.core.heat.HeatFields;
 import unbo.core.heat.HeatPlan;
@@ -61,6 +64,16 @@ class SettingUpApi {
     }
 
     record Preloaded(Double torqueNm, Double preloadN, Double expectedTorqueNm, Boolean inside, List<String> reasons) {
+    }
+
+    record Cone(double playMm, List<String> findings) {
+    }
+
+    record Judged(String level, List<String> findings) {
+
+        static Judged of(Answer answer) {
+            return new Judged(answer.level().name().toLowerCase(Locale.ROOT), answer.findings().stream().map(f -> f.sentence()).toList());
+        }
     }
 
     record Trued(String move, boolean inside) {
@@ -151,9 +164,22 @@ class SettingUpApi {
                 m.fit().interference().meanUm(), m.answer().steps());
     }
 
+    @Operation(operationId = "unitHub", summary = "A unit or cartridge hub: its axle nut against the maker's torque")
+    @PostMapping(path = "/unit-hub", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Judged unitHub(@RequestBody JsonNode body) {
+        return Judged.of(JsonTexts.read(UnitHub.LIST, body).answer());
+    }
+
+    @Operation(operationId = "coneHub", summary = "Cup and cone: the play a cone turned back leaves")
+    @PostMapping(path = "/cone-hub", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Cone coneHub(@RequestBody JsonNode body) {
+        ConeHub cone = JsonTexts.read(ConeHub.LIST, body);
+        return new Cone(cone.playMm(), Judged.of(cone.answer()).findings());
+    }
+
     /** What these calls read, for their description. */
     static Map<String, FieldList<?>> bodies() {
-        return Map.of("/api/v1/heat", HeatFields.LIST, "/api/v1/heat-block", HeatBlock.LIST, "/api/v1/spacer-hub", SpacerHub.LIST, "/api/v1/arrangement", Arrangement.LIST, "/api/v1/end-play-heat", EndPlayHeat.LIST,
+        return Map.of("/api/v1/unit-hub", UnitHub.LIST, "/api/v1/cone-hub", ConeHub.LIST, "/api/v1/heat", HeatFields.LIST, "/api/v1/heat-block", HeatBlock.LIST, "/api/v1/spacer-hub", SpacerHub.LIST, "/api/v1/arrangement", Arrangement.LIST, "/api/v1/end-play-heat", EndPlayHeat.LIST,
                 "/api/v1/preload", Preload.LIST, "/api/v1/crank", CrankTruing.LIST, "/api/v1/mount", Mounting.LIST);
     }
 }

@@ -6,10 +6,12 @@ import java.util.stream.Stream;
 
 import unbo.core.answer.Question;
 import unbo.core.arrange.Arrangement;
+import unbo.core.arrange.ConeHub;
 import unbo.core.arrange.CrankTruing;
 import unbo.core.arrange.EndPlayHeat;
 import unbo.core.arrange.Preload;
 import unbo.core.arrange.SpacerHub;
+import unbo.core.arrange.UnitHub;
 import unbo.core.designation.MarkingQuestion;
 import unbo.core.fit.FitFields;
 import unbo.core.heat.HeatBlock;
@@ -58,7 +60,7 @@ final class Questions {
     private static final List<Question<?>> IDENTIFY = List.of(MarkingQuestion.DECODE, IdentifyQuestions.FIND, SeriesLadder.QUESTION, IdentifyQuestions.INTERCHANGE, MarkingQuestion.MATCH,
             SealQuestion.QUESTION, SealFind.QUESTION, Rebuild.QUESTION);
     private static final List<Question<?>> STRIP = List.of(RemovalFields.QUESTION, BearingCheck.QUESTION, Seat.QUESTION);
-    private static final List<Question<?>> FIT = List.of(FitFields.QUESTION, HeatFields.QUESTION, HeatBlock.QUESTION, Mounting.QUESTION, Arrangement.QUESTION, SpacerHub.QUESTION, EndPlayHeat.QUESTION, Preload.QUESTION, CrankTruing.QUESTION);
+    private static final List<Question<?>> FIT = List.of(FitFields.QUESTION, HeatFields.QUESTION, HeatBlock.QUESTION, Mounting.QUESTION, Arrangement.QUESTION, SpacerHub.QUESTION, UnitHub.QUESTION, ConeHub.QUESTION, EndPlayHeat.QUESTION, Preload.QUESTION, CrankTruing.QUESTION);
     private static final List<Question<?>> GREASE = List.of(HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION, MixQuestion.QUESTION, Viscosity.QUESTION, SpeedQuestion.QUESTION, FrictionQuestion.QUESTION, WheelFields.QUESTION);
     private static final List<Question<?>> PROVE = List.of(RunoutFields.QUESTION, RimRock.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
 

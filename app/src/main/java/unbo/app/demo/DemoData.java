@@ -240,7 +240,7 @@ public class DemoData implements ApplicationRunner {
         void keep(RouteStage stage, Map<String, String> texts) {
             JobService.Kept kept = jobs.keep(id, stage, -1, texts, at);
             if (kept != JobService.Kept.DONE) {
-                throw new IllegalStateException("demo stage " + stage + " is " + kept + ": " + jobs.view(id).map(v -> StageRules.of(stage).work(texts, v.sheetFor(stage), UnitSystem.METRIC).reading().problems()).orElse(null));
+                throw new IllegalStateException("demo stage " + stage + " is " + kept + ": " + jobs.view(id).map(v -> StageRules.of(stage, v.sheetFor(stage)).work(texts, v.sheetFor(stage), UnitSystem.METRIC).reading().problems()).orElse(null));
             }
         }
     }

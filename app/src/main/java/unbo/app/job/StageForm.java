@@ -31,7 +31,7 @@ import unbo.core.sheet.Sheet;
  * @param missing what the sheet should give and does not, in sentences
  * @param known   facts the stage takes from the sheet
  * @param answer  null when the texts cannot be used yet
- * @param nut     only for the Set stage
+ * @param nut     only where a castellated nut is set
  * @param toTurn  the nut to be turned by hand, where all but its angle is known; null otherwise
  * @param steps   the procedure: of the chosen school in Set, of the answer elsewhere
  * @param ticked  codes of the ticked steps
@@ -69,7 +69,7 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
                 .flatMap(e -> sheet.get(e.getValue()).stream()).map(FactLine::of).toList();
         Sheet shown = work.ok() ? sheet.with(work.outcome().facts()) : sheet;
         Answer answer = work.ok() ? work.outcome().answer() : null;
-        boolean set = stage == RouteStage.SET;
+        boolean set = rule.fields() == CastleNutFields.LIST;
         NutAnswer nut = set && work.ok() ? nut(texts, units) : null;
         return new StageForm(form, missing, known, answer, nut, set && nut == null ? toTurn(texts, units) : null, set ? Schools.of(school(texts)).steps() : answer == null ? List.of() : answer.steps(), ticked(texts), HubSection.of(shown), Carried.to(stage.code(), sheet));
     }

@@ -92,11 +92,11 @@ class StagePages {
             base.keySet().stream().filter(name -> StageForm.isTick(name) && !draft.texts().containsKey(name)).forEach(texts::remove);
             model.addAttribute("draftFrom", draft.at().atZone(clock.getZone()));
         }
-        StageRules.of(stage).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));
+        rule(view, stage).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));
         if (stage == RouteStage.DIAGNOSE && fromBench.containsKey("note")) {
             texts.putAll(Observations.touched(texts, Map.of("note", fromBench.get("note"))));
         }
-        if (fromBench.containsKey("note") || StageRules.of(stage).asked().stream().anyMatch(fromBench::containsKey)) {
+        if (fromBench.containsKey("note") || rule(view, stage).asked().stream().anyMatch(fromBench::containsKey)) {
             model.addAttribute("good", "Taken from the bench: nothing is kept until you keep it.");
         }
         model.addAttribute("look", fromBench.getOrDefault("look", ""));
@@ -111,7 +111,7 @@ class StagePages {
         texts.put("school", workshop.settingSchool());
         texts.put("serviceSchool", workshop.serviceSchool());
         texts.put("tools", workshop.tools());
-        texts.putAll(StageRules.of(stage).prefill(view.sheetFor(stage)));
+        texts.putAll(rule(view, stage).prefill(view.sheetFor(stage)));
         if (stage == RouteStage.INSPECT) {
             texts.put("turning", view.position().wheel() && !view.sheet().text(FactKey.HUB_TYPE).equals("cartridge") ? "outer" : "inner");
         }
@@ -120,7 +120,7 @@ class StagePages {
             texts.put("designation", view.sheet().text(FactKey.OUTER_CUP).isEmpty() ? view.sheet().text(FactKey.OUTER_CONE) : view.sheet().text(FactKey.OUTER_CUP));
             texts.putIfAbsent("seat", "N7");
         }
-        return own(stage, texts);
+        return own(view, stage, texts);
     }
 
     @PostMapping("/preview")
@@ -128,7 +128,7 @@ class StagePages {
                    @RequestParam(defaultValue = "-1") int version, Model model) {
         JobView view = view(id);
         RouteStage stage = used(code);
-        Map<String, String> texts = own(stage, sent);
+        Map<String, String> texts = own(view, stage, sent);
         Map<String, String> base = documents.texts(sent.getOrDefault(BASE, "{}"));
         if (!view.job().state().frozen()) {
             drafts.typed(id, stage, desk, new DraftService.Draft(version, base, texts, clock.instant()), view.station(stage).texts());
@@ -145,7 +145,7 @@ class StagePages {
                 @RequestParam(defaultValue = "-1") int version, Model model, RedirectAttributes flash) {
         RouteStage stage = used(code);
         boolean stay = sent.containsKey("stay") || List.of("note", "undo", "toggle", "paint", "unpaint", "wipe", "copy").stream().anyMatch(sent::containsKey);
-        return keep(id, stage, desk, version, documents.texts(sent.getOrDefault(BASE, "{}")), own(stage, sent), stay, model, flash);
+        return keep(id, stage, desk, version, documents.texts(sent.getOrDefault(BASE, "{}")), own(view(id), stage, sent), stay, model, flash);
     }
 
     /** Keeps what was chosen of two versions. */
@@ -165,7 +165,7 @@ class StagePages {
         if (view.station(stage).version() != version) {
             return merge(view, stage, base, mine, model);
         }
-        Map<String, String> texts = own(stage, Merge.of(StageRules.of(stage), base, mine, view.station(stage).texts()).texts(picks));
+        Map<String, String> texts = own(view, stage, Merge.of(rule(view, stage), base, mine, view.station(stage).texts()).texts(picks));
         return keep(id, stage, desk, version, base, texts, true, model, flash);
     }
 
@@ -224,7 +224,7 @@ class StagePages {
     }
 
     private String show(JobView view, RouteStage stage, Shown shown, Model model) {
-        StageRule<?> rule = StageRules.of(stage);
+        StageRule<?> rule = rule(view, stage);
         Sheet sheet = view.sheetFor(stage);
         StageRule.Work work = rule.work(shown.texts(), sheet, workshops.units(), cases.current());
         model.addAttribute("stage", StageForm.of(stage, rule, shown.texts(), work, sheet, workshops.units(), shown.judged()));
@@ -258,7 +258,7 @@ class StagePages {
         JobView view = view(id);
         Map<String, String> texts = view.job().state().frozen() ? view.station(stage).texts() : drafts.at(id, stage, desk).map(DraftService.Draft::texts)
                 .orElse(view.station(stage).state().equals("OPEN") ? fresh(view, stage) : view.station(stage).texts());
-        StageRule.Work work = StageRules.of(stage).work(texts, view.sheetFor(stage), workshops.units());
+        StageRule.Work work = rule(view, stage).work(texts, view.sheetFor(stage), workshops.units());
         model.addAttribute("card", work.ok() ? RoadView.of(Diagnosis.of(((VerdictInput) work.reading().record()).asked(), cases.current())) : null);
         model.addAttribute("back", "/jobs/" + id + "/" + code);
         return "road";
@@ -266,8 +266,8 @@ class StagePages {
 
     private String merge(JobView view, RouteStage stage, Map<String, String> base, Map<String, String> mine, Model model) {
         JobView.Station station = view.station(stage);
-        Merge merge = Merge.of(StageRules.of(stage), base, mine, station.texts());
-        show(view, stage, new Shown(station.version(), base, own(stage, merge.texts(Map.of())), false), model);
+        Merge merge = Merge.of(rule(view, stage), base, mine, station.texts());
+        show(view, stage, new Shown(station.version(), base, own(view, stage, merge.texts(Map.of())), false), model);
         model.addAttribute("merge", merge);
         model.addAttribute("mine", documents.write(mine));
         model.addAttribute("keptAt", station.savedAt().atZone(clock.getZone()));
@@ -284,9 +284,9 @@ class StagePages {
     }
 
     /** The texts that belong to a stage: its fields and ticks, nothing else that was sent along. */
-    private static Map<String, String> own(RouteStage stage, Map<String, String> sent) {
+    private static Map<String, String> own(JobView view, RouteStage stage, Map<String, String> sent) {
         Map<String, String> texts = new HashMap<>();
-        StageRules.of(stage).asked().forEach(name -> texts.put(name, sent.getOrDefault(name, "")));
+        rule(view, stage).asked().forEach(name -> texts.put(name, sent.getOrDefault(name, "")));
         if (stage == RouteStage.DIAGNOSE) {
             texts.putAll(Observations.touched(texts, sent));
         }
@@ -299,6 +299,10 @@ class StagePages {
             }
         });
         return texts;
+    }
+
+    private static StageRule<?> rule(JobView view, RouteStage stage) {
+        return StageRules.of(stage, view.sheetFor(stage));
     }
 
     private JobView view(long id) {

@@ -108,7 +108,7 @@ class SettingUpTest {
 
     @Test
     void everyToolStandsOnTheBenchWithItsSample() throws Exception {
-        for (String name : new String[] {"fit", "heat", "heat-block", "mount", "arrangement", "spacer-hub", "end-play-heat", "preload", "crank", "removal", "bearing-check", "seat", "seal-find", "rebuild", "viscosity", "speed", "friction", "wheel-life"}) {
+        for (String name : new String[] {"fit", "heat", "heat-block", "mount", "unit-hub", "cone-hub", "arrangement", "spacer-hub", "end-play-heat", "preload", "crank", "removal", "bearing-check", "seat", "seal-find", "rebuild", "viscosity", "speed", "friction", "wheel-life"}) {
             mvc.perform(get("/bench/" + name)).andExpect(status().isOk()).andExpect(content().string(allOf(containsString("Judged by"), containsString("class=\"num\""))));
         }
         mvc.perform(get("/bench/heat?boreMm=25&outsideMm=52&widthMm=15&interferenceUm=5")).andExpect(content().string(containsString("data-countdown")));
@@ -122,6 +122,24 @@ class SettingUpTest {
         mvc.perform(get("/jobs/" + id + "/fit")).andExpect(content().string(allOf(containsString("value=\"L44610\""), containsString("value=\"N7\""), containsString("name=\"tick-press\""))));
         assertThat(jobs.keep(id, RouteStage.FIT, -1, Map.of("designation", "L44610", "ring", "outer", "seat", "N7"), AT)).isEqualTo(JobService.Kept.DONE);
         assertThat(jobs.view(id).orElseThrow().sheet().number(FactKey.FIT_INTERFERENCE)).isPositive();
+    }
+
+    @Test
+    void setAsksForTheAxleNutOfACartridgeAndForTheSpacerOfABallPair() throws Exception {
+        json("unit-hub", "{\"torque\":250,\"maker\":250,\"newNut\":true}").andExpect(jsonPath("$.level").value("right"));
+        json("cone-hub", "{\"back\":15}").andExpect(jsonPath("$.playMm").value(closeTo(0.042, 0.001), Double.class));
+        long vehicle = vehicles.add(new VehicleInput("van", "Set van", "SE 1", "X.Y.", "km", 2000.0, "wet", 2)).id();
+        long id = jobs.open(vehicle, "front-left", AT);
+        jobs.keep(id, RouteStage.IDENTIFY, -1, Map.of("outerCone", "DAC40740036/34"), AT);
+        mvc.perform(get("/jobs/" + id + "/set")).andExpect(content().string(allOf(containsString("Axle nut tightened to"), org.hamcrest.Matchers.not(containsString("pinHolesDeg")))));
+        mvc.perform(post("/jobs/" + id + "/set").with(csrf()).param("version", "-1").param("torque", "250").param("maker", "250").param("newNut", "yes").param("tick-nut", "yes")).andExpect(redirectedUrl("/jobs/" + id + "/prove"));
+        assertThat(jobs.view(id).orElseThrow().sheet().number(FactKey.AXLE_NUT)).isEqualTo(250);
+        long bike = vehicles.add(new VehicleInput("bicycle", "Set bicycle", "SE 2", "X.Y.", "km", 2000.0, "wet", 1)).id();
+        long other = jobs.open(bike, "front", AT);
+        jobs.keep(other, RouteStage.IDENTIFY, -1, Map.of("outerCone", "6902-2RS", "innerCone", "6902-2RS"), AT);
+        mvc.perform(get("/jobs/" + other + "/set")).andExpect(content().string(allOf(containsString("Between the shoulders"), containsString("value=\"6902-2RS\""))));
+        assertThat(jobs.keep(other, RouteStage.SET, -1, Map.of("designation", "6902-2RS", "layout", "both", "spacer", "59.98", "shoulders", "60"), AT)).isEqualTo(JobService.Kept.DONE);
+        assertThat(jobs.view(other).orElseThrow().sheet().number(FactKey.SPACER)).isEqualTo(59.98);
     }
 
     @Test

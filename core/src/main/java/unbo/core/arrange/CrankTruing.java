@@ -109,6 +109,11 @@ public record CrankTruing(Input input, Move move, boolean inside) {
         return highs.get(highs.size() - 1);
     }
 
+    /** The larger runout of the last round, mm. */
+    public double largestMm() {
+        return Math.max(last(input.left()).tirMm(), last(input.right()).tirMm());
+    }
+
     private String words() {
         return switch (move) {
             case NONE -> "true";

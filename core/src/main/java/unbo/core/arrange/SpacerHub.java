@@ -46,7 +46,7 @@ public record SpacerHub(Input input, double axialMm, double squeezeMm, double st
     private static final double E_PRIME = 206_000 / (1 - 0.3 * 0.3);
 
     /** @param errorMm spacer less shoulder distance  @param clearanceUm radial clearance as mounted  @param radialN load on one bearing */
-    public record Input(String designation, BearingGeometry geometry, double c0N, double errorMm, double clearanceUm, double radialN, boolean shoulders) {
+    public record Input(String designation, Double spacerMm, BearingGeometry geometry, double c0N, double errorMm, double clearanceUm, double radialN, boolean shoulders) {
     }
 
     private static final List<Field.Choice> LAYOUTS = List.of(new Field.Choice("both", "both outer rings on shoulders"), new Field.Choice("one", "one shoulder, the other bearing driven to the spacer"));
@@ -81,7 +81,7 @@ public record SpacerHub(Input input, double axialMm, double squeezeMm, double st
         String clearance = v.defaulted("clearanceClass") && d.suffixes().clearance() != null ? d.suffixes().clearance() : v.text("clearanceClass");
         double made = Clearances.of(d.kind(), d.boreMm(), clearance).map(Clearances.Band::meanUm).orElse(10.0);
         boolean both = v.text("layout").equals("both");
-        return new Input(d.designation(), inside.geometry(), Ratings.of(inside).c0N(), both ? v.number("spacer") - v.number("shoulders") : 0, Math.max(0.5, made - v.number("lost")), v.number("radialN"), both);
+        return new Input(d.designation(), v.maybe("spacer"), inside.geometry(), Ratings.of(inside).c0N(), both ? v.number("spacer") - v.number("shoulders") : 0, Math.max(0.5, made - v.number("lost")), v.number("radialN"), both);
     }
 
     public static SpacerHub of(Input in) {

@@ -45,6 +45,16 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
         return new IdentifiedHub(input, outer, inner, SealSize.read(input.seal()), between, hubBore, spindle, List.copyOf(findings));
     }
 
+    /** Code of the kind of hub that its bearings make it: tapers, a ball pair, a cartridge; empty where they do not tell. */
+    public String hubType() {
+        String kind = outer.cone().kind();
+        if (kind.equals("hub-cartridge") || inner == null && kind.equals("double-row-angular-contact-ball")) {
+            return "cartridge";
+        }
+        boolean balls = inner != null && kind.equals("deep-groove-ball") && inner.cone().kind().equals("deep-groove-ball");
+        return outer.cone().recognised() && outer.taper() ? "adjustable-taper" : balls ? "ball-pair" : "";
+    }
+
     /** Names of lengths that stand on a default. */
     public List<String> defaulted() {
         List<String> names = new ArrayList<>();

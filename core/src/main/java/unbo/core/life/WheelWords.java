@@ -18,6 +18,8 @@ import unbo.core.worksheet.Worksheet;
 public final class WheelWords {
 
     private static final double FINE = 2;
+    /** More than any wheel goes. */
+    private static final double MOST_KM = 1e6;
 
     private WheelWords() {
     }
@@ -43,6 +45,9 @@ public final class WheelWords {
     }
 
     private static String km(double km) {
+        if (km >= MOST_KM) {
+            return "over 1 000 000";
+        }
         double step = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, km))) - 1));
         return Show.number(Math.round(km / step) * step, 0);
     }

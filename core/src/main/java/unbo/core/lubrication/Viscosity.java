@@ -84,7 +84,7 @@ public record Viscosity(Input input, double nu, double nuRequired, double kappa)
         double width = 420;
         double high = 230;
         double low = Math.log10(Math.log10(2.7));
-        double top = Math.log10(Math.log10(Math.max(1000, input.nu40() * 4) + 0.7));
+        double top = Math.log10(Math.log10(Math.max(1000, at(input.nu40(), input.nu100(), 0)) + 0.7));
         List<Shape> shapes = new ArrayList<>();
         for (double nuLine : new double[] {3, 5, 10, 20, 50, 100, 200, 500, 1000}) {
             double y = y(nuLine, low, top, high);

@@ -7,6 +7,11 @@ import java.util.List;
 import java.util.Map;
 
 import unbo.core.answer.Answer;
+import unbo.core.arrange.ConeHub;
+import unbo.core.arrange.CrankTruing;
+import unbo.core.arrange.Preload;
+import unbo.core.arrange.SpacerHub;
+import unbo.core.arrange.UnitHub;
 import unbo.core.designation.SealSize;
 import unbo.core.diagnosis.Verdict;
 import unbo.core.diagnosis.VerdictFields;
@@ -48,6 +53,7 @@ import unbo.core.setting.LockingPosition;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
+import unbo.core.sheet.Sheet;
 import unbo.core.strip.Removal;
 import unbo.core.strip.RemovalFields;
 import unbo.core.strip.RemovalInput;
@@ -56,7 +62,10 @@ import unbo.core.strip.RemovalWords;
 /** The stations of a hub's job. */
 public final class StageRules {
 
+    private static final double NO_PLAY_MM = 0.05;
     private static final Map<RouteStage, StageRule<?>> RULES = rules();
+    private static final Map<String, StageRule<?>> SET_BY_PLACE = Map.of("steering-head", preload(), "headset", preload(), "crank", crank());
+    private static final Map<String, StageRule<?>> SET_BY_HUB = Map.of("unit", unitHub(), "cartridge", unitHub(), "ball-pair", spacerHub(), "cup-and-cone", coneHub());
 
     private StageRules() {
     }
@@ -68,6 +77,64 @@ public final class StageRules {
             throw new IllegalArgumentException(stage + " is not used in this job");
         }
         return rule;
+    }
+
+    /** The rule of a station for what the sheet knows: Set asks by the place (a head, a crank) or the kind of hub, the castellated nut where neither tells. */
+    public static StageRule<?> of(RouteStage stage, Sheet sheet) {
+        if (stage != RouteStage.SET) {
+            return of(stage);
+        }
+        String where = sheet.text(sheet.has(FactKey.VERDICT_AT) ? FactKey.VERDICT_AT : FactKey.POSITION);
+        return SET_BY_PLACE.getOrDefault(where, SET_BY_HUB.getOrDefault(sheet.text(FactKey.HUB_TYPE), of(stage)));
+    }
+
+    private static StageRule<Preload.Input> preload() {
+        return new StageRule<>(RouteStage.SET, Preload.LIST, Preload.LIST.fields().stream().map(f -> f.name()).toList(), Map.of(), in -> {
+            Preload preload = Preload.of(in);
+            Facts facts = new Facts(RouteStage.SET);
+            facts.number(FactKey.TURNING_TORQUE, preload.torqueNm(), How.MEASURED);
+            return new StageRule.Outcome(preload.answer(), facts.list, preload.torqueNm() != null);
+        });
+    }
+
+    private static StageRule<CrankTruing.Input> crank() {
+        return new StageRule<>(RouteStage.SET, CrankTruing.LIST, CrankTruing.LIST.fields().stream().map(f -> f.name()).toList(), Map.of(), in -> {
+            CrankTruing crank = CrankTruing.of(in);
+            Facts facts = new Facts(RouteStage.SET);
+            facts.number(FactKey.CRANK_TIR, crank.largestMm(), How.MEASURED);
+            return new StageRule.Outcome(crank.answer(), facts.list, crank.inside());
+        });
+    }
+
+    private static StageRule<UnitHub> unitHub() {
+        return new StageRule<>(RouteStage.SET, UnitHub.LIST, UnitHub.LIST.fields().stream().map(f -> f.name()).toList(), Map.of(), in -> {
+            Facts facts = new Facts(RouteStage.SET);
+            facts.number(FactKey.AXLE_NUT, in.torqueNm(), How.MEASURED);
+            return new StageRule.Outcome(in.answer(), noPlay(facts), true);
+        });
+    }
+
+    private static StageRule<SpacerHub.Input> spacerHub() {
+        return new StageRule<>(RouteStage.SET, SpacerHub.LIST, SpacerHub.LIST.fields().stream().map(f -> f.name()).toList(), map("designation", FactKey.OUTER_CONE, "spacer", FactKey.SPACER), in -> {
+            Facts facts = new Facts(RouteStage.SET);
+            facts.number(FactKey.SPACER, in.spacerMm(), How.MEASURED);
+            return new StageRule.Outcome(SpacerHub.of(in).answer(), noPlay(facts), true);
+        });
+    }
+
+    private static StageRule<ConeHub> coneHub() {
+        return new StageRule<>(RouteStage.SET, ConeHub.LIST, ConeHub.LIST.fields().stream().map(f -> f.name()).toList(), map("pitch", FactKey.NUT_PITCH), in -> {
+            Facts facts = new Facts(RouteStage.SET);
+            facts.number(FactKey.CONE_BACK, in.backDeg(), How.MEASURED);
+            return new StageRule.Outcome(in.answer(), noPlay(facts), true);
+        });
+    }
+
+    /** Hubs that are not adjusted by a nut are proved by having no play to feel: 0.05 mm at most. */
+    private static List<Fact> noPlay(Facts facts) {
+        facts.number(FactKey.BAND_MIN, 0.0, How.DEFAULT);
+        facts.number(FactKey.BAND_MAX, NO_PLAY_MM, How.DEFAULT);
+        return facts.list;
     }
 
     private static Map<RouteStage, StageRule<?>> rules() {
@@ -120,6 +187,7 @@ public final class StageRules {
                     Facts facts = new Facts(RouteStage.IDENTIFY);
                     bearing(facts, hub.outer(), in.outer(), FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH, FactKey.OUTER_HALF_ANGLE);
                     facts.words(FactKey.OUTER_KIND, hub.outer().cone().kind(), How.COMPUTED);
+                    facts.words(FactKey.HUB_TYPE, hub.hubType(), How.COMPUTED);
                     if (hub.inner() != null) {
                         bearing(facts, hub.inner(), in.inner(), FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_WIDTH, FactKey.INNER_HALF_ANGLE);
                         facts.words(FactKey.INNER_KIND, hub.inner().cone().kind(), How.COMPUTED);

@@ -38,6 +38,8 @@ public enum FactKey {
     REMOVAL("way out", null, "", false), SCRAP("scrap by the way it comes out", null, "", false), ALWAYS_NEW("always new", null, "", false),
     DAMAGE("damage read off the races", null, "", false), PAST_DAMAGE("damage found here before", null, "", false), SEAT_STATE("seat, as measured", null, "", false),
     FIT_SEAT("seat fitted to", null, "", true), FIT_INTERFERENCE("interference, mean", Quantity.LENGTH, "mm", false), FIT_HEAT("heated to", Quantity.TEMPERATURE, "°C", false),
+    TURNING_TORQUE("turning torque of the bearings", Quantity.TORQUE, "N·m", false), CRANK_TIR("crank, larger runout (TIR)", Quantity.LENGTH, "mm", false),
+    SPACER("spacer, length", Quantity.LENGTH, "mm", true), AXLE_NUT("axle nut", Quantity.TORQUE, "N·m", false), CONE_BACK("cone back from no play", Quantity.ANGLE, "°", false),
     CURE_HOURS("cure of the compound", Quantity.RUNNING_TIME, "h", false), TOOLS("tools here", null, "", false),
     VERDICT("verdict", null, "", false), VERDICT_CAUSE("cause by Diagnose", null, "", false),
     VERDICT_AT("position by Diagnose", null, "", false),

@@ -85,6 +85,17 @@ class ArrangeTest {
     }
 
     @Test
+    void aUnitHubIsHeldByItsAxleNutAndAConeByADegreeOrTwo() {
+        assertThat(read(UnitHub.LIST, Map.of("torque", "250", "maker", "250", "newNut", "yes")).record().answer().level()).isEqualTo(Level.RIGHT);
+        assertThat(read(UnitHub.LIST, Map.of("torque", "180", "maker", "250", "newNut", "yes")).record().answer().level()).isEqualTo(Level.SOON);
+        assertThat(read(UnitHub.LIST, Map.of("torque", "250", "maker", "250", "newNut", "yes", "turns", "tight")).record().answer().level()).isEqualTo(Level.STOP);
+        ConeHub cone = read(ConeHub.LIST, Map.of("back", "15")).record();
+        assertThat(cone.playMm()).isCloseTo(0.042, within(0.001));
+        assertThat(cone.answer().level()).isEqualTo(Level.RIGHT);
+        assertThat(read(ConeHub.LIST, Map.of("back", "15", "clamped", "play")).record().answer().level()).isEqualTo(Level.SOON);
+    }
+
+    @Test
     void aSteelHubWarmedByItsBrakeLoosens() {
         Map<String, String> pair = Map.of("outerRace", "50", "innerRace", "50", "between", "50");
         EndPlayHeat hub = EndPlayHeat.of(read(EndPlayHeat.LIST, pair, "hubWarmer", "40", "endPlay", "0.05").record());

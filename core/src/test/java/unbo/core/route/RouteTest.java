@@ -38,6 +38,21 @@ class RouteTest {
     }
 
     @Test
+    void setAsksByTheKindOfHub() {
+        Sheet pair = Sheet.of(work(RouteStage.IDENTIFY, Map.of("outerCone", "6005-2RS", "innerCone", "6005-2RS"), Sheet.of(List.of())).outcome().facts());
+        assertThat(pair.text(FactKey.HUB_TYPE)).isEqualTo("ball-pair");
+        assertThat(StageRules.of(RouteStage.SET, pair).asked()).contains("spacer", "shoulders").doesNotContain("pinHolesDeg");
+        Sheet cartridge = Sheet.of(work(RouteStage.IDENTIFY, Map.of("outerCone", "DAC40740036/34"), Sheet.of(List.of())).outcome().facts());
+        StageRule.Work nut = StageRules.of(RouteStage.SET, cartridge).work(Map.of("torque", "250", "maker", "250", "newNut", "yes"), cartridge, UnitSystem.METRIC);
+        assertThat(Sheet.of(nut.outcome().facts()).number(FactKey.BAND_MAX)).isEqualTo(0.05);
+        assertThat(StageRules.of(RouteStage.SET, identified()).asked()).contains("pinHolesDeg");
+        Sheet head = Sheet.of(List.of(Fact.words(FactKey.POSITION, "steering-head", How.TYPED, "visit")));
+        assertThat(StageRules.of(RouteStage.SET, head).work(Map.of("place", "steering-head", "scale", "10", "radius", "350"), head, UnitSystem.METRIC).outcome().complete()).isTrue();
+        Sheet crank = Sheet.of(List.of(Fact.words(FactKey.POSITION, "crank", How.TYPED, "visit")));
+        assertThat(StageRules.of(RouteStage.SET, crank).work(Map.of("leftTir", "0.1", "leftAngle", "0", "rightTir", "0.1", "rightAngle", "0"), crank, UnitSystem.METRIC).outcome().complete()).isFalse();
+    }
+
+    @Test
     void greaseTakesItsSizesFromTheSheetAndAsksForNoneOfThem() {
         StageRule<?> grease = StageRules.of(RouteStage.GREASE);
         assertThat(grease.asked()).containsExactly("kind", "oldKind", "cavityShare");
