@@ -28,6 +28,7 @@ public final class FitFields {
             Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).hint("or its sizes below"),
             size("bore", "Bore"), size("outside", "Outside"), Field.quantity("width", "Width", Quantity.LENGTH, "mm", 1, 200).usually(3, 80),
             Field.choice("ring", "Ring", RINGS).orElse("inner", null),
+            Field.choice("where", "Where it sits", FitPlace.choices()).hint("tells which seats are usual there"),
             Field.text("seat", "Seat by symbol", 4).hint("k5, N7 …; or measured below"),
             size("measuredMinMm", "Seat measured, smallest"), size("measuredMaxMm", "Seat measured, largest"),
             Field.quantity("shaftBoreMm", "Bore of the shaft", Quantity.LENGTH, "mm", 0, 300).orElse("0", "solid"),
@@ -88,6 +89,10 @@ public final class FitFields {
         if (s.outside() <= s.bore() + 1) {
             return List.of(Problem.impossible(v.has("outside") ? "outside" : "bore", "An outside of " + Show.number(s.outside(), 3) + " mm leaves no rings over a bore of " + Show.number(s.bore(), 3) + " mm."));
         }
+        Optional<FitPlace> place = FitPlace.of(v.text("where"));
+        if (place.isPresent() && place.get().inner() != inner) {
+            return List.of(Problem.impossible("where", "That place is a " + (place.get().inner() ? "shaft" : "housing") + ", the ring chosen sits " + (inner ? "on a shaft." : "in a housing.")));
+        }
         boolean measured = v.has("measuredMinMm") || v.has("measuredMaxMm");
         if (SeatBands.bearing(s.kind(), inner ? "bore" : "outside", seat, v.text("toleranceClass")).isEmpty()) {
             problems.add(Problem.impossible(inner ? "bore" : "outside", "No tolerance is listed for " + Show.number(seat, 2) + " mm in class " + v.text("toleranceClass") + "."));
@@ -133,6 +138,6 @@ public final class FitFields {
         String tolerance = v.defaulted("toleranceClass") && s.decoded() != null && s.decoded().suffixes().tolerance() != null ? s.decoded().suffixes().tolerance() : v.text("toleranceClass");
         return new FitInput(s.kind(), s.bore(), s.outside(), s.width(), inner, measured == null ? v.text("seat") : null, measured, v.number("shaftBoreMm"),
                 v.has("housingOutsideMm") ? v.number("housingOutsideMm") : Double.POSITIVE_INFINITY, Material.of(v.text("material")), v.number("otherRingUm"), v.number("deltaT"),
-                tolerance, clearance, v.yes("rough"), s.estimated());
+                tolerance, clearance, v.yes("rough"), s.estimated(), FitPlace.of(v.text("where")).orElse(null));
     }
 }

@@ -12,10 +12,11 @@ package unbo.core.fit;
  * @param deltaK         how much warmer the inner ring runs than the outer
  * @param tolerance      class of the bearing, P0 to P2
  * @param clearance      class of the bearing, C2 to C5, CN
+ * @param place          where it sits; null where it was not said
  * @param estimatedSizes true when outside and width were not told and a usual series stands in
  */
 public record FitInput(String kind, double boreMm, double outsideMm, double widthMm, boolean inner, String seat, Band measured, double hollowMm, double housingMm,
-                       Material material, double otherRingUm, double deltaK, String tolerance, String clearance, boolean rough, boolean estimatedSizes) {
+                       Material material, double otherRingUm, double deltaK, String tolerance, String clearance, boolean rough, boolean estimatedSizes, FitPlace place) {
 
     /** Diameter of the seat, mm. */
     public double seatMm() {

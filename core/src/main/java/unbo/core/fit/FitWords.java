@@ -35,6 +35,10 @@ public final class FitWords {
             sentences.add("At " + Show.number(ALLOY_K, 0) + " K over the bench the " + in.material().label() + (in.inner() ? " shaft grips " : " housing holds ") + um(warm.meanUm()) + " µm on the mean (" + um(warm.minUm()) + " to " + um(warm.maxUm()) + ")"
                     + (warm.meanUm() < 0 ? ": the ring is loose when hot." : "."));
         }
+        if (in.place() != null) {
+            boolean usual = in.seat() != null && in.place().seats().contains(in.seat());
+            sentences.add("Usual where the " + in.place().label() + ": " + String.join(", ", in.place().seats()) + (in.place().says().isEmpty() ? "" : "; " + in.place().says()) + "." + (in.seat() == null || usual ? "" : " " + in.seat() + " is not among them: look why."));
+        }
         sentences.add(in.inner() ? "The ring is pressed by its own face, never through the balls or rollers." : "The outer ring is pressed by its own face, never through the balls or rollers; support it square.");
         return new Answer(figures, findings(fit), sentences, worksheet(fit), FitDrawing.of(fit));
     }

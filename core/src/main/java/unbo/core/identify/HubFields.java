@@ -18,9 +18,9 @@ import unbo.core.measure.Show;
 public final class HubFields {
 
     public static final FieldList<HubInput> LIST = FieldList.of(List.of(
-            number("outerCone", "Outer bearing or cone").must(), number("outerCup", "Outer cup").hint("inch tapers only: other bearings carry one number"),
+            number("outerCone", "Outer bearing").must(), number("outerCup", "Outer cup").hint("inch tapers only: other bearings carry one number"),
             size("outerBore", "Outer bore"), size("outerOutside", "Outer outside"), size("outerWidth", "Outer width"),
-            number("innerCone", "Inner bearing or cone").hint("empty where one bearing does all, as a cartridge does"), number("innerCup", "Inner cup").hint("inch tapers only: other bearings carry one number"),
+            number("innerCone", "Inner bearing").hint("empty where one bearing does all, as a cartridge does"), number("innerCup", "Inner cup").hint("inch tapers only: other bearings carry one number"),
             size("innerBore", "Inner bore"), size("innerOutside", "Inner outside"), size("innerWidth", "Inner width"),
             Field.text("seal", "Seal", 40).hint("shaft × outside × width, for instance 45x65x10"),
             Field.quantity("betweenCups", "Between the cups", Quantity.LENGTH, "mm", 0, 400).usually(10, 150).hint("back to back of the cups, in the hub"),

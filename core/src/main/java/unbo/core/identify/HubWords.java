@@ -13,6 +13,8 @@ import unbo.core.worksheet.Worksheet;
 /** An identified hub as it is printed: parts list first. */
 public final class HubWords {
 
+    private static final String MEASURE = "Measure before ordering";
+
     private HubWords() {
     }
 
@@ -22,12 +24,12 @@ public final class HubWords {
         for (IdentifiedBearing b : bearings) {
             String place = b == hub.inner() ? "Inner: " : hub.inner() == null ? "" : "Outer: ";
             sentences.add(place + (b.match() != null ? b.match().reason() : b.name() + " is a " + Kind.words(b.cone().kind()) + (b.cone().suffixes().parts().isEmpty() ? "" : ", " + marks(b)) + "."));
-            b.cone().warnings().forEach(w -> sentences.add(place + w));
+            b.cone().warnings().stream().filter(w -> !w.contains(MEASURE)).forEach(w -> sentences.add(place + w));
         }
         if (!hub.defaulted().isEmpty()) {
             sentences.add("Not measured, taken by rule and drawn dashed: " + String.join("; ", hub.defaulted()) + ".");
         }
-        sentences.add((bearings.stream().anyMatch(IdentifiedBearing::parted) ? "Cone and cup are renewed as a pair. " : "") + "Measure before ordering.");
+        sentences.add((bearings.stream().anyMatch(IdentifiedBearing::parted) ? "Cone and cup are renewed as a pair. " : "") + MEASURE + ".");
         List<Answer.Figure> figures = new ArrayList<>(List.of(figure(hub.inner() == null ? "bearing" : "outer bearing", hub.outer())));
         if (hub.inner() != null) {
             figures.add(figure("inner bearing", hub.inner()));
