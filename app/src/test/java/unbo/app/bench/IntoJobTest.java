@@ -40,7 +40,8 @@ class IntoJobTest {
 
     @Test
     void aNutFromTheBenchOpensTheSetStageWithItsInputsUnkept() throws Exception {
-        List<IntoJob> links = IntoJob.links(jobs.underWay(0, 12), RouteStage.SET, Map.of("pitch", "3/4-16 & more", "slots", "8", "pinHolesDeg", "0 90", "freeAngleDeg", "33", "other", "x"));
+        List<IntoJob> links = IntoJob.links(jobs.underWay(0, 12), RouteStage.SET, Map.of("pitch", "3/4-16 & more", "slots", "8", "pinHolesDeg", "0 90", "freeAngleDeg", "33", "other", "x"))
+                .stream().filter(l -> l.words().contains("Cutter cradle")).toList();
         assertThat(links).isNotEmpty();
         assertThat(links.get(0).address()).contains("pitch=3%2F4-16%20%26%20more").doesNotContain("other");
         String stage = URI.create(links.get(0).address()).getPath();

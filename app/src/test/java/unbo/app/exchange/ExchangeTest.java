@@ -223,4 +223,13 @@ class ExchangeTest {
             mvc.perform(get(address)).andExpect(status().isNotFound());
         }
     }
+
+    @Test
+    void aPartsListTravelsWithItsJob() throws Exception {
+        long job = jobs.underWay(0, 50).stream().filter(l -> !jobs.parts(l.id()).texts().isEmpty()).findFirst().map(OpenLine::id).orElseThrow();
+        Map<String, String> before = jobs.parts(job).texts();
+        byte[] file = download("/jobs/" + job + "/export.json");
+        forgetEverything();
+        assertThat(jobs.parts(take(file).jobs().get(0)).texts()).isEqualTo(before).containsKey("what-0");
+    }
 }

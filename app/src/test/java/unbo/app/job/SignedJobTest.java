@@ -109,4 +109,25 @@ class SignedJobTest {
         assertThat(jobs.search("#" + job)).extracting(JobLine::id).contains(job);
         assertThat(jobs.search("no such words")).isEmpty();
     }
+
+    /** What was read off the races outlives the job: when it stands there again, Inspect says so. */
+    @Test
+    void damageThatComesBackAtAPositionIsNamed() {
+        String etched = "dark-line/60 0:50 18:50 36:50 54:50 72:50 90:50 108:50 126:50 144:50 162:50 180:50 198:50 216:50 234:50 252:50 270:50 288:50 306:50 324:50 342:50";
+        long first = open("2026-05-05", "12100");
+        keep(first, RouteStage.INSPECT, Map.of("designation", "L44643", "elements", "20", "outer", etched));
+        assertThat(jobs.sign(first, NOW)).as("the old bearing's scrap does not hold up the new one").isEmpty();
+        long again = open("2027-04-06", "14000");
+        keep(again, RouteStage.INSPECT, Map.of("designation", "L44643", "elements", "20", "outer", etched));
+        assertThat(jobs.view(again).orElseThrow().station(RouteStage.INSPECT).answer().findings()).anyMatch(f -> f.code().equals("again-etching") && f.sentence().contains("2026-05-05"));
+        assertThat(jobs.view(again).orElseThrow().station(RouteStage.INSPECT).word()).isEqualTo("done");
+    }
+
+    @Test
+    void aPartsListIsKeptOnlyWhileTheJobIsOpen() {
+        assertThat(jobs.keepParts(job, 0, Map.of("what-0", "seal"))).isFalse();
+        long open = open("2026-06-01", "12500");
+        assertThat(jobs.keepParts(open, 0, Map.of("what-0", "seal"))).isTrue();
+        assertThat(jobs.keepParts(open, 0, Map.of("what-0", "other"))).as("kept meanwhile").isFalse();
+    }
 }

@@ -1,0 +1,85 @@
+package unbo.app.photo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+
+import javax.imageio.ImageIO;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PicturesTest {
+
+    private static byte[] file(int width, int height, int type, String format) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        BufferedImage image = new BufferedImage(width, height, type);
+        for (int x = 0; x < width; x += 7) {
+            image.setRGB(x, height / 2, Color.ORANGE.getRGB());
+        }
+        ImageIO.write(image, format, out);
+        return out.toByteArray();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"4000,3000,1600,1200", "3000,4000,1200,1600", "800,600,800,600", "1601,20,1600,20", "7000,3000,1600,686"})
+    void largePicturesAreScaledAndSmallOnesLeft(int width, int height, int toWidth, int toHeight) throws IOException {
+        Pictures.Picture picture = Pictures.read(file(width, height, BufferedImage.TYPE_INT_RGB, "jpeg")).picture();
+        assertThat(picture.width()).isEqualTo(toWidth);
+        assertThat(picture.height()).isEqualTo(toHeight);
+        BufferedImage read = ImageIO.read(new ByteArrayInputStream(picture.jpeg()));
+        assertThat(read.getWidth()).isEqualTo(toWidth);
+    }
+
+    @Test
+    void aTransparentPngComesOutOnWhite() throws IOException {
+        Pictures.Picture picture = Pictures.read(file(100, 100, BufferedImage.TYPE_INT_ARGB, "png")).picture();
+        assertThat(new Color(ImageIO.read(new ByteArrayInputStream(picture.jpeg())).getRGB(3, 3)).getRed()).isGreaterThan(245);
+    }
+
+    /** A comment that the camera wrote between the head of the file and the picture is not in what is stored. */
+    @Test
+    void whatTheCameraWroteBesideItIsGone() throws IOException {
+        byte[] plain = file(200, 150, BufferedImage.TYPE_INT_RGB, "jpeg");
+        byte[] secret = "taken at the owner's house".getBytes(StandardCharsets.US_ASCII);
+        ByteArrayOutputStream told = new ByteArrayOutputStream();
+        told.write(plain, 0, 2);
+        told.write(new byte[] {(byte) 0xFF, (byte) 0xFE, 0, (byte) (secret.length + 2)});
+        told.write(secret);
+        told.write(plain, 2, plain.length - 2);
+        assertThat(new String(told.toByteArray(), StandardCharsets.ISO_8859_1)).contains("owner's house");
+        Pictures.Picture stored = Pictures.read(told.toByteArray()).picture();
+        assertThat(stored).isNotNull();
+        assertThat(new String(stored.jpeg(), StandardCharsets.ISO_8859_1)).doesNotContain("owner's house");
+    }
+
+    @Test
+    void whatIsNoPictureIsRefusedInASentence() throws IOException {
+        assertThat(Pictures.read(new byte[0]).refusal()).contains("empty");
+        assertThat(Pictures.read("%PDF-1.4".getBytes(StandardCharsets.US_ASCII)).refusal()).contains("neither PNG nor JPEG");
+        assertThat(Pictures.read(Arrays.copyOf(file(300, 300, BufferedImage.TYPE_INT_RGB, "jpeg"), 30)).refusal()).contains("damaged");
+        assertThat(Pictures.read(file(8, 8, BufferedImage.TYPE_INT_RGB, "png")).refusal()).contains("nothing can be seen");
+        assertThat(Pictures.read(new byte[(int) Pictures.LARGEST_BYTES + 1]).refusal()).contains("24 MB");
+    }
+
+    /** A head that claims more dots than any camera has is refused before a dot is read. */
+    @Test
+    void aPictureThatClaimsToBeHugeIsNotUnpacked() throws IOException {
+        byte[] bomb = file(20, 20, BufferedImage.TYPE_INT_RGB, "png");
+        bomb[17] = 1;
+        bomb[21] = 1;
+        java.util.zip.CRC32 crc = new java.util.zip.CRC32();
+        crc.update(bomb, 12, 17);
+        for (int i = 0; i < 4; i++) {
+            bomb[29 + i] = (byte) (crc.getValue() >> 8 * (3 - i));
+        }
+        assertThat(Pictures.read(bomb).refusal()).contains("megapixels");
+    }
+}
