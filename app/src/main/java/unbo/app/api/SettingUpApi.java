@@ -31,6 +31,7 @@ import unbo.core.heat.HeatPlan;
 import unbo.core.heat.HeatWords;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
+import unbo.core.measure.Show;
 import unbo.core.mount.Mounting;
 import unbo.core.stack.Link;
 import unbo.core.stack.LinkFields;
@@ -117,7 +118,7 @@ class SettingUpApi {
         }
         Stack s = Stack.of(new StackInput(outer, inner, wanted.minMm(), wanted.maxMm(), stock, wanted.workingC()));
         return new Stacked(s.gapMm(), List.of(s.gapMm() - s.worstMm(), s.gapMm() + s.worstMm()), List.of(s.gapMm() - s.rssMm(), s.gapMm() + s.rssMm()), s.hotGapMm(), s.shimsMm() == null ? List.of() : s.shimsMm(),
-                s.resultMm(), s.hotResultMm(), s.worstInside(), s.solvedMm(), s.buyMm(), s.questions().stream().map(q -> q.name() + ": did you mean " + q.suggestedMm() + " mm instead of " + q.lengthMm() + "?").toList(),
+                s.resultMm(), s.hotResultMm(), s.worstInside(), s.solvedMm(), s.buyMm(), s.questions().stream().map(q -> q.name() + ": did you mean " + Show.number(q.suggestedMm(), 3) + " mm instead of " + Show.number(q.lengthMm(), 3) + " mm?").toList(),
                 s.questions().stream().map(q -> new Slip(q.name(), q.lengthMm(), q.suggestedMm())).toList());
     }
 

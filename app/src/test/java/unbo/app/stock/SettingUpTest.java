@@ -80,7 +80,7 @@ class SettingUpTest {
         String chains = "\"outer\":[{\"name\":\"recess\",\"length\":6.35,\"uncertainty\":0.01,\"material\":\"aluminium\"},{\"name\":\"gasket\",\"length\":0.25,\"uncertainty\":0}],\"inner\":[{\"name\":\"spigot\",\"length\":%s,\"uncertainty\":0.01}],"
                 + "\"target\":{\"min\":0.02,\"max\":0.08},\"stock\":[{\"thickness\":1,\"count\":2},{\"thickness\":0.3,\"count\":2},{\"thickness\":0.15,\"count\":2},{\"thickness\":0.1,\"count\":9}]";
         json("stack", "{" + chains.formatted("4.10") + "}").andExpect(jsonPath("$.gapMm").value(closeTo(2.5, 1e-9), Double.class)).andExpect(jsonPath("$.shims.length()").value(4)).andExpect(jsonPath("$.worstCaseInside").value(true));
-        json("stack", "{" + chains.formatted("41.0") + "}").andExpect(jsonPath("$.questions[0]").value(containsString("spigot: did you mean 4.1")));
+        json("stack", "{" + chains.formatted("41.0") + "}").andExpect(jsonPath("$.questions[0]").value(containsString("spigot: did you mean 4.1 mm instead of 41 mm?")));
         json("stack", "{\"outer\":[],\"inner\":[],\"target\":{\"min\":0,\"max\":1}}").andExpect(status().isBadRequest());
         json("stack", "{\"outer\":[{\"name\":\"a\"}],\"inner\":[{\"name\":\"b\",\"length\":1}],\"target\":{\"min\":0,\"max\":1}}").andExpect(status().isBadRequest()).andExpect(jsonPath("$.errors[0].field").value("outer[0].length"));
     }
