@@ -79,7 +79,7 @@ class OpenApiFields {
             case YES_NO -> new BooleanSchema();
             case DATE -> new StringSchema().format("date");
             case CHOICE -> choice(field);
-            case TEXT -> field.name().equals("checks") ? checks() : new StringSchema().maxLength(field.longest());
+            case TEXT, LINES -> field.name().equals("checks") ? checks() : new StringSchema().maxLength(field.longest());
         };
         schema.setDescription(field.label() + (field.unit() == null || field.unit().symbol().isEmpty() ? "" : ", " + field.unit().symbol())
                 + (field.hint().isEmpty() ? "" : ": " + field.hint()) + (field.defaultText() == null ? "" : ". Default " + field.defaultText()));

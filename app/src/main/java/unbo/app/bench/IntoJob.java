@@ -9,7 +9,9 @@ import org.springframework.web.util.UriComponentsBuilder;
 import unbo.app.job.OpenLine;
 import unbo.core.answer.Answer;
 import unbo.core.route.RouteStage;
+import unbo.core.route.SetWay;
 import unbo.core.route.StageRules;
+import unbo.core.sheet.Sheet;
 
 /**
  * A way from an answer on the bench into a job that is under way: the stage opens with the same inputs, unkept.
@@ -51,7 +53,10 @@ public record IntoJob(String words, String address) {
 
     private static String address(OpenLine view, RouteStage stage, Map<String, String> texts) {
         UriComponentsBuilder address = UriComponentsBuilder.fromPath("/jobs/{id}/{stage}");
-        StageRules.of(stage).asked().stream().filter(texts::containsKey).filter(name -> !texts.get(name).isBlank())
+        if (texts.containsKey(SetWay.BY)) {
+            address.queryParam(SetWay.BY, "{" + SetWay.BY + "}");
+        }
+        StageRules.of(stage, Sheet.of(List.of()), texts).asked().stream().filter(texts::containsKey).filter(name -> !texts.get(name).isBlank())
                 .forEach(name -> address.queryParam(name, "{" + name + "}"));
         Map<String, Object> values = new java.util.HashMap<>(texts);
         values.put("id", view.id());

@@ -15,6 +15,7 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.route.RouteStage;
+import unbo.core.route.SetWay;
 import unbo.core.setting.CastleNut;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
@@ -41,7 +42,9 @@ class NutBench {
         Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, asked, workshop.unitSystem());
         model.addAttribute("form", FieldView.form(reading, workshop.unitSystem()));
         model.addAttribute("answer", reading.get().map(CastleNut::of).map(NutAnswer::of).orElse(null));
-        model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, asked));
+        Map<String, String> forJob = new java.util.HashMap<>(asked);
+        forJob.put(SetWay.BY, SetWay.NUT.code());
+        model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, forJob));
         return "bench/nut";
     }
 }

@@ -29,7 +29,7 @@ import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.proof.ProofFields;
-import unbo.core.route.RouteStage;
+import unbo.core.route.SetWay;
 import unbo.core.runout.RunoutFields;
 import unbo.core.strip.RemovalFields;
 
@@ -97,8 +97,11 @@ class QuestionBench {
         }
         Reading<I> reading = FieldReader.read(question.fields(), asked, texts.isEmpty() ? UnitSystem.METRIC : units);
         Map<String, FieldView> form = FieldView.form(reading, texts.isEmpty() ? UnitSystem.METRIC : units);
-        RouteStage stage = Questions.STAGES.get(question.name());
-        model.addAttribute("intoJobs", stage == null || !reading.ok() ? List.of() : IntoJob.links(jobs.underWay(0, IntoJob.MOST), stage, asked));
+        Questions.Place place = Questions.PLACES.get(question.name());
+        if (place != null && !place.by().isEmpty()) {
+            asked.put(SetWay.BY, place.by());
+        }
+        model.addAttribute("intoJobs", place == null || !reading.ok() ? List.of() : IntoJob.links(jobs.underWay(0, IntoJob.MOST), place.stage(), asked));
         model.addAttribute("form", List.copyOf(form.values()));
         Answer answer = reading.get().map(record -> answer(question, record)).orElse(null);
         model.addAttribute("answer", answer);
@@ -106,7 +109,7 @@ class QuestionBench {
             Double seconds = HeatPlan.of(heat).secondsAvailable();
             model.addAttribute("seconds", seconds == null || seconds < 1 ? null : Math.round(seconds));
         }
-        if (stage == null && answer != null && !texts.isEmpty()) {
+        if (place == null && answer != null && !texts.isEmpty()) {
             model.addAttribute("summary", IntoJob.summary(question.title(), answer));
             model.addAttribute("notes", IntoJob.asNotes(jobs.underWay(0, IntoJob.MOST)));
         }

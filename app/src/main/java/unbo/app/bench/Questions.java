@@ -33,6 +33,7 @@ import unbo.core.mount.Mounting;
 import unbo.core.parts.Rebuild;
 import unbo.core.proof.ProofFields;
 import unbo.core.route.RouteStage;
+import unbo.core.route.SetWay;
 import unbo.core.runout.RimRock;
 import unbo.core.runout.RunoutFields;
 import unbo.core.service.DueFields;
@@ -78,9 +79,27 @@ final class Questions {
             group("Grease, speed, load, life", GREASE),
             group("Prove and log", PROVE));
 
-    /** The stage of a job that asks the same question, by the question's name. */
-    static final Map<String, RouteStage> STAGES = Map.of(RemovalFields.QUESTION.name(), RouteStage.STRIP, Mounting.QUESTION.name(), RouteStage.FIT, HubGreaseFields.QUESTION.name(), RouteStage.GREASE,
-            ProofFields.QUESTION.name(), RouteStage.PROVE, DueFields.QUESTION.name(), RouteStage.LOG);
+    /** Where in a job the same is asked. @param by way of Set; empty elsewhere */
+    record Place(RouteStage stage, String by) {
+
+        private static Place at(RouteStage stage) {
+            return new Place(stage, "");
+        }
+
+        private static Place set(SetWay way) {
+            return new Place(RouteStage.SET, way.code());
+        }
+    }
+
+    /** The place in a job of a question, by the question's name; none for those that no stage asks. */
+    static final Map<String, Place> PLACES = Map.ofEntries(entry(RemovalFields.QUESTION, Place.at(RouteStage.STRIP)), entry(Mounting.QUESTION, Place.at(RouteStage.FIT)), entry(Arrangement.QUESTION, Place.at(RouteStage.FIT)),
+            entry(HubGreaseFields.QUESTION, Place.at(RouteStage.GREASE)), entry(ProofFields.QUESTION, Place.at(RouteStage.PROVE)), entry(DueFields.QUESTION, Place.at(RouteStage.LOG)),
+            entry(SpacerHub.QUESTION, Place.set(SetWay.SPACER)), entry(UnitHub.QUESTION, Place.set(SetWay.AXLE_NUT)), entry(ConeHub.QUESTION, Place.set(SetWay.CONE)),
+            entry(Preload.QUESTION, Place.set(SetWay.TORQUE)), entry(CrankTruing.QUESTION, Place.set(SetWay.CRANK)));
+
+    private static Map.Entry<String, Place> entry(Question<?> question, Place place) {
+        return Map.entry(question.name(), place);
+    }
 
     private Questions() {
     }

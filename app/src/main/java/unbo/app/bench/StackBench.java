@@ -20,10 +20,13 @@ import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.measure.Show;
+import unbo.core.route.RouteStage;
+import unbo.core.route.SetWay;
 import unbo.core.stack.Link;
 import unbo.core.stack.LinkFields;
 import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
+import unbo.core.stack.StackLines;
 import unbo.core.stack.StackWords;
 import unbo.core.stack.TypedStack;
 
@@ -67,10 +70,16 @@ class StackBench {
         model.addAttribute("templates", LinkFields.templates());
         model.addAttribute("take", result == null || result.shimsMm() == null || result.shimsMm().isEmpty() ? null : result.shimsMm().stream().map(t -> Show.number(t, 3)).collect(Collectors.joining(" ")));
         if (answer != null && !sent.isEmpty()) {
-            model.addAttribute("summary", IntoJob.summary("Stack", answer));
-            model.addAttribute("notes", IntoJob.asNotes(jobs.underWay(0, IntoJob.MOST)));
+            model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, asLines(typed.input(), texts)));
         }
         return "bench/stack";
+    }
+
+    /** The stack as a job's Set takes it. */
+    private static Map<String, String> asLines(StackInput input, Map<String, String> texts) {
+        Map<String, String> lines = new HashMap<>(Map.of(SetWay.BY, SetWay.STACK.code(), "outer", StackLines.lines(input.outer()), "inner", StackLines.lines(input.inner()), "shims", StackLines.shimLines(input.stock())));
+        List.of("min", "max", "workingTemperature").forEach(name -> lines.put(name, texts.getOrDefault(name, "")));
+        return lines;
     }
 
     private void fromShelf(Map<String, String> texts) {

@@ -80,7 +80,7 @@ public class DemoData implements ApplicationRunner {
         long cutter = add("trailer", "Cutter cradle, two axles", "HB 052", "R.T.", "none", 1400.0, "immersed", 2);
         long cargo = add("bicycle", "Long-nose cargo bicycle 3", "C3", "L.V.", "km", 4200.0, "wet", 1);
         long scooter = add("motorcycle", "Postal scooter 11", "P11", "depot", "km", 9500.0, "wet", 1);
-        add("motorcycle", "Trail motorcycle, green", "T 808", "J.A.", "h", 120.0, "off-road", 1);
+        long trail = add("motorcycle", "Trail motorcycle, green", "T 808", "J.A.", "h", 120.0, "off-road", 1);
         long van = add("van", "Net-loft van", "HB 690", "N.L.", "km", 16000.0, "wet", 1);
         add("car", "Ferry office estate", "HB 118", "F.O.", "mi", 7000.0, "dry", 1);
 
@@ -109,6 +109,7 @@ public class DemoData implements ApplicationRunner {
         looked(scooter, "motorcycle", today.minusDays(75), 2, "steering-head-bearing", "Wanders, will not hold a line.", "steering-notch=centre-notch");
         looked(van, "van", today.minusDays(40), 3, "tyre", "Drones on the coast road.", "noise-follows=road-speed noise-character=hum noise-turning=no-change noise-surface=changes tread@rear-right=cupped");
         open(cutter, today);
+        gearbox(trail, today.minusDays(2));
         Run growl = new Run(van, Place.UNKNOWN, today, 4);
         growl.intake("Growls from 50 km/h up, louder in left bends.");
         growl.keep(RouteStage.DIAGNOSE, Map.of("checks", "noise-follows=road-speed noise-coasting-neutral=stays noise-turning=louder-left noise-character=growl"));
@@ -153,6 +154,16 @@ public class DemoData implements ApplicationRunner {
         Run third = new Run(cutter, "axle2-right", today.minusDays(8), 7);
         third.intake("Grease thrown over the rim after the last haul.");
         jobs.await(third.id, "seal 50x72x10", at(today.minusDays(7)));
+    }
+
+    /** A gearbox shaft that is shimmed: its Set is a stack. */
+    private void gearbox(long trail, LocalDate day) {
+        Run shaft = new Run(trail, "gearbox", day, 8);
+        shaft.intake("Whines in the lower gears; shaft can be rocked by the sprocket.");
+        shaft.keep(RouteStage.FIT, Map.of("designation", "6305/C3", "ring", "inner", "seat", "k5", "bothTight", "yes", "arrangement", "two-tight", "leftBearing", "6305/C3", "rightBearing", "NU305", "between", "148"));
+        shaft.keep(RouteStage.SET, Map.of("outer", "face to face in the case; 182.62; depth; aluminium\ngasket when crushed; 0.30; table; aluminium",
+                "inner", "left bearing; 17.00; table\nshoulder to shoulder; 147.80; micrometer\nright bearing; 17.00; table", "min", "0.10", "max", "0.20", "workingTemperature", "80",
+                "shims", "0.10 x 6\n0.15 x 4\n0.20 x 4\n0.30 x 3\n0.50 x 2\n1.00 x 2"));
     }
 
     /** A job through all its stages, signed. */

@@ -130,11 +130,12 @@ public class JobService {
         }
         OpenedJob opened = opened(job);
         Sheet sheet = opened.sheetBut(stage);
-        StageRule.Work work = StageRules.of(stage, sheet).work(texts, sheet, workshops.units(), cases.current());
+        StageRule<?> rule = StageRules.of(stage, sheet, texts);
+        StageRule.Work work = rule.work(texts, sheet, workshops.units(), cases.current());
         Stage kept = job.stageOrNew(stage);
         if (work.ok()) {
             kept.keep(Stage.State.DONE, work.outcome().complete(), documents.write(new StageDocument(StageDocument.VERSION, texts, work.outcome().facts(),
-                    StageRules.of(stage, sheet).hangsOn(sheet), work.outcome().answer().printed(), "")), at);
+                    rule.hangsOn(sheet), work.outcome().answer().printed(), "")), at);
         } else {
             StageDocument before = opened.document(stage);
             kept.keep(Stage.State.DRAFT, false, documents.write(new StageDocument(StageDocument.VERSION, texts, before.facts(),

@@ -8,12 +8,16 @@ import java.util.function.Function;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.answer.Answer;
+import unbo.core.arrange.ShaftSection;
+import unbo.core.drawing.Drawing;
 import unbo.core.finding.Level;
+import unbo.core.hub.HubSection;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
 import unbo.core.service.Causes;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
+import unbo.core.vehicle.Place;
 
 /**
  * A job as its pages need it.
@@ -22,6 +26,11 @@ import unbo.core.sheet.Sheet;
  * @param reads   the sheet that a stage of this job reads: everything but what the stage itself gave
  */
 public record JobView(Job job, Position position, Vehicle vehicle, List<Station> stations, Sheet sheet, SignOff signOff, boolean hubWork, Function<RouteStage, Sheet> reads) {
+
+    /** What is drawn of the position by these facts: a wheel's hub, or the shaft in its bearings; null where nothing is known to draw. */
+    public Drawing section(Sheet facts) {
+        return position.wheel() || position.code().equals(Place.UNKNOWN) ? HubSection.of(facts) : ShaftSection.of(facts).orElse(null);
+    }
 
     /**
      * One station of the route.

@@ -81,7 +81,7 @@ final class OpenedJob {
 
     private boolean stale(RouteStage stage) {
         return !job.state().frozen() && job.stage(stage).map(s -> s.state() == Stage.State.DONE).orElse(false)
-                && !StageRules.of(stage, sheetBut(stage)).hangsOn(sheetBut(stage)).equals(document(stage).hangsOn());
+                && !StageRules.of(stage, sheetBut(stage), document(stage).texts()).hangsOn(sheetBut(stage)).equals(document(stage).hangsOn());
     }
 
     SignOff signOff() {

@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 
@@ -22,7 +23,6 @@ import org.thymeleaf.web.servlet.JakartaServletWebApplication;
 import unbo.app.report.PdfWriter;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
-import unbo.core.hub.HubSection;
 
 /** The report of a job, on the screen and on paper. */
 @Page
@@ -57,7 +57,9 @@ class ReportPages {
 
     private Map<String, Object> content(long id) {
         JobView view = jobs.view(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        return Map.of("view", view, "section", HubSection.of(view.sheet()), "notes", jobs.notes(id), "workshop", workshops.current());
+        Map<String, Object> content = new HashMap<>(Map.of("view", view, "notes", jobs.notes(id), "workshop", workshops.current()));
+        content.put("section", view.section(view.sheet()));
+        return content;
     }
 
     private String printed(Map<String, Object> content, HttpServletRequest request, HttpServletResponse response) {

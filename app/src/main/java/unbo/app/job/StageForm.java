@@ -11,7 +11,6 @@ import unbo.app.web.FieldView;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.drawing.Drawing;
-import unbo.core.hub.HubSection;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 import unbo.core.inspect.Carried;
@@ -35,7 +34,7 @@ import unbo.core.sheet.Sheet;
  * @param toTurn  the nut to be turned by hand, where all but its angle is known; null otherwise
  * @param steps   the procedure: of the chosen school in Set, of the answer elsewhere
  * @param ticked  codes of the ticked steps
- * @param section the hub, with what the typed texts would add
+ * @param section the hub or shaft, with what the typed texts would add; null where nothing is known to draw
  * @param carried what Inspect found that this stage must heed
  */
 public record StageForm(Map<String, FieldView> form, List<String> missing, List<FactLine> known, Answer answer, NutAnswer nut, Drawing toTurn, List<Step> steps,
@@ -53,10 +52,11 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
     }
 
     /**
+     * @param view   whose section is drawn
      * @param sheet  what the stage reads: everything but its own facts
      * @param judged false while somebody is still typing: an empty box is not yet a fault
      */
-    static StageForm of(RouteStage stage, StageRule<?> rule, Map<String, String> texts, StageRule.Work work, Sheet sheet, UnitSystem units, boolean judged) {
+    static StageForm of(JobView view, RouteStage stage, StageRule<?> rule, Map<String, String> texts, StageRule.Work work, Sheet sheet, UnitSystem units, boolean judged) {
         Map<String, FieldView> form = new LinkedHashMap<>();
         Map<String, FieldView> all = FieldView.form(work.reading(), units);
         rule.asked().forEach(name -> {
@@ -71,7 +71,7 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
         Answer answer = work.ok() ? work.outcome().answer() : null;
         boolean set = rule.fields() == CastleNutFields.LIST;
         NutAnswer nut = set && work.ok() ? nut(texts, units) : null;
-        return new StageForm(form, missing, known, answer, nut, set && nut == null ? toTurn(texts, units) : null, set ? Schools.of(school(texts)).steps() : answer == null ? List.of() : answer.steps(), ticked(texts), HubSection.of(shown), Carried.to(stage.code(), sheet));
+        return new StageForm(form, missing, known, answer, nut, set && nut == null ? toTurn(texts, units) : null, set ? Schools.of(school(texts)).steps() : answer == null ? List.of() : answer.steps(), ticked(texts), view.section(shown), Carried.to(stage.code(), sheet));
     }
 
     private static NutAnswer nut(Map<String, String> texts, UnitSystem units) {

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -27,19 +28,27 @@ import unbo.app.diagnosis.RoadView;
 import unbo.app.instrument.AttachedInstruments;
 import unbo.app.instrument.LiveView;
 import unbo.app.race.RaceView;
+import unbo.app.stock.StockService;
 import unbo.app.web.Desk;
 import unbo.app.web.Page;
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.arrange.Arrangement;
 import unbo.core.damage.Brush;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.Observations;
 import unbo.core.diagnosis.VerdictInput;
+import unbo.core.input.Field;
+import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
+import unbo.core.route.SetWay;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
+import unbo.core.stack.Stack;
+import unbo.core.stack.StackInput;
+import unbo.core.stack.StackLines;
 
 /** One stage of a job: asked, answered as one types, kept; of two who keep at once the second merges. */
 @Page
@@ -48,6 +57,7 @@ class StagePages {
 
     private static final String BASE = "base";
     private static final int LONGEST_WHY = 200;
+    private static final String SHIMS = "shims";
 
     private final JobService jobs;
     private final DraftService drafts;
@@ -55,15 +65,17 @@ class StagePages {
     private final WorkshopService workshops;
     private final CaseService cases;
     private final AttachedInstruments instruments;
+    private final StockService stock;
     private final Clock clock;
 
-    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, AttachedInstruments instruments, Clock clock) {
+    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, AttachedInstruments instruments, StockService stock, Clock clock) {
         this.jobs = jobs;
         this.drafts = drafts;
         this.documents = documents;
         this.workshops = workshops;
         this.cases = cases;
         this.instruments = instruments;
+        this.stock = stock;
         this.clock = clock;
     }
 
@@ -92,11 +104,18 @@ class StagePages {
             base.keySet().stream().filter(name -> StageForm.isTick(name) && !draft.texts().containsKey(name)).forEach(texts::remove);
             model.addAttribute("draftFrom", draft.at().atZone(clock.getZone()));
         }
-        rule(view, stage).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));
+        if (fromBench.containsKey(SetWay.BY)) {
+            texts.put(SetWay.BY, fromBench.get(SetWay.BY));
+            rule(view, stage, texts).prefill(view.sheetFor(stage)).forEach(texts::putIfAbsent);
+        }
+        if (rule(view, stage, texts).asked().contains(SHIMS) && texts.getOrDefault(SHIMS, "").isBlank()) {
+            texts.put(SHIMS, StackLines.shimLines(stock.shelf()));
+        }
+        rule(view, stage, texts).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));
         if (stage == RouteStage.DIAGNOSE && fromBench.containsKey("note")) {
             texts.putAll(Observations.touched(texts, Map.of("note", fromBench.get("note"))));
         }
-        if (fromBench.containsKey("note") || rule(view, stage).asked().stream().anyMatch(fromBench::containsKey)) {
+        if (fromBench.containsKey("note") || rule(view, stage, texts).asked().stream().anyMatch(fromBench::containsKey)) {
             model.addAttribute("good", "Taken from the bench: nothing is kept until you keep it.");
         }
         model.addAttribute("look", fromBench.getOrDefault("look", ""));
@@ -111,7 +130,7 @@ class StagePages {
         texts.put("school", workshop.settingSchool());
         texts.put("serviceSchool", workshop.serviceSchool());
         texts.put("tools", workshop.tools());
-        texts.putAll(rule(view, stage).prefill(view.sheetFor(stage)));
+        texts.putAll(rule(view, stage, texts).prefill(view.sheetFor(stage)));
         if (stage == RouteStage.INSPECT) {
             texts.put("turning", view.position().wheel() && !view.sheet().text(FactKey.HUB_TYPE).equals("cartridge") ? "outer" : "inner");
         }
@@ -165,7 +184,7 @@ class StagePages {
         if (view.station(stage).version() != version) {
             return merge(view, stage, base, mine, model);
         }
-        Map<String, String> texts = own(view, stage, Merge.of(rule(view, stage), base, mine, view.station(stage).texts()).texts(picks));
+        Map<String, String> texts = own(view, stage, Merge.of(rule(view, stage, mine), base, mine, view.station(stage).texts()).texts(picks));
         return keep(id, stage, desk, version, base, texts, true, model, flash);
     }
 
@@ -224,15 +243,26 @@ class StagePages {
     }
 
     private String show(JobView view, RouteStage stage, Shown shown, Model model) {
-        StageRule<?> rule = rule(view, stage);
+        StageRule<?> rule = rule(view, stage, shown.texts());
         Sheet sheet = view.sheetFor(stage);
         StageRule.Work work = rule.work(shown.texts(), sheet, workshops.units(), cases.current());
-        model.addAttribute("stage", StageForm.of(stage, rule, shown.texts(), work, sheet, workshops.units(), shown.judged()));
+        model.addAttribute("stage", StageForm.of(view, stage, rule, shown.texts(), work, sheet, workshops.units(), shown.judged()));
         if (stage == RouteStage.DIAGNOSE && work.ok()) {
             diagnosis(work, view, model);
         }
         if (stage == RouteStage.INSPECT) {
             model.addAttribute("race", RaceView.of());
+        }
+        if (stage == RouteStage.FIT) {
+            model.addAttribute("arranged", Arrangement.fields(false).stream().map(Field::name).toList());
+        }
+        if (stage == RouteStage.SET) {
+            if (work.ok() && work.reading().record() instanceof StackInput typed) {
+                Stack stack = Stack.of(typed);
+                model.addAttribute("take", stack.shimsMm() == null || stack.shimsMm().isEmpty() ? null : stack.shimsMm().stream().map(t -> Show.number(t, 3)).collect(Collectors.joining(" ")));
+            }
+            model.addAttribute("ways", SetWay.values());
+            model.addAttribute("way", SetWay.of(shown.texts().getOrDefault(SetWay.BY, "")).orElse(SetWay.usual(sheet)));
         }
         if (stage == RouteStage.PROVE) {
             model.addAttribute("live", LiveView.proof(instruments));
@@ -258,7 +288,7 @@ class StagePages {
         JobView view = view(id);
         Map<String, String> texts = view.job().state().frozen() ? view.station(stage).texts() : drafts.at(id, stage, desk).map(DraftService.Draft::texts)
                 .orElse(view.station(stage).state().equals("OPEN") ? fresh(view, stage) : view.station(stage).texts());
-        StageRule.Work work = rule(view, stage).work(texts, view.sheetFor(stage), workshops.units());
+        StageRule.Work work = rule(view, stage, texts).work(texts, view.sheetFor(stage), workshops.units());
         model.addAttribute("card", work.ok() ? RoadView.of(Diagnosis.of(((VerdictInput) work.reading().record()).asked(), cases.current())) : null);
         model.addAttribute("back", "/jobs/" + id + "/" + code);
         return "road";
@@ -266,7 +296,7 @@ class StagePages {
 
     private String merge(JobView view, RouteStage stage, Map<String, String> base, Map<String, String> mine, Model model) {
         JobView.Station station = view.station(stage);
-        Merge merge = Merge.of(rule(view, stage), base, mine, station.texts());
+        Merge merge = Merge.of(rule(view, stage, mine), base, mine, station.texts());
         show(view, stage, new Shown(station.version(), base, own(view, stage, merge.texts(Map.of())), false), model);
         model.addAttribute("merge", merge);
         model.addAttribute("mine", documents.write(mine));
@@ -286,7 +316,10 @@ class StagePages {
     /** The texts that belong to a stage: its fields and ticks, nothing else that was sent along. */
     private static Map<String, String> own(JobView view, RouteStage stage, Map<String, String> sent) {
         Map<String, String> texts = new HashMap<>();
-        rule(view, stage).asked().forEach(name -> texts.put(name, sent.getOrDefault(name, "")));
+        rule(view, stage, sent).asked().forEach(name -> texts.put(name, sent.getOrDefault(name, "")));
+        if (stage == RouteStage.SET && SetWay.of(sent.getOrDefault(SetWay.BY, "")).isPresent()) {
+            texts.put(SetWay.BY, sent.get(SetWay.BY));
+        }
         if (stage == RouteStage.DIAGNOSE) {
             texts.putAll(Observations.touched(texts, sent));
         }
@@ -301,8 +334,8 @@ class StagePages {
         return texts;
     }
 
-    private static StageRule<?> rule(JobView view, RouteStage stage) {
-        return StageRules.of(stage, view.sheetFor(stage));
+    private static StageRule<?> rule(JobView view, RouteStage stage, Map<String, String> texts) {
+        return StageRules.of(stage, view.sheetFor(stage), texts);
     }
 
     private JobView view(long id) {

@@ -13,14 +13,15 @@ import unbo.core.input.UnitSystem;
  *
  * @param unit the unit a bare number takes on this page; empty for texts
  * @param echo how it was understood, in both systems
+ * @param clearable true for a choice that may go back to none
  */
 public record FieldView(String name, String label, String kind, String unit, String typed, String echo, String doubt,
                         String suggestion, List<String> refusals, String placeholder, String why, String hint,
-                        List<Field.Choice> choices, boolean required) {
+                        List<Field.Choice> choices, boolean required, boolean clearable) {
 
     /** The same before anybody was asked: an empty box is not yet a fault. */
     public FieldView withoutRefusals() {
-        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required);
+        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required, clearable);
     }
 
     /** The form of a reading, by name. */
@@ -39,7 +40,7 @@ public record FieldView(String name, String label, String kind, String unit, Str
                 reading.doubt() == null ? null : reading.doubt().question(),
                 reading.doubt() == null ? null : reading.doubt().suggestion(), refusals,
                 placeholder(field, system), reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
-                field.hint(), field.choices(), field.required());
+                field.hint(), field.choices(), field.required(), !field.required() && field.defaultText() == null);
     }
 
     private static String placeholder(Field field, UnitSystem system) {

@@ -146,6 +146,38 @@ class SettingUpTest {
     void anAnswerWithoutAStageIsNotedInAJob() throws Exception {
         long vehicle = vehicles.add(new VehicleInput("trailer", "Note trailer", "NO 1", "X.Y.", "none", 2000.0, "wet", 1)).id();
         long id = jobs.open(vehicle, "axle1-left", AT);
-        mvc.perform(get("/bench/preload?place=pinion&torque=2.5")).andExpect(content().string(allOf(containsString("/jobs/" + id + "/do/note"), containsString("value=\"Preload by turning torque: "))));
+        mvc.perform(get("/bench/viscosity?nu40=220&nu100=19.5&temperature=70&rpm=800&pitchMm=40")).andExpect(content().string(allOf(containsString("/jobs/" + id + "/do/note"), containsString("value=\"Viscosity"))));
+    }
+
+    @Test
+    void anAnswerOfTheBenchOpensSetInThatWay() throws Exception {
+        long vehicle = vehicles.add(new VehicleInput("motorcycle", "Shim motorcycle", "SH 1", "X.Y.", "h", 100.0, "off-road", 1)).id();
+        long id = jobs.open(vehicle, "gearbox", AT);
+        mvc.perform(get("/bench/preload?place=pinion&torque=2.5")).andExpect(content().string(containsString("/jobs/" + id + "/set?by=torque")));
+        mvc.perform(get("/bench/stack?template=case")).andExpect(content().string(containsString("/jobs/" + id + "/set?by=stack")));
+        mvc.perform(get("/jobs/" + id + "/set?by=torque&torque=2.5")).andExpect(content().string(allOf(containsString("Taken from the bench"), containsString("name=\"scale\""))));
+        mvc.perform(get("/jobs/" + id + "/set")).andExpect(content().string(allOf(containsString("In the case: shoulders"), org.hamcrest.Matchers.not(containsString("pinHolesDeg")))));
+    }
+
+    @Test
+    void aStackIsKeptInAJobAndRefusedLinesStayAsTyped() throws Exception {
+        long vehicle = vehicles.add(new VehicleInput("motorcycle", "Stack motorcycle", "ST 1", "X.Y.", "h", 100.0, "off-road", 1)).id();
+        long id = jobs.open(vehicle, "gearbox", AT);
+        mvc.perform(post("/jobs/" + id + "/set").with(csrf()).param("version", "-1").param("by", "stack").param("outer", "recess; deep").param("inner", "spigot; 4.10").param("min", "0.02").param("max", "0.08"))
+                .andExpect(content().string(allOf(containsString("Kept as a draft"), containsString("recess; deep"), containsString("Line 1: "))));
+        mvc.perform(post("/jobs/" + id + "/set").with(csrf()).param("version", "0").param("by", "stack").param("outer", "recess; 6.35; 0.01; aluminium\ngasket; 0.25").param("inner", "spigot; 4.10").param("min", "0.02").param("max", "0.08")
+                .param("shims", "1.00 x 2\n0.30 x 2\n0.15 x 2")).andExpect(redirectedUrl("/jobs/" + id + "/prove"));
+        assertThat(jobs.view(id).orElseThrow().sheet().text(FactKey.SHIMS)).isEqualTo("1.00 + 1.00 + 0.30 + 0.15 mm");
+        mvc.perform(get("/jobs/" + id + "/set")).andExpect(content().string(allOf(containsString("Take these shims off the shelf"), containsString("value=\"1 1 0.3 0.15\""))));
+        mvc.perform(get("/jobs/" + id + "/report")).andExpect(content().string(allOf(containsString("1.00 + 1.00 + 0.30 + 0.15"), org.hamcrest.Matchers.not(containsString("id=\"section\"")))));
+    }
+
+    @Test
+    void fitDrawsTheShaftOfAPlaceThatIsNoWheels() throws Exception {
+        long vehicle = vehicles.add(new VehicleInput("motorcycle", "Shaft motorcycle", "SH 2", "X.Y.", "h", 100.0, "off-road", 1)).id();
+        long id = jobs.open(vehicle, "crank", AT);
+        assertThat(jobs.keep(id, RouteStage.FIT, -1, Map.of("designation", "6305/C3", "ring", "inner", "seat", "k5", "arrangement", "two-tight", "leftBearing", "6305/C3", "rightBearing", "6305/C3"), AT)).isEqualTo(JobService.Kept.DONE);
+        mvc.perform(get("/jobs/" + id + "/report")).andExpect(content().string(allOf(containsString("held twice"), containsString("side-loads"))));
+        mvc.perform(get("/bench/arrangement?arrangement=needle-pivot&leftBearing=HK2520&rightBearing=HK2520")).andExpect(content().string(allOf(containsString("once each way"), containsString("/jobs/" + id + "/fit?arrangement=needle-pivot"))));
     }
 }

@@ -2,6 +2,7 @@ package unbo.core.answer;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
@@ -38,6 +39,17 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
     /** An answer kept by an older release may lack a list: that reads as an empty one. */
     private static <T> List<T> copy(List<T> list) {
         return list == null ? List.of() : List.copyOf(list);
+    }
+
+    /** This answer, then another to the same title: figures, findings, sentences, derivation, drawings and steps, one behind the other. */
+    public Answer and(Answer other) {
+        return new Answer(joined(figures, other.figures), joined(findings, other.findings), joined(sentences, other.sentences),
+                new Worksheet(worksheet.title(), joined(worksheet.lines(), other.worksheet.lines()), joined(worksheet.sources(), other.worksheet.sources())),
+                joined(drawings, other.drawings), joined(steps, other.steps));
+    }
+
+    private static <T> List<T> joined(List<T> first, List<T> second) {
+        return Stream.concat(first.stream(), second.stream()).distinct().toList();
     }
 
     /** The same with a drawing beside it. */

@@ -1,6 +1,7 @@
 package unbo.core.arrange;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -24,6 +25,7 @@ import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
+import unbo.core.measure.Table;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -64,63 +66,103 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
         }
     }
 
-    public record Input(End left, End right, double betweenMm, Material housing, double warmerK) {
+    /** @param code of a ready arrangement, or {@code built}  @param washers true where thrust washers locate the shaft */
+    public record Input(String code, String label, String note, End left, End right, boolean washers, double betweenMm, Material housing, double warmerK) {
     }
 
+    private static final Pick BUILT = new Pick(Map.of("code", "built", "label", "as written below", "note", ""));
+    private static final Map<String, Pick> PICKS = picks();
     private static final List<Field.Choice> STOPS = List.of(new Field.Choice("both", "stopped both ways"), new Field.Choice("left", "stopped on its left"), new Field.Choice("right", "stopped on its right"), new Field.Choice("none", "free to slide"));
     private static final List<Field.Choice> WAYS = List.of(new Field.Choice("right", "holds the shaft from going right"), new Field.Choice("left", "holds the shaft from going left"));
-    public static final FieldList<Input> LIST = FieldList.of(List.of(
-            number("leftBearing", "Left bearing"), stop("leftInner", "its inner ring"), tight("leftInnerTight", "inner ring tight on the shaft"), stop("leftOuter", "its outer ring"), tight("leftOuterTight", "outer ring tight in the case"),
-            Field.choice("leftWay", "Left, if it takes thrust one way", WAYS).orElse("left", "pair back to back: holds from going left"),
-            number("rightBearing", "Right bearing"), stop("rightInner", "its inner ring"), tight("rightInnerTight", "inner ring tight on the shaft"), stop("rightOuter", "its outer ring"), tight("rightOuterTight", "outer ring tight in the case"),
-            Field.choice("rightWay", "Right, if it takes thrust one way", WAYS).orElse("right", "pair back to back: holds from going right"),
-            Field.quantity("between", "Between them", Quantity.LENGTH, "mm", 5, 1000).usually(20, 400).orElse("100", null), Field.choice("housing", "Case of", Material.choices()).orElse("aluminium", null),
-            Field.quantity("warmer", "Runs warmer than the bench by", Quantity.TEMPERATURE_DIFFERENCE, "K", 0, 200).usually(20, 120).orElse("80", "an engine or gearbox")), Arrangement::rules, Arrangement::make);
+    private static final String FREE = "—: as the arrangement has it, else stopped both ways";
+
+    public static final FieldList<Input> LIST = FieldList.of(fields(true), Arrangement::rules, Arrangement::make);
 
     public static final Question<Input> QUESTION = new Question<>("arrangement", "Arrangement", "Is the shaft located once each way, free to grow, and not side-loaded?", LIST,
-            Map.of("leftBearing", "6305", "leftInner", "both", "leftInnerTight", "yes", "leftOuter", "both", "leftOuterTight", "yes", "rightBearing", "NU305", "rightInner", "both", "rightInnerTight", "yes", "rightOuter", "both", "rightOuterTight", "yes"),
-            in -> of(in).answer());
+            Map.of("arrangement", "two-tight", "leftBearing", "6305", "rightBearing", "NU305"), in -> of(in).answer());
 
-    private static Field number(String name, String label) {
-        return Field.text(name, label, Decoder.LONGEST).must();
+    /** A ready arrangement: what its rings are stopped by. */
+    private record Pick(Map<String, String> row) {
+
+        String at(String column) {
+            return row.getOrDefault(column, "");
+        }
+    }
+
+    private static Map<String, Pick> picks() {
+        Map<String, Pick> picks = new LinkedHashMap<>();
+        picks.put("built", BUILT);
+        Table.read(Arrangement.class, "arrangements.csv").forEach(r -> picks.put(r.get("code"), new Pick(r.toMap())));
+        return picks;
+    }
+
+    /** The boxes. @param alone false where an arrangement may be left out altogether: then nothing is asked for unless one is picked */
+    public static List<Field> fields(boolean alone) {
+        List<Field> fields = new ArrayList<>();
+        Field pick = Field.choice("arrangement", "Arrangement", PICKS.values().stream().map(p -> new Field.Choice(p.at("code"), p.at("label"))).toList());
+        fields.add(alone ? pick.orElse("built", null) : pick.hint("choose one to have it judged"));
+        for (String side : List.of("left", "right")) {
+            Field bearing = Field.text(side + "Bearing", named(side) + " bearing", Decoder.LONGEST);
+            fields.add(alone ? bearing.must() : bearing);
+        }
+        fields.addAll(List.of(Field.quantity("between", "Between them", Quantity.LENGTH, "mm", 5, 1000).usually(20, 400).orElse("100", null), Field.choice("housing", "Case of", Material.choices()).orElse("aluminium", null),
+                Field.quantity("warmer", "Runs warmer than the bench by", Quantity.TEMPERATURE_DIFFERENCE, "K", 0, 200).usually(20, 120).orElse("80", "an engine or gearbox")));
+        for (String side : List.of("left", "right")) {
+            fields.addAll(List.of(stop(side + "Inner", named(side) + ", inner ring"), Field.yesNo(side + "InnerTight", named(side) + ", inner ring tight"),
+                    stop(side + "Outer", named(side) + ", outer ring"), Field.yesNo(side + "OuterTight", named(side) + ", outer ring tight"),
+                    Field.choice(side + "Way", named(side) + ", if it takes thrust one way", WAYS).hint(side.equals("left") ? "—: from going right, as in a pair back to back" : "—: from going left, as in a pair back to back")));
+        }
+        fields.add(Field.yesNo("washers", "Thrust washers locate it"));
+        return List.copyOf(fields);
+    }
+
+    private static String named(String side) {
+        return side.equals("left") ? "Left" : "Right";
     }
 
     private static Field stop(String name, String label) {
-        return Field.choice(name, label, STOPS).orElse("both", null);
+        return Field.choice(name, label, STOPS).hint(FREE);
     }
 
-    private static Field tight(String name, String label) {
-        return Field.yesNo(name, label);
-    }
-
-    private static List<Problem> rules(Values v) {
+    /** What is wrong with the two numbers. */
+    public static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();
         for (String side : List.of("left", "right")) {
-            Decoded d = Decoder.decode(v.text(side + "Bearing"));
-            if (!d.recognised()) {
+            if (v.text(side + "Bearing").isEmpty()) {
+                problems.add(new Problem(side + "Bearing", "Write the number of the " + side + " bearing.", false));
+            } else if (!Decoder.decode(v.text(side + "Bearing")).recognised()) {
                 problems.add(Problem.impossible(side + "Bearing", "“" + v.text(side + "Bearing") + "” is not known here: read the number again."));
             }
         }
         return problems;
     }
 
-    private static Input make(Values v) {
-        return new Input(end(v, "left"), end(v, "right"), v.number("between"), Material.of(v.text("housing")), v.number("warmer"));
+    /** The input of texts that have passed the rules. */
+    public static Input make(Values v) {
+        Pick pick = PICKS.getOrDefault(v.text("arrangement"), BUILT);
+        return new Input(pick.at("code"), pick.at("label"), pick.at("note"), end(v, pick, "left"), end(v, pick, "right"), v.yes("washers") || pick.at("code").equals("needle-pivot"), v.number("between"), Material.of(v.text("housing")), v.number("warmer"));
     }
 
-    private static End end(Values v, String side) {
-        return new End(Decoder.decode(v.text(side + "Bearing")), stop(v.text(side + "Inner")), v.yes(side + "InnerTight"), stop(v.text(side + "Outer")), v.yes(side + "OuterTight"), v.text(side + "Way"));
+    private static End end(Values v, Pick pick, String side) {
+        return new End(Decoder.decode(v.text(side + "Bearing")), stop(v, pick, side + "Inner"), v.yes(side + "InnerTight") || !pick.at(side + "InnerTight").isEmpty(),
+                stop(v, pick, side + "Outer"), v.yes(side + "OuterTight") || !pick.at(side + "OuterTight").isEmpty(), first(v.text(side + "Way"), pick.at(side + "Way"), side.equals("left") ? "right" : "left"));
     }
 
-    private static Stop stop(String code) {
-        return Stop.valueOf(code.toUpperCase(java.util.Locale.ROOT));
+    private static Stop stop(Values v, Pick pick, String name) {
+        return Stop.valueOf(first(v.text(name), pick.at(name), "both").toUpperCase(java.util.Locale.ROOT));
+    }
+
+    /** The first that is not empty. */
+    private static String first(String... texts) {
+        return java.util.Arrays.stream(texts).filter(t -> !t.isEmpty()).findFirst().orElseThrow();
     }
 
     public static Arrangement of(Input in) {
-        int left = (in.left().holds(false) ? 1 : 0) + (in.right().holds(false) ? 1 : 0);
-        int right = (in.left().holds(true) ? 1 : 0) + (in.right().holds(true) ? 1 : 0);
+        int washers = in.washers() ? 1 : 0;
+        int left = washers + (in.left().holds(false) ? 1 : 0) + (in.right().holds(false) ? 1 : 0);
+        int right = washers + (in.left().holds(true) ? 1 : 0) + (in.right().holds(true) ? 1 : 0);
         double grows = (in.housing().perK() - Material.STEEL.perK()) * in.betweenMm() * in.warmerK();
-        boolean adjusted = left == 1 && right == 1 && in.left().holds(false) != in.left().holds(true);
+        boolean adjusted = !in.washers() && left == 1 && right == 1 && in.left().holds(false) != in.left().holds(true);
         return new Arrangement(in, left, right, grows, left == 0 || right == 0, left > 1 && right > 1, adjusted);
     }
 
@@ -133,8 +175,13 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
     public Answer answer() {
         List<Finding> findings = new ArrayList<>();
         List<String> sentences = new ArrayList<>();
+        if (!input.note().isEmpty()) {
+            sentences.add(input.note());
+        }
         if (floating) {
             findings.add(new Finding("floats", Level.STOP, "Nothing holds the shaft from going " + (toLeft == 0 && toRight == 0 ? "either way" : toLeft == 0 ? "left" : "right") + ": one end must locate it."));
+        } else if (twice && input.code().equals("spacer-hub")) {
+            findings.add(new Finding("on-a-spacer", Level.WATCH, "Two fixed on a spacer: the spacer's length against the shoulders decides whether closing it side-loads them. Measure both."));
         } else if (twice) {
             findings.add(new Finding("located-twice", Level.SOON, "Both bearings hold the shaft both ways: pulling the case together side-loads them, and nothing lets it grow (" + Show.fixed(Math.abs(growsMm), 3) + " mm when " + Show.number(input.warmerK(), 0) + " K warmer)."));
             List<String> rollers = Interchange.of(input.right().bearing()).candidates().stream().filter(c -> c.kind().equals("cylindrical-roller") && c.designation().matches("NU?\\d+.*")).map(Interchange.Candidate::designation).toList();
@@ -153,7 +200,7 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
                 sentences.add(end.bearing().designation() + ": both rings tight takes its clearance: see Fit, C3 as a rule.");
             }
         }
-        return new Answer(List.of(new Answer.Figure("shaft is located", floating ? "not" : twice ? "twice" : "once each way", "", adjusted ? "adjusted pair" : ""),
+        return new Answer(List.of(new Answer.Figure("shaft is located", floating ? "not" : twice ? "twice" : "once each way", "", input.code().equals("built") ? adjusted ? "adjusted pair" : "" : input.label()),
                 new Answer.Figure("grows when warm", Show.fixed(Math.abs(growsMm), 3), "mm", growsMm >= 0 ? "case more than shaft" : "shaft more than case")), findings, sentences, new Worksheet("Is the shaft located once each way?", List.of(
                         Worksheet.judged("", "held from going left", "by", by(false), "one"), Worksheet.judged("", "held from going right", "by", by(true), "one"),
                         Worksheet.computed("Δ", "growth", "(αcase − αshaft)·L·ΔT", Show.fixed(growsMm, 3) + " mm")), List.of("Locating and floating bearings as in textbooks of machine elements; free thermal expansion.")), List.of(drawing()));
@@ -161,6 +208,9 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
 
     private String by(boolean right) {
         List<String> names = new ArrayList<>();
+        if (input.washers()) {
+            names.add("thrust washers");
+        }
         if (input.left().holds(right)) {
             names.add("left " + input.left().bearing().designation());
         }
@@ -189,8 +239,10 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
     private static void end(List<Shape> shapes, End e, double x) {
         shapes.add(box(Role.SOLID_TWIN, x - 22, x + 22, 26, 46));
         shapes.add(box(Role.SOLID_TWIN, x - 22, x + 22, 72, 92));
-        boolean roller = e.bearing().kind().contains("roller");
-        shapes.add(roller ? box(Role.PART, x - 14, x + 14, 46, 72) : new Shape.Circle(Point.of(x, -59), 16, Role.PART, Known.TABLE));
+        boolean roller = e.bearing().kind().contains("roller") || e.bearing().kind().contains("needle");
+        boolean taper = e.bearing().kind().contains("taper");
+        double large = e.opens().equals("right") ? -14 : 14;
+        shapes.add(taper ? Shape.area(Role.PART, Known.TABLE, Point.of(x + large, -50), Point.of(x - large, -48), Point.of(x - large, -64), Point.of(x + large, -74)) : roller ? box(Role.PART, x - 14, x + 14, 46, 72) : new Shape.Circle(Point.of(x, -59), 16, Role.PART, Known.TABLE));
         stops(shapes, e.inner(), x, 26, 36);
         stops(shapes, e.outer(), x, 82, 92);
         if (e.innerTight()) {

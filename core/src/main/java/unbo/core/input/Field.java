@@ -24,7 +24,7 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
                     List<Choice> choices, int fewest, int longest, String hint) {
 
     /** What kind of text a field holds. */
-    public enum Kind { QUANTITY, WHOLE, LIST, CHOICE, TEXT, YES_NO, DATE }
+    public enum Kind { QUANTITY, WHOLE, LIST, CHOICE, TEXT, LINES, YES_NO, DATE }
 
     /** One code of a choice and its label. */
     public record Choice(String code, String label) {
@@ -64,6 +64,11 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
     /** Free text of at most {@code longest} characters. */
     public static Field text(String name, String label, int longest) {
         return of(name, label, Kind.TEXT, null, NONE, NONE, longest);
+    }
+
+    /** Free text of several lines, {@code longest} characters at most. */
+    public static Field lines(String name, String label, int longest) {
+        return of(name, label, Kind.LINES, null, NONE, NONE, longest);
     }
 
     /** A tick. */

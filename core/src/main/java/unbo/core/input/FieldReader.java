@@ -73,7 +73,7 @@ public final class FieldReader {
             case WHOLE -> whole(field, typed, text);
             case LIST -> list(field, typed, text, system);
             case CHOICE -> choice(field, typed, text);
-            case TEXT -> text.length() > field.longest()
+            case TEXT, LINES -> text.length() > field.longest()
                     ? refused(field, typed, field.label() + " has " + text.length() + " characters; at most "
                         + field.longest() + " are kept: shorten it.", true)
                     : read(field, typed, text, "");
@@ -224,6 +224,7 @@ public final class FieldReader {
             case WHOLE -> "write a whole number from " + (int) field.min() + " to " + (int) field.max() + ".";
             case CHOICE -> "choose one.";
             case TEXT -> "write it in a few words.";
+            case LINES -> "write one to a line.";
             case YES_NO -> "answer yes or no.";
             case DATE -> "write year-month-day.";
         };

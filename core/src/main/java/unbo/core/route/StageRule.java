@@ -63,6 +63,15 @@ public record StageRule<I>(RouteStage stage, FieldList<I> fields, List<String> a
         return used;
     }
 
+    /** Which fact fills which field: field, fact, field, fact … */
+    static Map<String, FactKey> from(Object... pairs) {
+        Map<String, FactKey> map = new LinkedHashMap<>();
+        for (int i = 0; i < pairs.length; i += 2) {
+            map.put((String) pairs[i], (FactKey) pairs[i + 1]);
+        }
+        return map;
+    }
+
     /** A rule that hangs on nothing but its input. */
     StageRule(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, FactKey> from, Function<I, Outcome> done) {
         this(stage, fields, asked, from, (input, own) -> done.apply(input));

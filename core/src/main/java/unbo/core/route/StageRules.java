@@ -1,30 +1,19 @@
 package unbo.core.route;
 
-import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-import unbo.core.answer.Answer;
-import unbo.core.arrange.ConeHub;
-import unbo.core.arrange.CrankTruing;
-import unbo.core.arrange.Preload;
-import unbo.core.arrange.SpacerHub;
-import unbo.core.arrange.UnitHub;
 import unbo.core.designation.SealSize;
 import unbo.core.diagnosis.Verdict;
 import unbo.core.diagnosis.VerdictFields;
 import unbo.core.diagnosis.VerdictInput;
 import unbo.core.diagnosis.VerdictWords;
-import unbo.core.finding.Finding;
-import unbo.core.finding.Level;
 import unbo.core.identify.HubFields;
 import unbo.core.identify.HubInput;
 import unbo.core.identify.HubWords;
 import unbo.core.identify.IdentifiedHub;
 import unbo.core.identify.IdentifiedBearing;
-import unbo.core.identify.Size;
 import unbo.core.inspect.Inspection;
 import unbo.core.intake.Intake;
 import unbo.core.intake.IntakeFields;
@@ -35,6 +24,7 @@ import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.HubGreaseInput;
 import unbo.core.lubrication.HubGreaseWords;
 import unbo.core.measure.Show;
+import unbo.core.mount.FittedShaft;
 import unbo.core.mount.Mounting;
 import unbo.core.proof.Proof;
 import unbo.core.proof.ProofFields;
@@ -44,12 +34,6 @@ import unbo.core.service.Due;
 import unbo.core.service.DueFields;
 import unbo.core.service.DueInput;
 import unbo.core.service.DueWords;
-import unbo.core.setting.CastleNut;
-import unbo.core.setting.CastleNutDrawing;
-import unbo.core.setting.CastleNutFields;
-import unbo.core.setting.CastleNutInput;
-import unbo.core.setting.CastleNutWords;
-import unbo.core.setting.LockingPosition;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
@@ -62,10 +46,7 @@ import unbo.core.strip.RemovalWords;
 /** The stations of a hub's job. */
 public final class StageRules {
 
-    private static final double NO_PLAY_MM = 0.05;
     private static final Map<RouteStage, StageRule<?>> RULES = rules();
-    private static final Map<String, StageRule<?>> SET_BY_PLACE = Map.of("steering-head", preload(), "headset", preload(), "crank", crank());
-    private static final Map<String, StageRule<?>> SET_BY_HUB = Map.of("unit", unitHub(), "cartridge", unitHub(), "ball-pair", spacerHub(), "cup-and-cone", coneHub());
 
     private StageRules() {
     }
@@ -79,67 +60,19 @@ public final class StageRules {
         return rule;
     }
 
-    /** The rule of a station for what the sheet knows: Set asks by the place (a head, a crank) or the kind of hub, the castellated nut where neither tells. */
+    /** The rule of a station for what the sheet knows: Set asks by the place or the kind of hub. */
     public static StageRule<?> of(RouteStage stage, Sheet sheet) {
-        if (stage != RouteStage.SET) {
-            return of(stage);
-        }
-        String where = sheet.text(sheet.has(FactKey.VERDICT_AT) ? FactKey.VERDICT_AT : FactKey.POSITION);
-        return SET_BY_PLACE.getOrDefault(where, SET_BY_HUB.getOrDefault(sheet.text(FactKey.HUB_TYPE), of(stage)));
+        return stage == RouteStage.SET ? SetWay.usual(sheet).rule() : of(stage);
     }
 
-    private static StageRule<Preload.Input> preload() {
-        return new StageRule<>(RouteStage.SET, Preload.LIST, Preload.LIST.fields().stream().map(f -> f.name()).toList(), Map.of(), in -> {
-            Preload preload = Preload.of(in);
-            Facts facts = new Facts(RouteStage.SET);
-            facts.number(FactKey.TURNING_TORQUE, preload.torqueNm(), How.MEASURED);
-            return new StageRule.Outcome(preload.answer(), facts.list, preload.torqueNm() != null);
-        });
-    }
-
-    private static StageRule<CrankTruing.Input> crank() {
-        return new StageRule<>(RouteStage.SET, CrankTruing.LIST, CrankTruing.LIST.fields().stream().map(f -> f.name()).toList(), Map.of(), in -> {
-            CrankTruing crank = CrankTruing.of(in);
-            Facts facts = new Facts(RouteStage.SET);
-            facts.number(FactKey.CRANK_TIR, crank.largestMm(), How.MEASURED);
-            return new StageRule.Outcome(crank.answer(), facts.list, crank.inside());
-        });
-    }
-
-    private static StageRule<UnitHub> unitHub() {
-        return new StageRule<>(RouteStage.SET, UnitHub.LIST, UnitHub.LIST.fields().stream().map(f -> f.name()).toList(), Map.of(), in -> {
-            Facts facts = new Facts(RouteStage.SET);
-            facts.number(FactKey.AXLE_NUT, in.torqueNm(), How.MEASURED);
-            return new StageRule.Outcome(in.answer(), noPlay(facts), true);
-        });
-    }
-
-    private static StageRule<SpacerHub.Input> spacerHub() {
-        return new StageRule<>(RouteStage.SET, SpacerHub.LIST, SpacerHub.LIST.fields().stream().map(f -> f.name()).toList(), map("designation", FactKey.OUTER_CONE, "spacer", FactKey.SPACER), in -> {
-            Facts facts = new Facts(RouteStage.SET);
-            facts.number(FactKey.SPACER, in.spacerMm(), How.MEASURED);
-            return new StageRule.Outcome(SpacerHub.of(in).answer(), noPlay(facts), true);
-        });
-    }
-
-    private static StageRule<ConeHub> coneHub() {
-        return new StageRule<>(RouteStage.SET, ConeHub.LIST, ConeHub.LIST.fields().stream().map(f -> f.name()).toList(), map("pitch", FactKey.NUT_PITCH), in -> {
-            Facts facts = new Facts(RouteStage.SET);
-            facts.number(FactKey.CONE_BACK, in.backDeg(), How.MEASURED);
-            return new StageRule.Outcome(in.answer(), noPlay(facts), true);
-        });
-    }
-
-    /** Hubs that are not adjusted by a nut are proved by having no play to feel: 0.05 mm at most. */
-    private static List<Fact> noPlay(Facts facts) {
-        facts.number(FactKey.BAND_MIN, 0.0, How.DEFAULT);
-        facts.number(FactKey.BAND_MAX, NO_PLAY_MM, How.DEFAULT);
-        return facts.list;
+    /** The same, where the texts of Set may name another way than the usual one. */
+    public static StageRule<?> of(RouteStage stage, Sheet sheet, Map<String, String> texts) {
+        return stage == RouteStage.SET ? SetWay.of(texts.getOrDefault(SetWay.BY, "")).orElse(SetWay.usual(sheet)).rule() : of(stage);
     }
 
     private static Map<RouteStage, StageRule<?>> rules() {
         Map<RouteStage, StageRule<?>> rules = new EnumMap<>(RouteStage.class);
-        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), strip(), inspect(), fit(), grease(), set(), prove(), log())) {
+        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), strip(), inspect(), fit(), grease(), SetWay.NUT.rule(), prove(), log())) {
             rules.put(rule.stage(), rule);
         }
         return rules;
@@ -147,7 +80,7 @@ public final class StageRules {
 
     private static StageRule<IntakeInput> intake() {
         return new StageRule<>(RouteStage.INTAKE, IntakeFields.LIST, List.of("complaint", "day", "counter", "load"),
-                map("complaint", FactKey.COMPLAINT, "day", FactKey.DAY, "counter", FactKey.COUNTER, "load", FactKey.LOAD,
+                StageRule.from("complaint", FactKey.COMPLAINT, "day", FactKey.DAY, "counter", FactKey.COUNTER, "load", FactKey.LOAD,
                         "counterUnit", FactKey.COUNTER_UNIT, "yearly", FactKey.YEARLY, "lastCounter", FactKey.LAST_COUNTER, "lastDay", FactKey.LAST_DAY),
                 in -> {
                     Facts facts = new Facts(RouteStage.INTAKE);
@@ -161,7 +94,7 @@ public final class StageRules {
 
     private static StageRule<VerdictInput> diagnose() {
         return new StageRule<>(RouteStage.DIAGNOSE, VerdictFields.LIST, VerdictFields.ASKED,
-                map("vehicle", FactKey.VEHICLE_KIND, "axles", FactKey.AXLES, "position", FactKey.POSITION, "failures", FactKey.FAILURES, "complaint", FactKey.COMPLAINT,
+                StageRule.from("vehicle", FactKey.VEHICLE_KIND, "axles", FactKey.AXLES, "position", FactKey.POSITION, "failures", FactKey.FAILURES, "complaint", FactKey.COMPLAINT,
                         "circumstances", FactKey.CIRCUMSTANCES, "hubType", FactKey.HUB_TYPE, "counter", FactKey.COUNTER, "lastCounter", FactKey.LAST_COUNTER,
                         "counterUnit", FactKey.COUNTER_UNIT, "day", FactKey.DAY, "lastDay", FactKey.LAST_DAY),
                 (in, own) -> {
@@ -180,7 +113,7 @@ public final class StageRules {
 
     private static StageRule<HubInput> identify() {
         return new StageRule<>(RouteStage.IDENTIFY, HubFields.LIST, HubFields.LIST.fields().stream().map(f -> f.name()).toList(),
-                map("outerCone", FactKey.OUTER_CONE, "outerCup", FactKey.OUTER_CUP, "innerCone", FactKey.INNER_CONE, "innerCup", FactKey.INNER_CUP,
+                StageRule.from("outerCone", FactKey.OUTER_CONE, "outerCup", FactKey.OUTER_CUP, "innerCone", FactKey.INNER_CONE, "innerCup", FactKey.INNER_CUP,
                         "seal", FactKey.SEAL),
                 in -> {
                     IdentifiedHub hub = IdentifiedHub.of(in);
@@ -215,7 +148,7 @@ public final class StageRules {
 
     private static StageRule<RemovalInput> strip() {
         return new StageRule<>(RouteStage.STRIP, RemovalFields.LIST, RemovalFields.LIST.fields().stream().map(f -> f.name()).toList(),
-                map("designation", FactKey.OUTER_CONE, "tools", FactKey.TOOLS),
+                StageRule.from("designation", FactKey.OUTER_CONE, "tools", FactKey.TOOLS),
                 in -> {
                     Removal removal = Removal.of(in);
                     Facts facts = new Facts(RouteStage.STRIP);
@@ -228,7 +161,7 @@ public final class StageRules {
 
     private static StageRule<Inspection.Input> inspect() {
         return new StageRule<>(RouteStage.INSPECT, Inspection.LIST, Inspection.LIST.fields().stream().map(f -> f.name()).filter(n -> !n.equals("past") && !n.equals("vehicle")).toList(),
-                map("designation", FactKey.OUTER_CONE, "vehicle", FactKey.VEHICLE_KIND, "past", FactKey.PAST_DAMAGE),
+                StageRule.from("designation", FactKey.OUTER_CONE, "vehicle", FactKey.VEHICLE_KIND, "past", FactKey.PAST_DAMAGE),
                 in -> {
                     Inspection inspection = Inspection.of(in);
                     Facts facts = new Facts(RouteStage.INSPECT);
@@ -239,21 +172,28 @@ public final class StageRules {
                 });
     }
 
-    private static StageRule<Mounting.Input> fit() {
-        return new StageRule<>(RouteStage.FIT, Mounting.LIST, Mounting.LIST.fields().stream().map(f -> f.name()).toList(), map("designation", FactKey.OUTER_CONE, "seat", FactKey.FIT_SEAT),
+    private static StageRule<FittedShaft.Input> fit() {
+        return new StageRule<>(RouteStage.FIT, FittedShaft.LIST, FittedShaft.LIST.fields().stream().map(f -> f.name()).toList(),
+                StageRule.from("designation", FactKey.OUTER_CONE, "seat", FactKey.FIT_SEAT, "arrangement", FactKey.ARRANGEMENT, "leftBearing", FactKey.LEFT_BEARING, "rightBearing", FactKey.RIGHT_BEARING),
                 in -> {
-                    Mounting mounting = Mounting.of(in);
+                    FittedShaft fitted = FittedShaft.of(in);
+                    Mounting mounting = fitted.mounting();
                     Facts facts = new Facts(RouteStage.FIT);
-                    facts.words(FactKey.FIT_SEAT, in.fit().seat() == null ? "" : in.fit().seat(), How.TYPED);
+                    facts.words(FactKey.FIT_SEAT, mounting.input().fit().seat() == null ? "" : mounting.input().fit().seat(), How.TYPED);
                     facts.number(FactKey.FIT_INTERFERENCE, mounting.fit().interference().meanUm() / 1000, How.COMPUTED);
                     facts.number(FactKey.FIT_HEAT, mounting.byHeat() ? Double.valueOf(mounting.heat().ringC()) : null, How.COMPUTED);
-                    return new StageRule.Outcome(mounting.answer(), facts.list, true);
+                    if (in.arrangement() != null) {
+                        facts.words(FactKey.ARRANGEMENT, in.arrangement().code(), How.TYPED);
+                        facts.words(FactKey.LEFT_BEARING, in.arrangement().left().bearing().designation(), How.TYPED);
+                        facts.words(FactKey.RIGHT_BEARING, in.arrangement().right().bearing().designation(), How.TYPED);
+                    }
+                    return new StageRule.Outcome(fitted.answer(), facts.list, true);
                 });
     }
 
     private static StageRule<HubGreaseInput> grease() {
         return new StageRule<>(RouteStage.GREASE, HubGreaseFields.LIST, List.of("kind", "oldKind", "cavityShare"),
-                map("outerBore", FactKey.OUTER_BORE, "outerOutside", FactKey.OUTER_OUTSIDE, "outerWidth", FactKey.OUTER_WIDTH,
+                StageRule.from("outerBore", FactKey.OUTER_BORE, "outerOutside", FactKey.OUTER_OUTSIDE, "outerWidth", FactKey.OUTER_WIDTH,
                         "innerBore", FactKey.INNER_BORE, "innerOutside", FactKey.INNER_OUTSIDE, "innerWidth", FactKey.INNER_WIDTH,
                         "betweenCups", FactKey.BETWEEN_CUPS, "hubBore", FactKey.HUB_BORE, "spindle", FactKey.SPINDLE,
                         "outerKind", FactKey.OUTER_KIND, "innerKind", FactKey.INNER_KIND, "kind", FactKey.GREASE_KIND, "oldKind", FactKey.GREASE_KIND, "use", FactKey.USE),
@@ -267,43 +207,10 @@ public final class StageRules {
                 });
     }
 
-    private static StageRule<CastleNutInput> set() {
-        return new StageRule<>(RouteStage.SET, CastleNutFields.LIST, CastleNutFields.LIST.fields().stream().map(f -> f.name()).toList(),
-                map("pitch", FactKey.NUT_PITCH, "slots", FactKey.NUT_SLOTS, "pinHolesDeg", FactKey.PIN_HOLES, "freeAngleDeg", FactKey.FREE_ANGLE,
-                        "endPlayMin", FactKey.BAND_MIN, "endPlayMax", FactKey.BAND_MAX, "school", FactKey.SCHOOL),
-                in -> {
-                    CastleNut nut = CastleNut.of(in);
-                    LockingPosition best = nut.bestPosition();
-                    Facts facts = new Facts(RouteStage.SET);
-                    facts.number(FactKey.NUT_PITCH, in.pitchMm(), How.TYPED);
-                    facts.words(FactKey.NUT_SLOTS, String.valueOf(in.slots()), How.TYPED);
-                    facts.words(FactKey.PIN_HOLES, String.join("; ", in.pinHolesDeg().stream().map(h -> Show.number(h, 2).replace('−', '-')).toList()), How.TYPED);
-                    facts.number(FactKey.FREE_ANGLE, in.freeAngleDeg(), How.MEASURED);
-                    facts.number(FactKey.BAND_MIN, in.band().minMm(), How.TYPED);
-                    facts.number(FactKey.BAND_MAX, in.band().maxMm(), How.TYPED);
-                    facts.words(FactKey.SCHOOL, in.school().name(), How.TYPED);
-                    facts.number(FactKey.SET_END_PLAY, best == null ? nut.bySchool().endPlayMm() : best.endPlayMm(), How.COMPUTED);
-                    return new StageRule.Outcome(nutAnswer(nut), facts.list, true);
-                });
-    }
-
-    private static Answer nutAnswer(CastleNut nut) {
-        LockingPosition best = nut.bestPosition();
-        double back = best == null ? nut.bySchool().backOffDeg() : best.backOffDeg();
-        double play = best == null ? nut.bySchool().endPlayMm() : best.endPlayMm();
-        Finding finding = best == null
-                ? new Finding("no-slot", Level.SOON, "No slot leaves an end play inside " + CastleNutWords.words(nut.input().band()) + ": change the washer before the hub is closed.")
-                : new Finding("slot-right", Level.RIGHT, "A slot leaves an end play inside " + CastleNutWords.words(nut.input().band()) + ".");
-        return new Answer(List.of(new Answer.Figure("back off from zero end play", Show.number(back, 1), "°", ""),
-                new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.inches(play))),
-                List.of(finding), CastleNutWords.sentences(nut), CastleNutWords.worksheet(nut),
-                List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)));
-    }
-
     private static StageRule<ProofInput> prove() {
         return new StageRule<>(RouteStage.PROVE, ProofFields.LIST,
                 List.of("push", "pull", "hubTemperature", "twinTemperature", "run", "runout", "runoutOn", "runoutMax", "splitPin", "initials"),
-                map("endPlayMin", FactKey.BAND_MIN, "endPlayMax", FactKey.BAND_MAX),
+                StageRule.from("endPlayMin", FactKey.BAND_MIN, "endPlayMax", FactKey.BAND_MAX),
                 in -> {
                     Proof proof = Proof.of(in);
                     Facts facts = new Facts(RouteStage.PROVE);
@@ -320,7 +227,7 @@ public final class StageRules {
 
     private static StageRule<DueInput> log() {
         return new StageRule<>(RouteStage.LOG, DueFields.LIST, List.of("cause", "note", "serviceSchool", "season"),
-                map("cause", FactKey.VERDICT_CAUSE, "day", FactKey.DAY, "counterUnit", FactKey.COUNTER_UNIT, "counter", FactKey.COUNTER, "yearly", FactKey.YEARLY, "use", FactKey.USE),
+                StageRule.from("cause", FactKey.VERDICT_CAUSE, "day", FactKey.DAY, "counterUnit", FactKey.COUNTER_UNIT, "counter", FactKey.COUNTER, "yearly", FactKey.YEARLY, "use", FactKey.USE),
                 in -> {
                     Due due = Due.of(in);
                     Facts facts = new Facts(RouteStage.LOG);
@@ -330,40 +237,5 @@ public final class StageRules {
                     facts.words(FactKey.DUE_IMMERSIONS, due.immersions() == null ? "" : due.immersions().toString(), How.COMPUTED);
                     return new StageRule.Outcome(DueWords.answer(due), facts.list, true);
                 });
-    }
-
-    private static Map<String, FactKey> map(Object... pairs) {
-        Map<String, FactKey> map = new LinkedHashMap<>();
-        for (int i = 0; i < pairs.length; i += 2) {
-            map.put((String) pairs[i], (FactKey) pairs[i + 1]);
-        }
-        return map;
-    }
-
-    /** Collects facts; what is empty is not known and is left out. */
-    private static final class Facts {
-
-        private final List<Fact> list = new ArrayList<>();
-        private final RouteStage stage;
-
-        Facts(RouteStage stage) {
-            this.stage = stage;
-        }
-
-        void number(FactKey key, Double value, How how) {
-            if (value != null) {
-                list.add(Fact.number(key, value, how, stage.code()));
-            }
-        }
-
-        void words(FactKey key, String text, How how) {
-            if (!text.isBlank()) {
-                list.add(Fact.words(key, text, how, stage.code()));
-            }
-        }
-
-        void size(FactKey key, Size size) {
-            number(key, size.mm(), size.how());
-        }
     }
 }

@@ -40,6 +40,8 @@ public enum FactKey {
     FIT_SEAT("seat fitted to", null, "", true), FIT_INTERFERENCE("interference, mean", Quantity.LENGTH, "mm", false), FIT_HEAT("heated to", Quantity.TEMPERATURE, "°C", false),
     TURNING_TORQUE("turning torque of the bearings", Quantity.TORQUE, "N·m", false), CRANK_TIR("crank, larger runout (TIR)", Quantity.LENGTH, "mm", false),
     SPACER("spacer, length", Quantity.LENGTH, "mm", true), AXLE_NUT("axle nut", Quantity.TORQUE, "N·m", false), CONE_BACK("cone back from no play", Quantity.ANGLE, "°", false),
+    OUTER_CHAIN("chain in the case", null, "", true), INNER_CHAIN("chain on the shaft", null, "", true), SHIMS("shims", null, "", false),
+    ARRANGEMENT("arrangement", null, "", true), LEFT_BEARING("left bearing", null, "", true), RIGHT_BEARING("right bearing", null, "", true),
     CURE_HOURS("cure of the compound", Quantity.RUNNING_TIME, "h", false), TOOLS("tools here", null, "", false),
     VERDICT("verdict", null, "", false), VERDICT_CAUSE("cause by Diagnose", null, "", false),
     VERDICT_AT("position by Diagnose", null, "", false),

@@ -50,6 +50,11 @@ public final class StackWords {
         return shims.stream().map(t -> Show.fixed(t, 2)).collect(Collectors.joining(" + "));
     }
 
+    /** The chosen shims in a line; empty where none is needed or none fits. */
+    public static String taken(Stack s) {
+        return s.shimsMm() == null || s.shimsMm().isEmpty() ? "" : pieces(s.shimsMm()) + " mm";
+    }
+
     private static List<Finding> findings(Stack s) {
         List<Finding> findings = new ArrayList<>();
         s.questions().forEach(q -> findings.add(new Finding("slip", Level.WATCH, "“" + q.name() + "” of " + Show.number(q.lengthMm(), 3) + " mm: did you mean " + Show.number(q.suggestedMm(), 3) + " mm? With that the sum makes sense.")));

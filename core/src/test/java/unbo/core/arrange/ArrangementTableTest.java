@@ -35,6 +35,38 @@ class ArrangementTableTest {
         assertThat(a.floating()).isEqualTo(toLeft == 0 || toRight == 0);
     }
 
+    /** A ready arrangement, its bearings, and how often the shaft is held from going left and right. */
+    @ParameterizedTest
+    @CsvSource({"o-pair,32008X,32010X,1,1", "x-pair,32008X,32008X,1,1", "locating-floating,6305,6305,1,1", "locating-floating,6305,NU305,1,1", "two-tight,6305,6305,2,2", "two-tight,6305,NU305,1,1", "two-tight,NU305,NU305,0,0",
+            "pinion,32008X,32010X,1,1", "steering-head,32008X,32008X,1,1", "needle-pivot,HK2520,HK2520,1,1"})
+    void aReadyArrangementIsJudgedByItsRings(String code, String left, String right, int toLeft, int toRight) {
+        Arrangement a = of("arrangement", code, "leftBearing", left, "rightBearing", right);
+        assertThat(a.toLeft()).isEqualTo(toLeft);
+        assertThat(a.toRight()).isEqualTo(toRight);
+        assertThat(a.answer().sentences()).first().isEqualTo(a.input().note());
+    }
+
+    /** Small roller ends facing each other: the left cone wedges into its cup as the shaft goes right. */
+    @Test
+    void inABackToBackPairEachBearingHoldsTheShaftFromGoingTowardsTheOther() {
+        Arrangement pair = of("arrangement", "o-pair", "leftBearing", "32008X", "rightBearing", "32010X");
+        assertThat(pair.input().left().holds(true)).isTrue();
+        assertThat(pair.input().left().holds(false)).isFalse();
+        assertThat(pair.input().right().holds(false)).isTrue();
+        assertThat(pair.adjusted()).isTrue();
+    }
+
+    @Test
+    void aBallHubOnASpacerSendsToItsSpacer() {
+        Answer hub = of("arrangement", "spacer-hub", "leftBearing", "6005", "rightBearing", "6005").answer();
+        assertThat(hub.findings()).extracting(f -> f.code()).containsExactly("on-a-spacer");
+    }
+
+    @Test
+    void whatIsTypedGoesBeforeTheReadyArrangement() {
+        assertThat(of("arrangement", "locating-floating", "leftBearing", "6305", "rightBearing", "6305", "rightOuter", "both").toLeft()).isEqualTo(2);
+    }
+
     @Test
     void aTightRingCountsAsStopped() {
         assertThat(of("leftBearing", "6205", "leftOuter", "none", "leftOuterTight", "yes", "rightBearing", "6205", "rightOuter", "none").floating()).isFalse();
