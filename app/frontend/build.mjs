@@ -21,6 +21,6 @@ for (const weight of [400, 700]) {
 cpSync("node_modules/dejavu-fonts-ttf/ttf/DejaVuSans.ttf", `${out}/fonts/signs.ttf`);
 cpSync("node_modules/dejavu-fonts-ttf/LICENSE", `${out}/fonts/LICENSE-signs`);
 cpSync("node_modules/htmx.org/dist/htmx.min.js", `${out}/htmx.js`);
-for (const script of ["nut.js", "keys.js", "typed.js", "diagnose.js", "instrument.js", "race.js", "countdown.js", "order.js"]) {
+for (const script of ["nut.js", "keys.js", "typed.js", "diagnose.js", "instrument.js", "race.js", "countdown.js", "order.js", "slide.js", "spin.js"]) {
   cpSync(`scripts/${script}`, `${out}/${script}`);
 }

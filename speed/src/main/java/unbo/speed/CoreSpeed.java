@@ -112,7 +112,7 @@ public class CoreSpeed {
     @Benchmark
     public void wheelLifeOverAThousandOffsets(Blackhole hole) {
         for (int i = 0; i < 1000; i++) {
-            hole.consume(WheelLife.of(wheel.changed(i * 0.05 - 25, 1, wheel.kappa())));
+            hole.consume(WheelLife.of(wheel.offset(i * 0.05 - 25)));
         }
     }
 

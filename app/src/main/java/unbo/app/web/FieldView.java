@@ -13,15 +13,21 @@ import unbo.core.input.UnitSystem;
  *
  * @param unit the unit a bare number takes on this page; empty for texts
  * @param echo how it was understood, in both systems
+ * @param slider null where there is none
  * @param clearable true for a choice that may go back to none
  */
 public record FieldView(String name, String label, String kind, String unit, String typed, String echo, String doubt,
                         String suggestion, List<String> refusals, String placeholder, String why, String hint,
-                        List<Field.Choice> choices, boolean required, boolean clearable) {
+                        List<Field.Choice> choices, boolean required, boolean clearable, Slider slider) {
+
+    /** A slider beside a box, in the box's unit. @param from field it starts from while the box is empty */
+    public record Slider(String least, String most, String step, String from) {
+    }
+
 
     /** The same before anybody was asked: an empty box is not yet a fault. */
     public FieldView withoutRefusals() {
-        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required, clearable);
+        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required, clearable, slider);
     }
 
     /** The form of a reading, by name. */
@@ -40,7 +46,22 @@ public record FieldView(String name, String label, String kind, String unit, Str
                 reading.doubt() == null ? null : reading.doubt().question(),
                 reading.doubt() == null ? null : reading.doubt().suggestion(), refusals,
                 placeholder(field, system), reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
-                field.hint(), field.choices(), field.required(), !field.required() && field.defaultText() == null);
+                field.hint(), field.choices(), field.required(), !field.required() && field.defaultText() == null, slider(field, system));
+    }
+
+    private static Slider slider(Field field, UnitSystem system) {
+        if (field.slides() == null || !field.hasUsual()) {
+            return null;
+        }
+        double unit = field.bareUnit(system).fromBase(field.unit().toBase(1)) - field.bareUnit(system).fromBase(field.unit().toBase(0));
+        double least = field.usualMin() * unit;
+        double most = field.usualMax() * unit;
+        double step = Math.pow(10, Math.floor(Math.log10((most - least) / 40)));
+        return new Slider(plain(least), plain(most), plain(step), field.slides());
+    }
+
+    private static String plain(double value) {
+        return java.math.BigDecimal.valueOf(value).setScale(4, java.math.RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
     }
 
     private static String placeholder(Field field, UnitSystem system) {

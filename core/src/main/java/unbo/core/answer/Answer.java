@@ -4,7 +4,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
+import unbo.core.drawing.Chart;
 import unbo.core.drawing.Drawing;
+import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.UnitSystem;
@@ -20,8 +22,14 @@ import unbo.core.worksheet.Worksheet;
  * @param worksheet the derivation, behind "why"
  * @param drawings  pictures beside the figures; not kept with the job
  * @param steps     a procedure, in order; empty where there is none
+ * @param tables    values behind the charts, by their drawings' names, and tables that stand by themselves
  */
-public record Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings, List<Step> steps) {
+public record Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings, List<Step> steps, List<ValueTable> tables) {
+
+    /** An answer without a table. */
+    public Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings, List<Step> steps) {
+        this(figures, findings, sentences, worksheet, drawings, steps, List.of());
+    }
 
     /** An answer without a procedure. */
     public Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings) {
@@ -34,6 +42,7 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
         sentences = copy(sentences);
         drawings = copy(drawings);
         steps = copy(steps);
+        tables = copy(tables);
     }
 
     /** An answer kept by an older release may lack a list: that reads as an empty one. */
@@ -45,7 +54,7 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
     public Answer and(Answer other) {
         return new Answer(joined(figures, other.figures), joined(findings, other.findings), joined(sentences, other.sentences),
                 new Worksheet(worksheet.title(), joined(worksheet.lines(), other.worksheet.lines()), joined(worksheet.sources(), other.worksheet.sources())),
-                joined(drawings, other.drawings), joined(steps, other.steps));
+                joined(drawings, other.drawings), joined(steps, other.steps), joined(tables, other.tables));
     }
 
     private static <T> List<T> joined(List<T> first, List<T> second) {
@@ -54,12 +63,37 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
 
     /** The same with a drawing beside it. */
     public Answer with(Drawing drawing) {
-        return new Answer(figures, findings, sentences, worksheet, List.of(drawing), steps);
+        return new Answer(figures, findings, sentences, worksheet, List.of(drawing), steps, tables);
     }
 
-    /** The same without its drawings, as a job keeps it. */
+    /** The same with a chart and the values behind it, after what is drawn already. */
+    public Answer with(Chart chart) {
+        return new Answer(figures, findings, sentences, worksheet, joined(drawings, List.of(chart.drawing())), steps, joined(tables, List.of(chart.table())));
+    }
+
+    /** The same with a table, after those it has already. */
+    public Answer with(ValueTable table) {
+        return new Answer(figures, findings, sentences, worksheet, drawings, steps, joined(tables, List.of(table)));
+    }
+
+    /** The same with a procedure. */
+    public Answer with(List<Step> procedure) {
+        return new Answer(figures, findings, sentences, worksheet, drawings, procedure, tables);
+    }
+
+    /** The table behind a drawing; null where there is none. */
+    public ValueTable behind(Drawing drawing) {
+        return tables.stream().filter(t -> t.name().equals(drawing.name())).findFirst().orElse(null);
+    }
+
+    /** Tables that stand by themselves. */
+    public List<ValueTable> alone() {
+        return tables.stream().filter(t -> drawings.stream().noneMatch(d -> d.name().equals(t.name()))).toList();
+    }
+
+    /** The same without its drawings and what is behind them, as a job keeps it. */
     public Answer printed() {
-        return new Answer(figures, findings, sentences, worksheet, List.of(), steps);
+        return new Answer(figures, findings, sentences, worksheet, List.of(), steps, alone());
     }
 
     /**

@@ -10,6 +10,7 @@ import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
+import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
@@ -19,6 +20,10 @@ import unbo.core.worksheet.Worksheet;
 public final class HeatWords {
 
     private static final double MAKERS_C = 120;
+
+    private static final String CURVE = "heat-curve";
+    /** So many times the seconds in the hand are drawn. */
+    private static final double SHOWN = 1.3;
 
     private HeatWords() {
     }
@@ -31,7 +36,8 @@ public final class HeatWords {
             figures.add(new Answer.Figure("in the hand", Show.number(p.secondsAvailable(), 0), "s", "from " + c(p.fromC()) + " °C, in still air"));
         }
         List<Drawing> drawings = p.tauS() == null || p.secondsAvailable() == null || p.secondsAvailable() <= 0 ? List.of() : List.of(curve(p));
-        return new Answer(figures, findings(p), List.of("Temperature by probe or crayon, not by spit. One movement, straight, to the shoulder; hold it until it grips, then a second or two and it is fast."), worksheet(p), drawings, steps(p));
+        Answer answer = new Answer(figures, findings(p), List.of("Temperature by probe or crayon, not by spit. One movement, straight, to the shoulder; hold it until it grips, then a second or two and it is fast."), worksheet(p), drawings, steps(p));
+        return drawings.isEmpty() ? answer : answer.with(ValueTable.over(CURVE, "Opening as it cools", List.of("seconds", "opening, µm"), 0, p.secondsAvailable() * SHOWN, List.of(p::openingUm)));
     }
 
     /** What to do where the limit does not suffice, or that it does. */
@@ -116,7 +122,7 @@ public final class HeatWords {
 
     /** The ring's bore over the shaft as it cools: to scale, the moment it grips marked. */
     private static Drawing curve(HeatPlan p) {
-        double end = p.secondsAvailable() * 1.3;
+        double end = p.secondsAvailable() * SHOWN;
         double top = p.openingUm(0);
         double low = p.openingUm(end);
         double width = 420;
@@ -144,6 +150,6 @@ public final class HeatWords {
             shapes.add(new Shape.Label(Point.of(t * x, high + 42), Show.number(t, 0), "middle", 12, Role.THIN));
         }
         shapes.add(new Shape.Label(Point.of(width, high + 58), "seconds in the hand", "end", 12, Role.THIN));
-        return new Drawing("heat-curve", "The heated part's opening over the other as it cools; it grips after " + Show.number(p.secondsAvailable(), 0) + " s", -80, -14, width + 110, high + 84, shapes);
+        return new Drawing(CURVE, "The heated part's opening over the other as it cools; it grips after " + Show.number(p.secondsAvailable(), 0) + " s", -80, -14, width + 110, high + 84, shapes);
     }
 }

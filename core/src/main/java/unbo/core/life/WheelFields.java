@@ -21,11 +21,11 @@ import unbo.core.motion.Inside;
 public final class WheelFields {
 
     /** A wheel, and what it is changed to. @param impact times the load when it strikes a kerb */
-    public record Asked(WheelInput wheel, double newOffsetMm, double loadFactor, double newKappa, double impact) {
+    public record Asked(WheelInput wheel, WheelInput changed, double impact, WheelSweep sweep) {
 
         /** True where anything is changed. */
         boolean changes() {
-            return newOffsetMm != wheel.offsetMm() || loadFactor != 1 || newKappa != wheel.kappa();
+            return !wheel.equals(changed);
         }
     }
 
@@ -36,17 +36,22 @@ public final class WheelFields {
             Field.choice("vehicle", "Vehicle", VEHICLES).must(), Field.quantity("wheelLoadN", "Load on this wheel", Quantity.FORCE, "N", 10, 100_000).usually(200, 20_000).must(),
             Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.05, 1.5).usually(0.15, 0.6).must(), Field.quantity("spreadMm", "Between pressure centres", Quantity.LENGTH, "mm", 5, 400).usually(20, 150).must(),
             Field.quantity("offsetMm", "Load line outboard of their middle", Quantity.LENGTH, "mm", -200, 200).usually(-60, 60).orElse("0", null),
-            Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1, 0, 8).hint("straight, this wheel outside, this wheel inside; empty: 0.8 0.1 0.1"), Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5, 0, 8).hint("+ this wheel outside in the bend; empty: 0 0.25 −0.25"),
             Field.text("outerDesignation", "Outer bearing", 60), Field.text("innerDesignation", "Inner bearing", 60),
-            rating("outerCN", "Outer: C from the catalogue"), rating("outerC0N", "Outer: C0"), rating("innerCN", "Inner: C from the catalogue"), rating("innerC0N", "Inner: C0"),
-            angle("outerContactDeg", "Outer: contact or half cup angle"), angle("innerContactDeg", "Inner: contact or half cup angle"), Field.yesNo("outerRollers", "Outer: rollers"), Field.yesNo("innerRollers", "Inner: rollers"),
+            Field.quantity("newOffset", "Changed to: offset", Quantity.LENGTH, "mm", -250, 250).usually(-80, 80).hint("a spacer of 25 mm adds 25").slides("offsetMm"),
+            Field.quantity("loadFactor", "Changed to: load times", Quantity.RATIO, "", 0.1, 10).usually(0.5, 3).orElse("1", null).slides(""),
+            Field.quantity("lateralFactor", "Changed to: bends, times the g", Quantity.RATIO, "", 0, 5).usually(0, 3).orElse("1", null).slides(""),
+            Field.quantity("newKappa", "Changed to: κ", Quantity.RATIO, "", 0.05, 20).usually(0.1, 4).slides("kappa"), Field.quantity("newContamination", "Changed to: cleanliness ec", Quantity.RATIO, "", 0.01, 1).usually(0.05, 1).slides("contamination"),
+            Field.choice("over", "Chart over", WheelSweep.choices()).orElse("offset", null),
             Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20).usually(0.2, 4).orElse("1", "see Viscosity"), Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
+            Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1, 0, 8).hint("straight, this wheel outside, this wheel inside; empty: 0.8 0.1 0.1"), Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5, 0, 8).hint("+ this wheel outside in the bend; empty: 0 0.25 −0.25"),
+            Field.quantity("impact", "Kerb strike, times the load", Quantity.RATIO, "", 1, 10).usually(3, 5).orElse("4", "a kerb; 3 to 5"),
             Field.quantity("trackMm", "Track", Quantity.LENGTH, "mm", 300, 3000).usually(900, 2000).hint("with the height: load moves over in bends"), Field.quantity("cgHeightMm", "Height of the centre of gravity", Quantity.LENGTH, "mm", 50, 3000).usually(250, 1500),
-            Field.quantity("newOffset", "Changed to: offset", Quantity.LENGTH, "mm", -250, 250).usually(-80, 80).hint("a spacer of 25 mm adds 25"), Field.quantity("loadFactor", "Changed to: load times", Quantity.RATIO, "", 0.1, 10).usually(0.5, 3).orElse("1", null),
-            Field.quantity("newKappa", "Changed to: κ", Quantity.RATIO, "", 0.05, 20).usually(0.2, 4), Field.quantity("impact", "Kerb strike, times the load", Quantity.RATIO, "", 1, 10).usually(3, 5).orElse("4", "a kerb; 3 to 5")), WheelFields::rules, WheelFields::make);
+            rating("outerCN", "Outer: C from the catalogue"), rating("outerC0N", "Outer: C0"), rating("innerCN", "Inner: C from the catalogue"), rating("innerC0N", "Inner: C0"),
+            angle("outerContactDeg", "Outer: contact or half cup angle"), angle("innerContactDeg", "Inner: contact or half cup angle"), Field.yesNo("outerRollers", "Outer: rollers"), Field.yesNo("innerRollers", "Inner: rollers")), WheelFields::rules, WheelFields::make);
 
     public static final Question<Asked> QUESTION = new Question<>("wheel-life", "Wheel bearings, load and life", "What does this wheel ask of its two bearings, and how long do they last?", LIST,
-            Map.ofEntries(Map.entry("vehicle", "trailer"), Map.entry("wheelLoadN", "4000"), Map.entry("rollingRadiusM", "0.3"), Map.entry("spreadMm", "60"), Map.entry("offsetMm", "10"), Map.entry("outerDesignation", "L44643/L44610"), Map.entry("innerDesignation", "L68149/L68110")),
+            Map.ofEntries(Map.entry("vehicle", "trailer"), Map.entry("wheelLoadN", "6500"), Map.entry("rollingRadiusM", "0.3"), Map.entry("spreadMm", "48"), Map.entry("offsetMm", "5"), Map.entry("newOffset", "30"), Map.entry("kappa", "0.6"), Map.entry("contamination", "0.2"),
+                    Map.entry("outerDesignation", "L44643/L44610"), Map.entry("innerDesignation", "L68149/L68110")),
             WheelWords::answer);
 
     private WheelFields() {
@@ -111,6 +116,7 @@ public final class WheelFields {
         boolean leaning = v.text("vehicle").equals("motorcycle") || v.text("vehicle").equals("bicycle");
         WheelInput wheel = new WheelInput(leaning, v.number("wheelLoadN"), v.number("rollingRadiusM"), v.number("spreadMm"), v.number("offsetMm"), states, bearing(v, "inner").orElseThrow(), bearing(v, "outer").orElseThrow(),
                 v.number("kappa"), Double.parseDouble(v.text("contamination")), v.maybe("trackMm"), v.maybe("cgHeightMm"));
-        return new Asked(wheel, v.number("newOffset", wheel.offsetMm()), v.number("loadFactor"), v.number("newKappa", wheel.kappa()), v.number("impact"));
+        WheelInput changed = wheel.offset(v.number("newOffset", wheel.offsetMm())).load(v.number("loadFactor")).lateral(v.number("lateralFactor")).film(v.number("newKappa", wheel.kappa())).clean(v.number("newContamination", wheel.contamination()));
+        return new Asked(wheel, changed, v.number("impact"), WheelSweep.of(v.text("over")));
     }
 }

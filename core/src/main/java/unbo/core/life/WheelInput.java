@@ -34,8 +34,23 @@ public record WheelInput(boolean leaning, double wheelLoadN, double rollingRadiu
         return new WheelInput(leaning, wheelLoadN, rollingRadiusM, spreadMm, offsetMm, states, inner, outer, kappa, ec, trackMm, cgHeightMm);
     }
 
-    /** The same with another offset, load and viscosity ratio. */
-    public WheelInput changed(double offset, double loadShare, double newKappa) {
-        return new WheelInput(leaning, wheelLoadN * loadShare, rollingRadiusM, spreadMm, offset, states, inner, outer, newKappa, contamination, trackMm, cgHeightMm);
+    /** The same with another offset of the load line. */
+    public WheelInput offset(double mm) {
+        return new WheelInput(leaning, wheelLoadN, rollingRadiusM, spreadMm, mm, states, inner, outer, kappa, contamination, trackMm, cgHeightMm);
+    }
+
+    /** The same with so many times the load. */
+    public WheelInput load(double times) {
+        return new WheelInput(leaning, wheelLoadN * times, rollingRadiusM, spreadMm, offsetMm, states, inner, outer, kappa, contamination, trackMm, cgHeightMm);
+    }
+
+    /** The same with so many times the lateral acceleration in every state. */
+    public WheelInput lateral(double times) {
+        return new WheelInput(leaning, wheelLoadN, rollingRadiusM, spreadMm, offsetMm, states.stream().map(s -> new State(s.share(), s.lateralG() * times)).toList(), inner, outer, kappa, contamination, trackMm, cgHeightMm);
+    }
+
+    /** The same with another viscosity ratio. */
+    public WheelInput film(double newKappa) {
+        return new WheelInput(leaning, wheelLoadN, rollingRadiusM, spreadMm, offsetMm, states, inner, outer, newKappa, contamination, trackMm, cgHeightMm);
     }
 }

@@ -4,11 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import unbo.core.answer.Answer;
-import unbo.core.drawing.Drawing;
-import unbo.core.drawing.Known;
-import unbo.core.drawing.Point;
-import unbo.core.drawing.Role;
-import unbo.core.drawing.Shape;
+import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
@@ -30,14 +26,19 @@ public final class WheelWords {
                 figure("outer", life.outer()), figure("inner", life.inner())));
         List<Finding> findings = new ArrayList<>();
         if (asked.changes()) {
-            WheelLife then = WheelLife.of(asked.wheel().changed(asked.newOffsetMm(), asked.loadFactor(), asked.newKappa()));
+            WheelLife then = WheelLife.of(asked.changed());
             figures.add(0, new Answer.Figure("changed, the pair", percent(then.systemLifeKm() / life.systemLifeKm() - 1), "", km(then.systemLifeKm()) + " km"));
             figures.add(1, new Answer.Figure("outer, inner", percent(then.outer().lifeKm() / life.outer().lifeKm() - 1) + ", " + percent(then.inner().lifeKm() / life.inner().lifeKm() - 1), "", "of their life"));
         }
         findings.add(kerb(asked, life));
-        List<String> sentences = List.of("Life is a statistic: one in ten ends earlier, and water, blows and dirt end most of them first.",
-                "Ratings " + (life.inner().bearing().estimated() || life.outer().bearing().estimated() ? "are estimated by ISO 281 from the boundary: catalogues differ by up to 12 %." : "as typed."));
-        return new Answer(figures, findings, sentences, worksheet(life), List.of(forces(life)));
+        List<String> sentences = new ArrayList<>(List.of("Life is a statistic: one in ten ends earlier, and water, blows and dirt end most of them first.",
+                "Ratings " + (life.inner().bearing().estimated() || life.outer().bearing().estimated() ? "are estimated by ISO 281 from the boundary: catalogues differ by up to 12 %." : "as typed.")));
+        double moved = asked.changed().offsetMm() - asked.wheel().offsetMm();
+        if (Math.abs(moved) > 0.05) {
+            sentences.add(0, "The load line goes " + Show.number(Math.abs(moved), 1) + " mm " + (moved > 0 ? "outboard: the outer bearing carries more of the wheel running straight, the inner one less" : "inboard: the inner bearing carries more of the wheel running straight, the outer one less")
+                    + "; in bends the side force decides. Wheel bolts and flange see it too: the vehicle maker's limit and the law on changed wheels come first.");
+        }
+        return new Answer(figures, findings, sentences, worksheet(life), List.of(WheelSection.of(life, asked.changes() ? WheelLife.of(asked.changed()) : null))).with(asked.sweep().chart(asked.wheel())).with(states(life));
     }
 
     private static Answer.Figure figure(String name, WheelLife.Side side) {
@@ -87,47 +88,17 @@ public final class WheelWords {
         return Show.number(l.radialN(), 0) + ", " + Show.number(l.axialN(), 0) + ", " + Show.number(l.equivalentN(), 0) + " N";
     }
 
-    /** The wheel with its two bearings to scale along the axle, forces of straight running as arrows. */
-    private static Drawing forces(WheelLife life) {
-        WheelInput in = life.input();
-        double r = in.rollingRadiusM() * 1000;
-        double k = 150 / r;
-        double a = in.spreadMm() * k;
-        double s = in.offsetMm() * k;
-        List<Shape> shapes = new ArrayList<>();
-        double tyre = 0.24 * r * k;
-        shapes.add(Shape.area(Role.PART, Known.ESTIMATED, Point.of(s - tyre / 2, 150), Point.of(s + tyre / 2, 150), Point.of(s + tyre / 2, 92), Point.of(s - tyre / 2, 92)));
-        shapes.add(Shape.line(Role.CENTRE, Point.of(s, 158), Point.of(s, -20)));
-        shapes.add(Shape.line(Role.CENTRE, Point.of(-a * 1.6 - 40, 0), Point.of(a * 1.6 + 40, 0)));
-        for (double x : new double[] {-a / 2, a / 2}) {
-            shapes.add(Shape.area(Role.SOLID_TWIN, Known.TABLE, Point.of(x - 6, -12), Point.of(x + 6, -12), Point.of(x + 6, 12), Point.of(x - 6, 12)));
+    /** What each bearing carries in each running state. */
+    private static ValueTable states(WheelLife life) {
+        List<List<String>> rows = new ArrayList<>();
+        for (int i = 0; i < life.input().states().size(); i++) {
+            WheelInput.State state = life.input().states().get(i);
+            List<String> row = new ArrayList<>(List.of(state.lateralG() == 0 ? "straight" : state.lateralG() > 0 ? "bend, outside" : "bend, inside", Show.number(state.share() * 100, 0), Show.number(state.lateralG(), 2)));
+            for (WheelLife.Load l : List.of(life.outer().states().get(i), life.inner().states().get(i))) {
+                row.addAll(List.of(Show.number(l.radialN(), 0), Show.number(l.axialN(), 0), Show.number(l.equivalentN(), 0)));
+            }
+            rows.add(row);
         }
-        double most = Math.max(in.wheelLoadN(), Math.max(life.outer().states().get(0).radialN(), life.inner().states().get(0).radialN()));
-        double unit = 90 / most;
-        arrow(shapes, s, 150 + in.wheelLoadN() * unit, s, 152, "W " + Show.number(in.wheelLoadN(), 0) + " N", Role.MARK, 1);
-        double w = in.wheelLoadN() * (in.leaning() ? 1 : 1);
-        double fo = w * (in.spreadMm() / 2 + in.offsetMm()) / in.spreadMm();
-        double fi = w * (in.spreadMm() / 2 - in.offsetMm()) / in.spreadMm();
-        force(shapes, a / 2, fo, unit, "outer " + Show.number(Math.abs(fo), 0) + " N", 1);
-        force(shapes, -a / 2, fi, unit, "inner " + Show.number(Math.abs(fi), 0) + " N", -1);
-        shapes.add(new Shape.Label(Point.of(a * 1.6 + 46, 0), "outboard", "start", 12, Role.THIN));
-        return new Drawing("wheel-forces", "Forces on the wheel running straight, along the axle to scale: outer " + Show.number(fo, 0) + " N, inner " + Show.number(fi, 0) + " N", -260, -120, 520, 385, shapes);
-    }
-
-    /** The load that a bearing puts on the hub: down where positive. */
-    private static void force(List<Shape> shapes, double x, double newton, double unit, String words, int way) {
-        double length = Math.abs(newton) * unit;
-        if (newton >= 0) {
-            arrow(shapes, x, -14 - length, x, -14, words, Role.ANSWER, way);
-        } else {
-            arrow(shapes, x, 14 + length, x, 14, words, Role.OUT, way);
-        }
-    }
-
-    private static void arrow(List<Shape> shapes, double x0, double y0, double x1, double y1, String words, Role role, int way) {
-        double up = Math.signum(y1 - y0);
-        shapes.add(Shape.line(role, Point.of(x0, y0), Point.of(x1, y1)));
-        shapes.add(Shape.area(role, Known.MEASURED, Point.of(x1, y1), Point.of(x1 - 5, y1 - up * 11), Point.of(x1 + 5, y1 - up * 11)));
-        shapes.add(new Shape.Label(Point.of(x0 + way * 10, y0 + (y1 - y0) * 0.2), words, way > 0 ? "start" : "end", 14, role));
+        return new ValueTable("wheel-states", "Running states", List.of("state", "% of the way", "g", "outer: radial, N", "axial, N", "counts as, N", "inner: radial, N", "axial, N", "counts as, N"), rows);
     }
 }

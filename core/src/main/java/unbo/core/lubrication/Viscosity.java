@@ -11,6 +11,7 @@ import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
+import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -76,7 +77,8 @@ public record Viscosity(Input input, double nu, double nuRequired, double kappa)
                 List.of(finding), List.of(), new Worksheet("Is the oil film thick enough?", List.of(Worksheet.given("ν40, ν100", "base oil", Show.number(input.nu40(), 1) + ", " + Show.number(input.nu100(), 1) + " mm²/s"),
                         Worksheet.computed("ν", "at running temperature", "log log(ν + 0.7) = A − B·log T", Show.number(nu, 2) + " mm²/s"),
                         Worksheet.computed("ν1", "needed", input.rpm() < SLOW_RPM ? "45000·n^−0.83·dm^−0.5" : "4500·n^−0.5·dm^−0.5", Show.number(nuRequired, 2) + " mm²/s"),
-                        Worksheet.judged("κ", "ratio", "ν/ν1", Show.number(kappa, 3), "0.4 / 1 / 4")), List.of("ASTM D341; ISO 281.")), List.of(chart()));
+                        Worksheet.judged("κ", "ratio", "ν/ν1", Show.number(kappa, 3), "0.4 / 1 / 4")), List.of("ASTM D341; ISO 281.")), List.of(chart()))
+                .with(ValueTable.over("viscosity", "Viscosity over temperature", List.of("°C", "mm²/s"), 0, 120, List.of(t -> at(input.nu40(), input.nu100(), t))));
     }
 
     /** The oil's straight line on log log ν over log T, with what is needed and where it runs. */

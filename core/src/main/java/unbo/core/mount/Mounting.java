@@ -12,6 +12,7 @@ import unbo.core.answer.Step;
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
+import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
 import unbo.core.fit.Fit;
 import unbo.core.fit.FitFields;
@@ -96,6 +97,7 @@ public record Mounting(Input input, Fit fit, HeatPlan heat) {
         List<String> sources = new ArrayList<>(fitted.worksheet().sources());
         List<Drawing> drawings = new ArrayList<>(fitted.drawings());
         List<String> sentences = new ArrayList<>(fitted.sentences());
+        List<ValueTable> tables = new ArrayList<>();
         if (heat != null) {
             Answer warm = HeatWords.answer(heat);
             figures.addAll(0, warm.figures());
@@ -103,8 +105,9 @@ public record Mounting(Input input, Fit fit, HeatPlan heat) {
             lines.addAll(warm.worksheet().lines());
             sources.addAll(warm.worksheet().sources());
             drawings.addAll(0, warm.drawings());
+            tables.addAll(warm.tables());
         }
-        return new Answer(figures, findings, sentences, new Worksheet("How does it go in?", lines, sources), drawings, steps());
+        return new Answer(figures, findings, sentences, new Worksheet("How does it go in?", lines, sources), drawings, steps(), tables);
     }
 
     private List<Step> steps() {

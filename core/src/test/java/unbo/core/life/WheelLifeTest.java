@@ -11,6 +11,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -67,8 +69,8 @@ class WheelLifeTest {
     void lifeFallsWithLoadDirtAndAThinnerFilm(@ForAll @DoubleRange(min = 0.15, max = 3.5) double kappa, @ForAll @DoubleRange(min = 0.1, max = 0.9) double clean, @ForAll boolean rollers) {
         WheelInput in = wheel(8, 0.1, kappa, clean, rollers ? TAPER : BALL);
         double life = WheelLife.of(in).systemLifeKm();
-        assertThat(WheelLife.of(in.changed(8, 1.2, kappa)).systemLifeKm()).isLessThan(life);
-        assertThat(WheelLife.of(in.changed(8, 1, kappa * 0.8)).systemLifeKm()).isLessThanOrEqualTo(life);
+        assertThat(WheelLife.of(in.offset(8).load(1.2).film(kappa)).systemLifeKm()).isLessThan(life);
+        assertThat(WheelLife.of(in.offset(8).film(kappa * 0.8)).systemLifeKm()).isLessThanOrEqualTo(life);
         assertThat(WheelLife.of(wheel(8, 0.1, kappa, clean * 0.8, rollers ? TAPER : BALL)).systemLifeKm()).isLessThanOrEqualTo(life);
     }
 
@@ -119,5 +121,53 @@ class WheelLifeTest {
         assertThat(v.kappa()).isCloseTo(52.6 / 27.7, within(0.01));
         assertThat(v.answer().findings().get(0).code()).isEqualTo("kappa-good");
         assertThat(FieldReader.read(Viscosity.LIST, Map.of("nu40", "20", "nu100", "30", "rpm", "800", "pitchMm", "40"), UnitSystem.METRIC).sentences("nu100")).isNotEmpty();
+    }
+
+    @Test
+    void everySliderChangesWhatItSays() {
+        assertThat(read().record().changes()).isFalse();
+        assertThat(read("newOffset", "20").record().changed().offsetMm()).isEqualTo(20);
+        assertThat(read("loadFactor", "1.5").record().changed().wheelLoadN()).isEqualTo(6000);
+        assertThat(read("lateralFactor", "2").record().changed().states()).extracting(WheelInput.State::lateralG).containsExactly(0.0, 0.5, -0.5);
+        assertThat(read("newKappa", "0.3").record().changed().kappa()).isEqualTo(0.3);
+        assertThat(read("newContamination", "0.1").record().changed().contamination()).isEqualTo(0.1);
+        assertThat(WheelWords.answer(read("newContamination", "0.1").record()).figures().get(0).value()).startsWith("−");
+        assertThat(read("newContamination", "0").sentences("newContamination")).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(WheelSweep.class)
+    void everySweepHasItsValuesBehindIt(WheelSweep sweep) {
+        WheelInput wheel = wheel(8, 0.2, 1, 0.5, TAPER);
+        var chart = sweep.chart(wheel);
+        assertThat(chart.table().rows()).hasSize(21).allSatisfy(row -> assertThat(row).hasSize(4));
+        assertThat(chart.table().name()).isEqualTo(chart.drawing().name());
+        double pair = WheelLife.of(wheel).systemLifeKm() / 1000;
+        assertThat(chart.spots().get(0).y()).isCloseTo(pair, within(pair * 1e-9));
+        assertThat(chart.lines().get(0).of().applyAsDouble(chart.spots().get(0).x())).isCloseTo(pair, within(pair * 1e-9));
+    }
+
+    @Test
+    void lateralHalfAGDominates() {
+        WheelInput straight = wheel(0, 0, 1, 0.5, TAPER);
+        double wide = WheelLife.of(straight.offset(25)).systemLifeKm() / WheelLife.of(straight).systemLifeKm();
+        double bends = WheelLife.of(wheel(0, 0.5, 1, 0.5, TAPER)).systemLifeKm() / WheelLife.of(straight).systemLifeKm();
+        assertThat(bends).isLessThan(wide / 5);
+    }
+
+    @Test
+    void theSectionShowsTheReactionsToOneScaleAndWhereTheLoadLineGoes() {
+        var drawing = WheelWords.answer(read("offsetMm", "0", "newOffset", "25").record()).drawings().get(0);
+        assertThat(drawing.title()).contains("outer 2000 N", "inner 2000 N");
+        assertThat(drawing.shapes()).anySatisfy(s -> assertThat(s).isInstanceOfSatisfying(unbo.core.drawing.Shape.Label.class, l -> assertThat(l.text()).isEqualTo("changed, 25")));
+        var lifts = WheelWords.answer(read("offsetMm", "40").record()).drawings().get(0);
+        assertThat(lifts.title()).contains("inner −667 N");
+    }
+
+    @Test
+    void theStatesStandInATable() {
+        var table = WheelWords.answer(read().record()).alone().get(0);
+        assertThat(table.rows()).extracting(r -> r.get(0)).containsExactly("straight", "bend, outside", "bend, inside");
+        assertThat(table.rows().get(0).get(3)).isEqualTo("2000");
     }
 }
