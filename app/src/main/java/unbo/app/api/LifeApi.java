@@ -17,16 +17,18 @@ import org.springframework.web.bind.annotation.RestController;
 
 import io.swagger.v3.oas.annotations.Operation;
 
-import unbo.core.designation.Decoded;
-import unbo.core.designation.Decoder;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
+import unbo.core.life.ShaftFields;
+import unbo.core.life.ShaftLife;
 import unbo.core.life.WheelFields;
 import unbo.core.life.WheelLife;
 import unbo.core.lubrication.Viscosity;
 import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.FrictionQuestion;
-import unbo.core.motion.SpeedQuestion;
+import unbo.core.running.FrictionQuestion;
+import unbo.core.running.InsideQuestion;
+import unbo.core.running.SpeedQuestion;
+import unbo.core.running.WorthQuestion;
 
 /** Oil film, speed, friction and the life of a wheel's bearings, by JSON. */
 @RestController
@@ -36,16 +38,37 @@ class LifeApi {
     record Film(double nu, double nuRequired, double kappa) {
     }
 
-    record Speeds(double rpm, double cageRpm, double elementRpm, double nDm, Double nDmLimit, String verdict) {
+    record Speeds(double rpm, double cageRpm, double elementRpm, double nDm, Double nDmLimit, String verdict, Candidate other, Double spinRatio) {
     }
 
-    record Drag(double torqueNmm, double powerW, double lubricantNmm, double loadNmm, double sealsNmm) {
+    /** A second bearing at the same speed. */
+    record Candidate(double elementRpm, double nDm, Double nDmLimit, String verdict) {
+    }
+
+    record Drag(double torqueNmm, double powerW, double lubricantNmm, double loadNmm, double sealsNmm, double warmK) {
     }
 
     record StateLoad(double share, double lateralG, double radialN, double axialN, double equivalentN) {
     }
 
     record Side(double radialN, double axialN, double equivalentN, double basicLifeKm, double lifeKm, double lifeFactor, boolean ratingsEstimated, List<StateLoad> states) {
+    }
+
+    record Insides(BearingGeometry geometry, boolean geometryEstimated, double cN, double c0N, double cuN, boolean ratingsEstimated) {
+    }
+
+    /** @param verticalN, horizontalN what the bearing puts on the shaft, up and away */
+    record ShaftSide(double verticalN, double horizontalN, double radialN, double axialN, double equivalentN, double basicLifeHours, double lifeHours, double lifeFactor, boolean ratingsEstimated) {
+    }
+
+    record Shaft(ShaftSide left, ShaftSide right, double systemLifeHours) {
+    }
+
+    /** @param perWatt null where nothing is saved  @param yearsToPay null where it never pays */
+    record Upgrade(String name, double watts, double savedW, double yearlyCost, double per1000Km, Double perWatt, Double yearsToPay) {
+    }
+
+    record Worth(List<Upgrade> candidates) {
     }
 
     record Wheel(Side inner, Side outer, double systemLifeKm, double flangeMomentNm) {
@@ -62,19 +85,20 @@ class LifeApi {
     @PostMapping(path = "/speed", consumes = MediaType.APPLICATION_JSON_VALUE)
     Speeds speed(@RequestBody JsonNode body) {
         SpeedQuestion s = SpeedQuestion.of(JsonTexts.read(SpeedQuestion.LIST, withGeometry(body)));
-        return new Speeds(s.rpm(), s.cageRpm(), s.guide().elementRpm(), s.guide().nDm(), s.guide().nDmLimit(), s.guide().verdict().name().toLowerCase(Locale.ROOT));
+        return new Speeds(s.rpm(), s.cageRpm(), s.guide().elementRpm(), s.guide().nDm(), s.guide().nDmLimit(), s.guide().verdict().name().toLowerCase(Locale.ROOT),
+                s.other() == null ? null : new Candidate(s.other().elementRpm(), s.other().nDm(), s.other().nDmLimit(), s.other().verdict().name().toLowerCase(Locale.ROOT)), s.spinRatio());
     }
 
     @Operation(operationId = "friction", summary = "Friction torque and the power it takes; designation or geometry: {elements, elementMm, pitchMm, contactDeg}")
     @PostMapping(path = "/friction", consumes = MediaType.APPLICATION_JSON_VALUE)
     Drag friction(@RequestBody JsonNode body) {
         FrictionQuestion f = FrictionQuestion.of(JsonTexts.read(FrictionQuestion.LIST, withGeometry(body)));
-        return new Drag(f.friction().totalNmm(), f.powerW(), f.friction().lubricantNmm(), f.friction().loadNmm(), f.friction().sealsNmm());
+        return new Drag(f.friction().totalNmm(), f.powerW(), f.friction().lubricantNmm(), f.friction().loadNmm(), f.friction().sealsNmm(), f.warmK());
     }
 
-    /** The geometry's members as fields of the call; of a designation its estimated inside. */
+    /** The geometry's members as fields of the call. */
     private static ObjectNode withGeometry(JsonNode body) {
-        ObjectNode flat = JsonTexts.without(body, "geometry", "designation");
+        ObjectNode flat = JsonTexts.without(body, "geometry");
         if (body.path("geometry").isObject()) {
             body.get("geometry").properties().forEach(e -> {
                 if (!List.of("elements", "elementMm", "pitchMm", "contactDeg").contains(e.getKey())) {
@@ -83,27 +107,62 @@ class LifeApi {
                 flat.set(e.getKey(), e.getValue());
             });
         }
-        if (body.hasNonNull("designation")) {
-            Decoded d = Decoder.decode(body.get("designation").asText());
-            BearingGeometry g = d.inside().orElseThrow(() -> ApiProblem.of(List.of(Problem.impossible("designation", "“" + body.get("designation").asText() + "” has no sizes or no rule for its inside here: give its geometry.")))).geometry();
-            put(flat, "elements", g.elements());
-            put(flat, "elementMm", g.elementMm());
-            put(flat, "pitchMm", g.pitchMm());
-            put(flat, "contactDeg", g.contactDeg());
-            if (!flat.has("kind")) {
-                flat.put("kind", d.kind().contains("taper") ? "tapered-roller" : d.kind().contains("angular") ? "angular-contact-ball" : d.kind().equals("cylindrical-roller") ? "cylindrical-roller" : "deep-groove-ball");
-            }
-        }
         return flat;
     }
 
-    private static void put(ObjectNode flat, String name, double value) {
-        if (!flat.has(name)) {
-            if (name.equals("elements")) {
-                flat.put(name, (int) value);
-            } else {
-                flat.put(name, value);
+    @Operation(operationId = "inside", summary = "Elements and ratings of a bearing, estimated or from what was counted and measured; designation, or boreMm, outsideMm, widthMm, or geometry: {elements, elementMm, pitchMm, contactDeg}")
+    @PostMapping(path = "/inside", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Insides inside(@RequestBody JsonNode body) {
+        InsideQuestion i = InsideQuestion.of(JsonTexts.read(InsideQuestion.LIST, withGeometry(body)));
+        return new Insides(i.geometry(), i.geometry().estimated(), i.ratings().cN(), i.ratings().c0N(), i.fatigueLimitN(), i.ratings().estimated());
+    }
+
+    @Operation(operationId = "shaftLife", summary = "Loads and life of a shaft's two bearings; loads: [{at, vertical, horizontal, axial}] with at from the left bearing, left and right: {designation or cN, c0N, contactDeg, rollers}, lubrication: {kappa, contamination}")
+    @PostMapping(path = "/shaft-life", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Shaft shaftLife(@RequestBody JsonNode body) {
+        ObjectNode flat = JsonTexts.without(body, "loads", "left", "right", "lubrication");
+        List<Problem> problems = new ArrayList<>();
+        for (String way : List.of("at", "vertical", "horizontal", "axial")) {
+            ArrayNode values = flat.arrayNode();
+            body.path("loads").forEach(load -> values.add(load.hasNonNull(way) ? load.get(way) : flat.numberNode(0)));
+            if (!values.isEmpty()) {
+                flat.set(way, values);
             }
+        }
+        body.path("loads").forEach(load -> load.fieldNames().forEachRemaining(name -> {
+            if (!List.of("at", "vertical", "horizontal", "axial").contains(name)) {
+                problems.add(new Problem("loads." + name, "A load has at, vertical, horizontal and axial.", false));
+            }
+        }));
+        sides(body, flat, List.of("left", "right"), problems);
+        body.path("lubrication").properties().forEach(e -> flat.set(e.getKey(), e.getValue()));
+        if (!problems.isEmpty()) {
+            throw ApiProblem.of(problems);
+        }
+        ShaftLife life = ShaftLife.of(JsonTexts.read(ShaftFields.LIST, flat));
+        return new Shaft(shaftSide(life.left()), shaftSide(life.right()), life.systemHours());
+    }
+
+    private static ShaftSide shaftSide(ShaftLife.Side s) {
+        return new ShaftSide(s.verticalN(), s.horizontalN(), s.radialN(), s.axialN(), s.equivalentN(), s.basicHours(), s.hours(), s.factor(), s.bearing().estimated());
+    }
+
+    @Operation(operationId = "worth", summary = "What an upgrade saves in watts and what a watt costs; candidates: [{name, seals, balls, price, hours}] with the fitted one first, alternatives: [{name, savedW, price}]")
+    @PostMapping(path = "/worth", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Worth worth(@RequestBody JsonNode body) {
+        ObjectNode flat = withGeometry(JsonTexts.without(body, "candidates", "alternatives"));
+        lines(body, flat, "candidates", List.of("name", "seals", "balls", "price", "hours"));
+        lines(body, flat, "alternatives", List.of("name", "savedW", "price"));
+        WorthQuestion w = WorthQuestion.of(JsonTexts.read(WorthQuestion.LIST, flat));
+        return new Worth(w.costs().stream().map(c -> new Upgrade(c.choice().name(), c.watts(), c.savedW(), c.yearly(), c.per1000Km(), c.perWatt(), c.yearsToPay())).toList());
+    }
+
+    /** Rows of a call as the lines of a form. */
+    private static void lines(JsonNode body, ObjectNode flat, String name, List<String> members) {
+        if (body.path(name).isArray()) {
+            List<String> lines = new ArrayList<>();
+            body.get(name).forEach(row -> lines.add(String.join("; ", members.stream().map(m -> row.path(m).asText("").replace(';', ',')).toList())));
+            flat.put(name, String.join("\n", lines));
         }
     }
 
@@ -126,16 +185,7 @@ class LifeApi {
             flat.set("shares", shares);
             flat.set("lateralGs", lateral);
         }
-        for (String side : List.of("inner", "outer")) {
-            body.path(side).properties().forEach(e -> {
-                String to = Map.of("designation", side + "Designation", "cN", side + "CN", "c0N", side + "C0N", "contactDeg", side + "ContactDeg", "rollers", side + "Rollers").get(e.getKey());
-                if (to == null) {
-                    problems.add(new Problem(side + "." + e.getKey(), side + " has designation, or cN, c0N, contactDeg and rollers.", false));
-                } else {
-                    flat.set(to, e.getValue());
-                }
-            });
-        }
+        sides(body, flat, List.of("inner", "outer"), problems);
         body.path("lubrication").properties().forEach(e -> {
             if (e.getKey().equals("kappa")) {
                 flat.set("kappa", e.getValue());
@@ -154,6 +204,20 @@ class LifeApi {
         return new Wheel(side(life, life.inner()), side(life, life.outer()), life.systemLifeKm(), life.flangeMomentNm());
     }
 
+    /** Bearings given by their members, as fields of the call. */
+    private static void sides(JsonNode body, ObjectNode flat, List<String> sides, List<Problem> problems) {
+        for (String side : sides) {
+            body.path(side).properties().forEach(e -> {
+                String to = Map.of("designation", side + "Designation", "cN", side + "CN", "c0N", side + "C0N", "contactDeg", side + "ContactDeg", "rollers", side + "Rollers").get(e.getKey());
+                if (to == null) {
+                    problems.add(new Problem(side + "." + e.getKey(), side + " has designation, or cN, c0N, contactDeg and rollers.", false));
+                } else {
+                    flat.set(to, e.getValue());
+                }
+            });
+        }
+    }
+
     private static Side side(WheelLife life, WheelLife.Side s) {
         List<StateLoad> states = new ArrayList<>();
         for (int i = 0; i < s.states().size(); i++) {
@@ -165,6 +229,6 @@ class LifeApi {
 
     /** What these calls read, for their description. */
     static Map<String, FieldList<?>> bodies() {
-        return Map.of("/api/v1/viscosity", Viscosity.LIST, "/api/v1/speed", SpeedQuestion.LIST, "/api/v1/friction", FrictionQuestion.LIST);
+        return Map.of("/api/v1/viscosity", Viscosity.LIST, "/api/v1/speed", SpeedQuestion.LIST, "/api/v1/friction", FrictionQuestion.LIST, "/api/v1/inside", InsideQuestion.LIST);
     }
 }

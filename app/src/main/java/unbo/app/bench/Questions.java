@@ -22,13 +22,16 @@ import unbo.core.identify.SealQuestion;
 import unbo.core.identify.SeriesLadder;
 import unbo.core.inspect.BearingCheck;
 import unbo.core.inspect.Seat;
+import unbo.core.life.ShaftFields;
 import unbo.core.life.WheelFields;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.MixQuestion;
 import unbo.core.lubrication.Viscosity;
-import unbo.core.motion.FrictionQuestion;
-import unbo.core.motion.SpeedQuestion;
+import unbo.core.running.FrictionQuestion;
+import unbo.core.running.InsideQuestion;
+import unbo.core.running.SpeedQuestion;
+import unbo.core.running.WorthQuestion;
 import unbo.core.mount.Mounting;
 import unbo.core.parts.Rebuild;
 import unbo.core.proof.ProofFields;
@@ -62,7 +65,7 @@ final class Questions {
             SealQuestion.QUESTION, SealFind.QUESTION, Rebuild.QUESTION);
     private static final List<Question<?>> STRIP = List.of(RemovalFields.QUESTION, BearingCheck.QUESTION, Seat.QUESTION);
     private static final List<Question<?>> FIT = List.of(FitFields.QUESTION, HeatFields.QUESTION, HeatBlock.QUESTION, Mounting.QUESTION, Arrangement.QUESTION, SpacerHub.QUESTION, UnitHub.QUESTION, ConeHub.QUESTION, EndPlayHeat.QUESTION, Preload.QUESTION, CrankTruing.QUESTION);
-    private static final List<Question<?>> GREASE = List.of(HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION, MixQuestion.QUESTION, Viscosity.QUESTION, SpeedQuestion.QUESTION, FrictionQuestion.QUESTION, WheelFields.QUESTION);
+    private static final List<Question<?>> GREASE = List.of(HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION, MixQuestion.QUESTION, Viscosity.QUESTION, InsideQuestion.QUESTION, SpeedQuestion.QUESTION, FrictionQuestion.QUESTION, WheelFields.QUESTION, ShaftFields.QUESTION, WorthQuestion.QUESTION);
     private static final List<Question<?>> PROVE = List.of(RunoutFields.QUESTION, RimRock.QUESTION, ProofFields.QUESTION, DueFields.QUESTION);
 
     static final List<Question<?>> ALL = Stream.of(IDENTIFY, STRIP, FIT, GREASE, PROVE).flatMap(List::stream).toList();

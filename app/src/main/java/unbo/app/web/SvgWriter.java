@@ -85,9 +85,19 @@ public class SvgWriter {
             dimension(out, dimension);
         } else if (shape instanceof Shape.Turned turned) {
             out.append("<g data-turn=\"").append(escape(turned.name())).append("\" transform=\"rotate(").append(n(-turned.degrees())).append(")\">");
-            turned.shapes().forEach(inner -> shape(out, inner, drawing));
-            out.append("</g>");
+            group(out, turned.shapes(), drawing);
+        } else if (shape instanceof Shape.Moved moved) {
+            out.append("<g transform=\"translate(").append(n(moved.to().x())).append(' ').append(n(moved.to().y())).append(")\">");
+            group(out, moved.shapes(), drawing);
+        } else if (shape instanceof Shape.Spinning spinning) {
+            out.append("<g data-spin=\"").append(String.format(Locale.ROOT, "%.5f", spinning.turns())).append("\">");
+            group(out, spinning.shapes(), drawing);
         }
+    }
+
+    private static void group(StringBuilder out, List<Shape> shapes, Drawing drawing) {
+        shapes.forEach(inner -> shape(out, inner, drawing));
+        out.append("</g>");
     }
 
     private static void arc(StringBuilder out, Shape.Arc arc, Drawing drawing) {

@@ -29,6 +29,14 @@ public sealed interface Shape {
     record Turned(String name, double degrees, List<Shape> shapes) implements Shape {
     }
 
+    /** Shapes moved so that their origin stands at {@code to}. */
+    record Moved(Point to, List<Shape> shapes) implements Shape {
+    }
+
+    /** Shapes that turn about their origin, clockwise as seen where positive: turns of theirs in a turn of the shaft. Still where nothing moves them. */
+    record Spinning(double turns, List<Shape> shapes) implements Shape {
+    }
+
     static Outline area(Role role, Known known, Point... points) {
         return new Outline(List.of(points), true, role, known);
     }

@@ -57,22 +57,16 @@ public final class WheelFields {
     private WheelFields() {
     }
 
-    private static Field rating(String name, String label) {
+    static Field rating(String name, String label) {
         return Field.quantity(name, label, Quantity.FORCE, "N", 50, 3_000_000).usually(1000, 300_000);
     }
 
-    private static Field angle(String name, String label) {
+    static Field angle(String name, String label) {
         return Field.quantity(name, label, Quantity.ANGLE, "°", 0, 60).usually(9, 45);
     }
 
     private static List<Problem> rules(Values v) {
-        List<Problem> problems = new ArrayList<>();
-        for (String side : List.of("outer", "inner")) {
-            if (bearing(v, side).isEmpty()) {
-                problems.add(v.text(side + "Designation").isBlank() ? new Problem(side + "Designation", "Write the " + side + " bearing's number, or its C and C0.", false)
-                        : Problem.impossible(side + "Designation", "“" + v.text(side + "Designation") + "” has no sizes or no rule for its ratings here: write C and C0 from a catalogue."));
-            }
-        }
+        List<Problem> problems = unrated(v, List.of("outer", "inner"));
         if (v.list("shares").size() != v.list("lateralGs").size()) {
             problems.add(Problem.impossible("lateralGs", v.list("shares").size() + " shares and " + v.list("lateralGs").size() + " accelerations: each running state has both."));
         } else if (!v.list("shares").isEmpty() && v.list("shares").stream().mapToDouble(Double::doubleValue).sum() <= 0) {
@@ -81,7 +75,20 @@ public final class WheelFields {
         return problems;
     }
 
-    private static Optional<WheelInput.Bearing> bearing(Values v, String side) {
+    /** What is missing of the bearings named by these sides. */
+    static List<Problem> unrated(Values v, List<String> sides) {
+        List<Problem> problems = new ArrayList<>();
+        for (String side : sides) {
+            if (bearing(v, side).isEmpty()) {
+                problems.add(v.text(side + "Designation").isBlank() ? new Problem(side + "Designation", "Write the " + side + " bearing's number, or its C and C0.", false)
+                        : Problem.impossible(side + "Designation", "“" + v.text(side + "Designation") + "” has no sizes or no rule for its ratings here: write C and C0 from a catalogue."));
+            }
+        }
+        return problems;
+    }
+
+    /** The bearing of a side, by its number or by its ratings; empty where neither tells. */
+    static Optional<WheelInput.Bearing> bearing(Values v, String side) {
         String marking = v.text(side + "Designation");
         Optional<Inside> inside = Optional.empty();
         boolean rollers = v.yes(side + "Rollers");

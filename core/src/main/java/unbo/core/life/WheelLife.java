@@ -80,7 +80,8 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         outer[1] = inner[1] - side;
     }
 
-    private static double induced(WheelInput.Bearing b, double radialN) {
+    /** Thrust that a bearing's radial load makes of itself, N. */
+    static double induced(WheelInput.Bearing b, double radialN) {
         if (b.rollers()) {
             return 0.5 * radialN / (0.4 / Math.tan(Math.toRadians(b.contactDeg())));
         }

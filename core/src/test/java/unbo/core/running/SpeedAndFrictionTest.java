@@ -1,4 +1,4 @@
-package unbo.core.motion;
+package unbo.core.running;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -19,6 +19,7 @@ import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.motion.BearingGeometry;
 
 class SpeedAndFrictionTest {
 
@@ -114,5 +115,93 @@ class SpeedAndFrictionTest {
         assertThat(friction("axialN", "600").friction().loadNmm()).isGreaterThan(friction().friction().loadNmm());
         assertThat(read(FrictionQuestion.LIST, DRAG, "elementMm", "50").sentences("elementMm")).isNotEmpty();
         assertThat(friction("rpm", "15000", "nu", "400", "seals", "contact").answer().level()).isEqualTo(Level.WATCH);
+    }
+
+    @Test
+    void theBearingMayBeNamedAndCountedElementsGoFirst() {
+        SpeedQuestion named = SpeedQuestion.of(read(SpeedQuestion.LIST, Map.of("speedKmh", "60", "rollingRadiusM", "0.3", "designation", "6205-2RS", "otherDesignation", "16005")).record());
+        assertThat(named.input().bearing().geometry().estimated()).isTrue();
+        assertThat(named.input().build().contactSeals()).isTrue();
+        assertThat(named.guide().nDmLimit()).isEqualTo(300_000);
+        assertThat(named.other().nDmLimit()).isEqualTo(500_000);
+        assertThat(named.spinRatio()).isGreaterThan(1);
+        SpeedQuestion counted = SpeedQuestion.of(read(SpeedQuestion.LIST, Map.of("speedKmh", "60", "rollingRadiusM", "0.3", "designation", "6205", "elements", "8", "elementMm", "7.94")).record());
+        assertThat(counted.input().bearing().geometry().elements()).isEqualTo(8);
+        assertThat(counted.input().bearing().geometry().estimated()).isFalse();
+        assertThat(counted.input().bearing().geometry().pitchMm()).isEqualTo(38.5);
+    }
+
+    /** 7000 rpm, dm 38.5 mm, balls of 7.97 and of 4 mm in grease. */
+    @Test
+    void halfTheBallSpinsTwiceAsFastAndTheVerdictsDiffer() {
+        double wheel = 60_000 / 60.0 / (2 * Math.PI * 0.3);
+        SpeedQuestion s = speed("ratio", String.valueOf(7000 / wheel), "otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5");
+        assertThat(s.rpm()).isCloseTo(7000, within(0.01));
+        assertThat(s.guide().verdict()).isEqualTo(unbo.core.motion.SpeedGuide.Verdict.FINE);
+        assertThat(s.other().verdict()).isEqualTo(unbo.core.motion.SpeedGuide.Verdict.WRONG);
+        assertThat(s.other().spinDecides()).isTrue();
+        assertThat(s.spinRatio()).isCloseTo(2.06, within(0.02));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"43:15 chain|2.8667", "43:15; 28/13 gear|6.1744", "120:80 mm pulley|1.5", "4.1 final drive|4.1", "| 1"})
+    void theWayFromTheWheelIsMultiplied(String through, double ratio) {
+        assertThat(speed("through", through == null ? "" : through).input().ratio()).isCloseTo(ratio, within(0.001));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"chain|is no ratio", "43:0|cannot be", "43:15; by feel|“by feel” is no ratio", "9999:1|cannot be"})
+    void aWayThatIsNoneIsASentence(String through, String says) {
+        assertThat(read(SpeedQuestion.LIST, WHEEL, "through", through).sentences("through")).singleElement().asString().contains(says);
+    }
+
+    @Test
+    void whatTurnsIsDrawnAtItsTrueShareOfTheSpeed() {
+        var faces = speed("otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5").answer().drawings().get(0);
+        var spins = turns(faces.shapes());
+        assertThat(spins).hasSize(2 * 2 + 9 + 18).contains(1.0);
+        double cage = speed().input().bearing().geometry().cageOrder(unbo.core.motion.Turning.INNER);
+        assertThat(spins).contains(cage, -speed().input().bearing().geometry().elementOrder());
+    }
+
+    private static java.util.List<Double> turns(java.util.List<unbo.core.drawing.Shape> shapes) {
+        java.util.List<Double> found = new java.util.ArrayList<>();
+        for (unbo.core.drawing.Shape s : shapes) {
+            if (s instanceof unbo.core.drawing.Shape.Moved moved) {
+                found.addAll(turns(moved.shapes()));
+            } else if (s instanceof unbo.core.drawing.Shape.Spinning spinning) {
+                found.add(spinning.turns());
+                found.addAll(turns(spinning.shapes()));
+            }
+        }
+        return found;
+    }
+
+    @Test
+    void oilThatStandsTooHighMakesHeatAndTooLowRunsDry() {
+        FrictionQuestion right = friction("lubricant", "oil");
+        FrictionQuestion high = friction("lubricant", "oil", "oilLevel", "12");
+        assertThat(high.friction().lubricantNmm()).isCloseTo(right.friction().lubricantNmm() * (1 + 12 / 19.25), within(1e-9));
+        assertThat(high.friction().loadNmm()).isEqualTo(right.friction().loadNmm());
+        assertThat(high.answer().findings()).extracting(f -> f.code()).contains("oil-high");
+        assertThat(friction("lubricant", "oil", "oilLevel", "40").friction().lubricantNmm()).isCloseTo(2 * right.friction().lubricantNmm(), within(1e-9));
+        assertThat(friction("lubricant", "oil", "oilLevel", "-6").answer().level()).isEqualTo(Level.STOP);
+        assertThat(right.answer().drawings().get(0).title()).contains("middle of the lowest element");
+        assertThat(friction("oilLevel", "12").friction()).isEqualTo(friction().friction());
+    }
+
+    @Test
+    void sealsFollowTheNumberUnlessTyped() {
+        Map<String, String> sealed = Map.of("designation", "6205-2RS", "loadN", "400", "rpm", "300", "nu", "100");
+        assertThat(FrictionQuestion.of(read(FrictionQuestion.LIST, sealed).record()).friction().sealsNmm()).isCloseTo(40, within(1e-9));
+        assertThat(FrictionQuestion.of(read(FrictionQuestion.LIST, sealed, "seals", "none").record()).friction().sealsNmm()).isZero();
+        assertThat(read(FrictionQuestion.LIST, Map.of("designation", "yard", "loadN", "400", "rpm", "300", "nu", "100")).sentences("designation")).singleElement().asString().contains("count its elements");
+    }
+
+    @Test
+    void warmthIsChartedOverSpeedAndThickness() {
+        Answer answer = friction().answer();
+        assertThat(answer.tables()).extracting(t -> t.name()).containsExactly("warmth-over-viscosity", "warmth-over-speed");
+        assertThat(answer.drawings()).allSatisfy(d -> assertThat(answer.behind(d)).isNotNull());
     }
 }

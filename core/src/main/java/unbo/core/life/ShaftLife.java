@@ -1,0 +1,79 @@
+package unbo.core.life;
+
+import java.util.List;
+
+/**
+ * A shaft in two bearings under any loads: equilibrium in two planes through its axis gives each bearing's radial load; the
+ * side force goes into the bearing that locates, or with an adjusted pair is shared by what each induces. Basic life by
+ * ISO 281, modified by a_ISO; the pair by the product law. Limits: rigid shaft and case, no preload.
+ *
+ * @param systemHours modified life of both together
+ */
+public record ShaftLife(Input input, Side left, Side right, double systemHours) {
+
+    /** Which bearing takes thrust. */
+    public enum Locates { LEFT, RIGHT, PAIR }
+
+    /** A load on the shaft. @param atMm from the left bearing, + to the right  @param verticalN, horizontalN, axialN + up, + away from you, + to the right */
+    public record Load(double atMm, double verticalN, double horizontalN, double axialN) {
+    }
+
+    /** @param spreadMm between the pressure centres */
+    public record Input(double spreadMm, List<Load> loads, WheelInput.Bearing left, WheelInput.Bearing right, Locates locates, double rpm, double kappa, double contamination) {
+
+        public Input {
+            loads = List.copyOf(loads);
+        }
+
+        /** The same with so many times all loads. */
+        Input times(double factor) {
+            return new Input(spreadMm, loads.stream().map(l -> new Load(l.atMm, l.verticalN * factor, l.horizontalN * factor, l.axialN * factor)).toList(), left, right, locates, rpm, kappa, contamination);
+        }
+    }
+
+    /** One bearing. @param verticalN, horizontalN what it puts on the shaft */
+    public record Side(WheelInput.Bearing bearing, double verticalN, double horizontalN, double radialN, double axialN, double equivalentN, double basicHours, double hours, double factor) {
+    }
+
+    public static ShaftLife of(Input in) {
+        double a = in.spreadMm();
+        double[] right = new double[2];
+        double[] left = new double[2];
+        double axial = 0;
+        for (Load load : in.loads()) {
+            right[0] -= load.verticalN() * load.atMm() / a;
+            right[1] -= load.horizontalN() * load.atMm() / a;
+            left[0] -= load.verticalN() * (1 - load.atMm() / a);
+            left[1] -= load.horizontalN() * (1 - load.atMm() / a);
+            axial += load.axialN();
+        }
+        double radialLeft = Math.hypot(left[0], left[1]);
+        double radialRight = Math.hypot(right[0], right[1]);
+        double[] thrust = thrust(in, radialLeft, radialRight, axial);
+        Side l = side(in, in.left(), left, radialLeft, thrust[0]);
+        Side r = side(in, in.right(), right, radialRight, thrust[1]);
+        double m = in.left().rollers() ? 9.0 / 8 : 10.0 / 9;
+        return new ShaftLife(in, l, r, Math.pow(Math.pow(l.hours(), -m) + Math.pow(r.hours(), -m), -1 / m));
+    }
+
+    /** Thrust on the left and on the right bearing, N. A pair back to back: thrust to the right goes into the left one. */
+    private static double[] thrust(Input in, double radialLeft, double radialRight, double axial) {
+        double inducedLeft = WheelLife.induced(in.left(), radialLeft);
+        double inducedRight = WheelLife.induced(in.right(), radialRight);
+        return switch (in.locates()) {
+            case LEFT -> new double[] {Math.max(Math.abs(axial), inducedLeft), inducedRight};
+            case RIGHT -> new double[] {inducedLeft, Math.max(Math.abs(axial), inducedRight)};
+            case PAIR -> {
+                double onLeft = Math.max(inducedLeft, inducedRight + axial);
+                yield new double[] {onLeft, onLeft - axial};
+            }
+        };
+    }
+
+    private static Side side(Input in, WheelInput.Bearing b, double[] force, double radial, double axial) {
+        double p = Math.max(1e-9, WheelLife.equivalent(b, radial, axial));
+        double basic = Math.pow(b.cN() / p, b.rollers() ? 10.0 / 3 : 3) * 1e6 / 60 / in.rpm();
+        double factor = LifeFactor.of(b.rollers(), in.kappa(), in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / p);
+        return new Side(b, force[0], force[1], radial, axial, p, basic, basic * factor, factor);
+    }
+}
