@@ -1,5 +1,6 @@
 package unbo.app.api;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 
@@ -31,7 +32,7 @@ import unbo.core.lubrication.Mixing;
 class GreaseApi {
 
     record Bearing(double freeVolumeCm3, List<Double> fillShare, List<Double> grams, List<Double> handPackedGrams, List<Double> cavityGrams,
-                   Double relubricationHours, double replenishGrams, Double strokes) {
+                   Double relubricationHours, double replenishGrams, Double strokes, Double relubricationKm, LocalDate dueOn, Double strokesAYear) {
     }
 
     record Hub(List<Double> outerGrams, List<Double> innerGrams, double cavityCm3, double cavityGrams, double totalGrams, List<String> findings) {
@@ -45,7 +46,7 @@ class GreaseApi {
     Bearing grease(@RequestBody JsonNode body) {
         BearingGrease g = BearingGrease.of(JsonTexts.read(BearingGreaseFields.LIST, body));
         return new Bearing(g.freeCm3(), List.of(g.share().least(), g.share().most()), range(g.grams()), range(g.handPacked()), range(g.cavityGrams()),
-                g.hours(), g.replenishGrams(), g.strokes());
+                g.hours(), g.replenishGrams(), g.strokes(), g.km(), g.dueOn(), g.strokesAYear());
     }
 
     @Operation(operationId = "hubGrease", summary = "Grease for a hub with two tapers and its cavity")

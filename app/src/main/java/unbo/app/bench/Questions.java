@@ -79,7 +79,7 @@ final class Questions {
                     new Tool("/bench/race-map/plates", "Reference plates", "What each kind of damage looks like, where it comes from, what to change", "")),
             group("Fit and set", FIT, new Tool("/bench/nut", "Castellated nut", "Where can this nut be pinned, and what end play does each place leave?", "g c"),
                     new Tool("/bench/stack", "Stack of shims and spacers", "What gap is left between two chains, and which shims fill it?", "g s"), new Tool("/stock", "Stock", "Shims on the shelf, counted down as they are taken", "")),
-            group("Grease, speed, load, life", GREASE),
+            group("Grease, speed, load, life", GREASE, new Tool("/stock/grease", "Grease on the shelf", "Which greases are here, how much of each, and what does a stroke of each gun give?", "")),
             group("Prove and log", PROVE));
 
     /** Where in a job the same is asked. @param by way of Set; empty elsewhere */

@@ -16,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.JobService;
+import unbo.app.stock.GreaseShelf;
 import unbo.app.stock.StockService;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
@@ -23,7 +24,10 @@ import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.OwnBearing;
+import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
+import unbo.core.lubrication.Grease;
+import unbo.core.lubrication.Gun;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 import unbo.core.service.Causes;
@@ -52,15 +56,17 @@ public class DemoData implements ApplicationRunner {
     private final JobService jobs;
     private final OwnCatalogue own;
     private final StockService stock;
+    private final GreaseShelf greases;
     private final Clock clock;
 
-    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, StockService stock, Clock clock) {
+    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, StockService stock, GreaseShelf greases, Clock clock) {
         this.wanted = wanted;
         this.workshops = workshops;
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.own = own;
         this.stock = stock;
+        this.greases = greases;
         this.clock = clock;
     }
 
@@ -106,6 +112,11 @@ public class DemoData implements ApplicationRunner {
         own.keep(new OwnBearing(new Boundary("hub-cartridge", "HB 40-74", 40, 74, 42, "own", ""), null, null, 38.5, 1));
         own.keep(new OwnBearing(new Boundary("deep-groove-ball", "HB 25-47-14", 25, 47, 14, "own", ""), 11_200.0, 5_900.0, 7.4, 4));
         Map.of(0.10, 6, 0.15, 4, 0.20, 4, 0.30, 3, 0.50, 2, 1.00, 2).forEach((mm, count) -> stock.put(mm, count, "first count", at(today.minusDays(90))));
+        grease("tub by the slip", "CaS", "150", "220", "19.5", 1450, today);
+        grease("red cartridge", "LiX", "160", "160", "16.5", 380, today);
+        grease("old pail", "Li", "120", "100", "11", 900, today);
+        greases.weighed(new Gun("lever gun, green", 1.24, today.minusDays(60)));
+        greases.weighed(new Gun("one-hand gun", 0.86, today.minusDays(60)));
         looked(scooter, "motorcycle", today.minusDays(75), 2, "steering-head-bearing", "Wanders, will not hold a line.", "steering-notch=centre-notch");
         looked(van, "van", today.minusDays(40), 3, "tyre", "Drones on the coast road.", "noise-follows=road-speed noise-character=hum noise-turning=no-change noise-surface=changes tread@rear-right=cupped");
         open(cutter, today);
@@ -113,6 +124,11 @@ public class DemoData implements ApplicationRunner {
         Run growl = new Run(van, Place.UNKNOWN, today, 4);
         growl.intake("Growls from 50 km/h up, louder in left bends.");
         growl.keep(RouteStage.DIAGNOSE, Map.of("checks", "noise-follows=road-speed noise-coasting-neutral=stays noise-turning=louder-left noise-character=growl"));
+    }
+
+    private void grease(String name, String family, String hot, String nu40, String nu100, double grams, LocalDate today) {
+        Grease grease = FieldReader.read(Grease.LIST, Map.of("name", name, "thickener", family, "hot", hot, "nu40", nu40, "nu100", nu100, "ep", family.equals("Li") ? "no" : "yes"), UnitSystem.METRIC).record();
+        greases.keep(grease, grams, "first count", at(today.minusDays(90)));
     }
 
     /** A job that ended at Diagnose: no hub was opened. */

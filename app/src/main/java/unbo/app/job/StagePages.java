@@ -28,6 +28,7 @@ import unbo.app.diagnosis.RoadView;
 import unbo.app.instrument.AttachedInstruments;
 import unbo.app.instrument.LiveView;
 import unbo.app.race.RaceView;
+import unbo.app.stock.GreaseShelf;
 import unbo.app.stock.StockService;
 import unbo.app.web.Desk;
 import unbo.app.web.Page;
@@ -39,6 +40,8 @@ import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.Observations;
 import unbo.core.diagnosis.VerdictInput;
 import unbo.core.input.Field;
+import unbo.core.lubrication.HubGrease;
+import unbo.core.lubrication.HubGreaseInput;
 import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SetWay;
@@ -66,9 +69,10 @@ class StagePages {
     private final CaseService cases;
     private final AttachedInstruments instruments;
     private final StockService stock;
+    private final GreaseShelf greases;
     private final Clock clock;
 
-    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, AttachedInstruments instruments, StockService stock, Clock clock) {
+    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, AttachedInstruments instruments, StockService stock, GreaseShelf greases, Clock clock) {
         this.jobs = jobs;
         this.drafts = drafts;
         this.documents = documents;
@@ -76,6 +80,7 @@ class StagePages {
         this.cases = cases;
         this.instruments = instruments;
         this.stock = stock;
+        this.greases = greases;
         this.clock = clock;
     }
 
@@ -255,6 +260,12 @@ class StagePages {
         }
         if (stage == RouteStage.FIT) {
             model.addAttribute("arranged", Arrangement.fields(false).stream().map(Field::name).toList());
+        }
+        if (stage == RouteStage.GREASE && work.ok() && work.reading().record() instanceof HubGreaseInput typed) {
+            model.addAttribute("offers", greases.offers(typed.oldKind(), typed.hubC(), typed.immersed()));
+            model.addAttribute("guns", greases.guns());
+            HubGrease grease = HubGrease.of(typed);
+            model.addAttribute("takeGrams", Show.number(typed.method().equals("gun") ? grease.replenishG() : grease.totalGrams(), 0));
         }
         if (stage == RouteStage.SET) {
             if (work.ok() && work.reading().record() instanceof StackInput typed) {

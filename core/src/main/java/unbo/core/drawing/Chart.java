@@ -81,11 +81,11 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
             shapes.add(new Shape.Label(Point.of(-6, at), Show.number(v, 3), "end", 11, Role.MARK));
         });
         shapes.add(new Shape.Label(Point.of(WIDTH, HEIGHT + 29), x.label, "end", 12, Role.MARK));
-        shapes.add(new Shape.Label(Point.of(0, -13), y.label, "middle", 12, Role.MARK));
+        shapes.add(new Shape.Label(Point.of(-50, -16), y.label, "start", 12, Role.MARK));
         marks.forEach(m -> {
             double at = x.share(m.x) * WIDTH;
             shapes.add(Shape.line(Role.CENTRE, Point.of(at, -4), Point.of(at, HEIGHT)));
-            shapes.add(new Shape.Label(Point.of(at, -13), m.words, at > WIDTH * 0.8 ? "end" : "middle", 12, Role.MARK));
+            shapes.add(new Shape.Label(Point.of(at, -8), m.words, at > WIDTH * 0.8 ? "end" : "middle", 12, Role.MARK));
         });
         List<Double> ends = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {

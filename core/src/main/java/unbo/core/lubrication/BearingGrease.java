@@ -1,11 +1,14 @@
 package unbo.core.lubrication;
 
+import java.time.LocalDate;
+
 /**
  * Grease for one bearing: how much to fill, how much to add and when.
  *
  * <p>Free volume from envelope and mass; share by use (a wheel 30–50 % whatever the speed, a pulley 25–35, a pivot 80–90,
  * otherwise by n·dm); mass at 0.90 g/cm³. Relubrication interval at 70 °C tf = K·(14·10⁶/(n·√d) − 4·d) hours, halved for
- * each started 15 K above, no gain below, capped at 30 000 h; zero or less asks for oil. Adding: 0.005·D·B grams.
+ * each started 15 K above, no gain below, times what shortens it (vertical shaft, dirt, water), capped at 30 000 h; zero or
+ * less asks for oil. Adding: 0.005·D·B grams.
  *
  * @param nDm                speed figure, mm/min; null without a speed
  * @param hours              null without a speed; 0 where grease does not do
@@ -16,6 +19,8 @@ public record BearingGrease(BearingGreaseInput input, double freeCm3, Double nDm
                             HubGrease.Range cavityGrams, Double hours, double replenishGrams, Double strokes) {
 
     private static final double CAP_H = 30_000;
+    private static final double DAYS_A_YEAR = 365.25;
+    private static final long MOST_DAYS = 36_525;
 
     /** Least and most share of the free volume. */
     public record Share(double least, double most) {
@@ -50,6 +55,22 @@ public record BearingGrease(BearingGreaseInput input, double freeCm3, Double nDm
         }
         double at70 = in.life() * (14e6 / (in.rpm() * Math.sqrt(in.boreMm())) - 4 * in.boreMm());
         double halvings = Math.max(0, Math.ceil((in.temperature() - 70) / 15 - 1e-9));
-        return Math.max(0, Math.min(CAP_H, at70 / Math.pow(2, halvings)));
+        return Math.max(0, Math.min(CAP_H, at70 / Math.pow(2, halvings) * in.factor()));
+    }
+
+    /** The interval as a distance, km; null without hours or a mean speed. */
+    public Double km() {
+        return hours == null || hours <= 0 || input.service() == null ? null : hours * input.service().meanKmh();
+    }
+
+    /** The day it is due by the distance of a year; null where that is not known. */
+    public LocalDate dueOn() {
+        Double km = km();
+        return km == null || input.service().yearlyKm() == null ? null : input.service().from().plusDays(Math.min(MOST_DAYS, Math.round(km / input.service().yearlyKm() * DAYS_A_YEAR)));
+    }
+
+    /** Strokes of the gun in a year at this interval; null without a gun or a distance. */
+    public Double strokesAYear() {
+        return strokes == null || km() == null || input.service().yearlyKm() == null ? null : strokes * input.service().yearlyKm() / km();
     }
 }

@@ -8,7 +8,8 @@ import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.designation.TaperDecoder;
+import unbo.core.designation.Decoded;
+import unbo.core.designation.Decoder;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -36,7 +37,11 @@ public final class BearingGreaseFields {
                     new Field.Choice("pulley", "belt pulley"), new Field.Choice("general", "general"))).orElse("general", "share by speed"),
             Field.quantity("temperature", "Temperature", Quantity.TEMPERATURE, "°C", -40, 250).orElse("70", "where the interval formula stands"),
             Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20).usually(0.5, 3).hint("ten strokes on a scale, divided by ten"),
-            Field.quantity("cavityCm3", "Cavity beside it", Quantity.VOLUME, "cm³", 0, 10_000)),
+            Field.quantity("cavityCm3", "Cavity beside it", Quantity.VOLUME, "cm³", 0, 10_000), Field.yesNo("vertical", "Shaft stands upright"),
+            Field.choice("dirt", "Dirt", List.of(new Field.Choice("1", "kept out"), new Field.Choice("0.7", "some, 0.7"), new Field.Choice("0.4", "much, 0.4"), new Field.Choice("0.1", "heavy, 0.1"))).orElse("1", null),
+            Field.choice("water", "Water", List.of(new Field.Choice("1", "kept out"), new Field.Choice("0.5", "some, 0.5"), new Field.Choice("0.1", "goes in, 0.1"))).orElse("1", null),
+            Field.quantity("meanSpeed", "Mean speed while it runs", Quantity.SPEED, "km/h", 0.5, 300).usually(5, 120).hint("for the interval in km"), Field.quantity("yearly", "Goes a year", Quantity.DISTANCE, "km", 1, 500_000).usually(200, 60_000).hint("for the day it is due"),
+            Field.date("greased", "Greased on").hint("for the day it is due")),
             BearingGreaseFields::rules, BearingGreaseFields::make);
 
     public static final Question<BearingGreaseInput> QUESTION = new Question<>("grease", "Grease for one bearing",
@@ -50,18 +55,18 @@ public final class BearingGreaseFields {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 1, 1000).usually(4, 300);
     }
 
-    /** Boundary sizes by designation: a metric number, or a taper set written CONE/CUP. */
+    /** Boundary sizes by designation: a number as stamped, or a taper set written CONE/CUP; null where they are not known. */
     private static Boundary boundary(Values v) {
         String[] pair = v.text("designation").split("/", 2);
+        Decoded first = Decoder.decode(pair[0]);
         if (pair.length == 2) {
-            var set = Catalogue.taper(TaperDecoder.tidy(pair[0]), TaperDecoder.tidy(pair[1]));
+            var set = Catalogue.taper(first.marking(), Decoder.decode(pair[1]).marking());
             if (set.isPresent()) {
                 return new Boundary("tapered-roller", v.text("designation"), set.get().boreMm(), set.get().outsideMm(), set.get().widthMm(), "", "");
             }
         }
-        String marking = TaperDecoder.tidy(v.text("designation"));
-        String withoutSuffix = TaperDecoder.tidy(v.text("designation").strip().split("[\\s-]", 2)[0]);
-        return Catalogue.metric(marking).or(() -> Catalogue.metric(withoutSuffix)).or(() -> Catalogue.metric(marking.replaceAll("[A-Z]+\\d*$", ""))).orElse(null);
+        Decoded d = Decoder.decode(v.text("designation"));
+        return d.boreMm() == null || d.outsideMm() == null || d.widthMm() == null ? null : new Boundary(d.kind(), d.marking(), d.boreMm(), d.outsideMm(), d.widthMm(), "", "");
     }
 
     private static List<Problem> rules(Values v) {
@@ -93,7 +98,9 @@ public final class BearingGreaseFields {
         double life = ball ? 10 : kind.equals("cylindrical") || kind.equals("needle") ? 5 : 1;
         return new BearingGreaseInput(v.number("boreMm", b == null ? 0 : b.boreMm()), v.number("outsideMm", b == null ? 0 : b.outsideMm()),
                 v.number("widthMm", b == null ? 0 : b.widthMm()), v.maybe("massKg"), ball, kind.equals("tapered"), life, v.maybe("rpm"), v.text("use"),
-                v.number("temperature"), v.maybe("strokeGrams"), v.maybe("cavityCm3"));
+                v.number("temperature"), v.maybe("strokeGrams"), v.maybe("cavityCm3"),
+                (v.yes("vertical") ? 0.5 : 1) * Double.parseDouble(v.text("dirt")) * Double.parseDouble(v.text("water")),
+                v.has("meanSpeed") ? new BearingGreaseInput.Service(v.number("meanSpeed"), v.date("greased") == null ? null : v.maybe("yearly"), v.date("greased")) : null);
     }
 
     private static String kindOf(Boundary b) {
@@ -112,11 +119,14 @@ public final class BearingGreaseFields {
         if (g.hours() != null) {
             figures.add(new Answer.Figure("grease again after", g.hours() <= 0 ? "needs oil" : Show.number(g.hours(), 0), g.hours() <= 0 ? "" : "h", ""));
         }
-        figures.add(new Answer.Figure("add then", Show.number(g.replenishGrams(), 1), "g", g.strokes() == null ? "" : Show.number(g.strokes(), 1) + " strokes"));
+        if (g.km() != null) {
+            figures.add(new Answer.Figure("that is", Show.number(g.km(), 0), "km", g.dueOn() == null ? "" : "due on " + g.dueOn()));
+        }
+        figures.add(new Answer.Figure("add then", Show.number(g.replenishGrams(), 1), "g", g.strokes() == null ? "" : Show.number(g.strokes(), 1) + " strokes" + (g.strokesAYear() == null ? "" : ", " + Show.number(g.strokesAYear(), 1) + " a year")));
         List<Finding> findings = g.nDm() != null && g.nDm() > 300_000
                 ? List.of(new Finding("fast", Level.WATCH, "n·dm is " + Show.number(g.nDm(), 0) + ": a full fill would churn and run hot; keep to the share.")) : List.of();
         return new Answer(figures, findings, List.of("A hand gun can pass 700 bar at the nozzle: stop when the seal moves, never into a sealed bearing, fingers away. "
-                + "Grease under the skin is a surgical emergency, even if it does not hurt: hospital at once, say “grease injection”."), worksheet(g), List.of());
+                + "Grease under the skin is a surgical emergency, even if it does not hurt: hospital at once, say “grease injection”."), worksheet(g), List.of(FillDrawing.of(g)));
     }
 
     private static Worksheet worksheet(BearingGrease g) {
@@ -128,7 +138,7 @@ public final class BearingGreaseFields {
         lines.add(Worksheet.judged("", "share", "by use", percent(g.share()), g.nDm() == null ? "no speed given" : "n·dm = " + Show.number(g.nDm(), 0)));
         lines.add(Worksheet.computed("", "grams", "V · share · 0.90 g/cm³", range(g.grams()) + " g"));
         if (g.hours() != null) {
-            lines.add(Worksheet.judged("tf", "interval", "K·(14·10⁶/(n·√d) − 4·d), halved per started 15 K over 70 °C", Show.number(g.hours(), 0) + " h", "at most 30 000 h"));
+            lines.add(Worksheet.judged("tf", "interval", "K·(14·10⁶/(n·√d) − 4·d), halved per started 15 K over 70 °C" + (g.input().factor() < 1 ? ", times " + Show.number(g.input().factor(), 2) : ""), Show.number(g.hours(), 0) + " h", "at most 30 000 h"));
         }
         lines.add(Worksheet.computed("G", "add", "0.005·D·B", Show.number(g.replenishGrams(), 2) + " g"));
         return new Worksheet("How much grease does this bearing take, and when again?", lines,

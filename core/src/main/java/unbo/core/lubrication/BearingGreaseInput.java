@@ -9,8 +9,14 @@ package unbo.core.lubrication;
  * @param temperature of the bearing, °C
  * @param strokeGrams what one stroke of the gun gives, null when it is not calibrated
  * @param cavityCm3   room beside the bearing, null when there is none
+ * @param factor      what shortens the interval: vertical shaft 0.5, dirt, water
+ * @param service     how far and from when; null where not asked
  * @param life        factor of the relubrication interval: 10 ball, 5 cylindrical or needle, 1 tapered or spherical
  */
 public record BearingGreaseInput(double boreMm, double outsideMm, double widthMm, Double massKg, boolean ball, boolean taper, double life,
-                                 Double rpm, String use, double temperature, Double strokeGrams, Double cavityCm3) {
+                                 Double rpm, String use, double temperature, Double strokeGrams, Double cavityCm3, double factor, Service service) {
+
+    /** @param meanKmh mean speed while it runs  @param yearlyKm null where not known  @param from the day it was greased */
+    public record Service(double meanKmh, Double yearlyKm, java.time.LocalDate from) {
+    }
 }

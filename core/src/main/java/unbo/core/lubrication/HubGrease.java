@@ -5,6 +5,7 @@ import java.util.List;
 
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.measure.Show;
 
 /**
  * How many grams go into each bearing and into the hub's cavity. Ball bearings of a wheel take 30–50 % of their free
@@ -68,6 +69,19 @@ public record HubGrease(HubGreaseInput input, double outerCm3, double innerCm3, 
             findings.add(new Finding("washes-out", Level.WATCH, "This hub goes under water and " + thickener.name()
                     + " grease resists it only " + (thickener.water().equals("poor") ? "poorly" : "fairly") + ": calcium sulfonate complex holds longer."));
         }
+        if (in.hubC() > thickener.hotC()) {
+            findings.add(new Finding("grease-too-hot", Level.SOON, "A hub at " + Show.number(in.hubC(), 0) + " °C is over the " + Show.number(thickener.hotC(), 0) + " °C that " + thickener.name() + " grease usually stands: another family, and find out why it is hot."));
+        }
         return List.copyOf(findings);
+    }
+
+    /** What a gun adds at a regreasing, grams: 0.005·D·B for each bearing. */
+    public double replenishG() {
+        return 0.005 * (input.outer().outsideMm() * input.outer().widthMm() + input.inner().outsideMm() * input.inner().widthMm());
+    }
+
+    /** Strokes of the gun for that, rounded up to a half; null without a weighed gun. */
+    public Double strokes() {
+        return input.strokeG() == null ? null : Math.ceil(replenishG() / input.strokeG() * 2 - 1e-9) / 2;
     }
 }

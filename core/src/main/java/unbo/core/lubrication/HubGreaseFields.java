@@ -29,6 +29,9 @@ public final class HubGreaseFields {
             Field.choice("kind", "New grease", Mixing.choices()).must(),
             Field.choice("oldKind", "Grease that was in", oldChoices()).orElse("unknown", "washing out is always right"),
             Field.quantity("cavityShare", "Share of the cavity", Quantity.RATIO, "", 0.2, 0.5).usually(0.3, 0.5).orElse("0.333", "a third; never over a half"),
+            Field.quantity("hubTemperature", "The hub's heat", Quantity.TEMPERATURE, "°C", -30, 250).usually(20, 140).orElse("70", "a braked wheel, expected"),
+            Field.choice("method", "Greased", List.of(new Field.Choice("hand", "by hand"), new Field.Choice("packer", "with a packer"), new Field.Choice("gun", "by gun, through its nipple"))).orElse("hand", null),
+            Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20).usually(0.5, 3).hint("ten strokes on a scale, divided by ten"),
             Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said"),
             Field.choice("outerKind", "Outer bearing, kind", Kind.choices()).orElse("tapered-roller", "packed by hand"),
             Field.choice("innerKind", "Inner bearing, kind", Kind.choices()).orElse("tapered-roller", "packed by hand")),
@@ -87,7 +90,7 @@ public final class HubGreaseFields {
     private static HubGreaseInput make(Values v) {
         String old = v.text("oldKind");
         return new HubGreaseInput(envelope(v, "outer"), envelope(v, "inner"), v.number("betweenCups"), v.number("hubBore"), v.number("spindle"),
-                v.text("kind"), old.equals("unknown") ? "" : old, v.number("cavityShare"), v.text("use").equals("immersed"));
+                v.text("kind"), old.equals("unknown") ? "" : old, v.number("cavityShare"), v.text("use").equals("immersed"), v.number("hubTemperature"), v.text("method"), v.maybe("strokeGrams"));
     }
 
     private static HubGreaseInput.Envelope envelope(Values v, String place) {

@@ -1,9 +1,14 @@
 package unbo.core.lubrication;
 
+import java.util.ArrayList;
 import java.util.List;
 
+import org.apache.commons.csv.CSVRecord;
+
 import unbo.core.answer.Answer;
+import unbo.core.answer.Step;
 import unbo.core.measure.Show;
+import unbo.core.measure.Table;
 import unbo.core.worksheet.Worksheet;
 
 /** A hub's grease in print. */
@@ -13,13 +18,40 @@ public final class HubGreaseWords {
     }
 
     public static Answer answer(HubGrease g) {
+        return g.input().method().equals("gun") ? byGun(g).with(steps(g.input())) : packed(g).with(steps(g.input()));
+    }
+
+    /** What is done, in order; of ball bearings the cone's steps are another one. */
+    private static List<Step> steps(HubGreaseInput in) {
+        boolean cones = in.outer().taper() || in.inner().taper();
+        boolean balls = !in.outer().taper() || !in.inner().taper();
+        List<Step> steps = new ArrayList<>();
+        for (CSVRecord r : Table.read(HubGreaseWords.class, "packing.csv")) {
+            if (!r.get("method").equals(in.method())) {
+                continue;
+            }
+            if (r.get("of").equals("ball") ? balls : r.get("of").isEmpty() || cones) {
+                steps.add(new Step(r.get("code"), r.get("text") + ".", r.get("caution")));
+            }
+        }
+        return steps;
+    }
+
+    /** Regreasing through a nipple: nothing is opened, so nothing is packed. */
+    private static Answer byGun(HubGrease g) {
+        Double strokes = g.strokes();
+        return new Answer(List.of(strokes == null ? new Answer.Figure("strokes", "?", "", "weigh ten strokes of the gun") : new Answer.Figure("strokes", Show.number(strokes, 1), "", "of " + Show.number(g.input().strokeG(), 2) + " g"),
+                new Answer.Figure("adds", Show.number(g.replenishG(), 1), "g", "0.005·D·B for each bearing"), new Answer.Figure("in the cavity at most", Show.number(g.cavityCm3() * 0.5 * FreeVolume.GREASE_G_PER_CM3, 0), "g", "half of it")),
+                g.findings(), List.of("Only where the hub has a nipple and a vent; a hub without them is opened and packed.", "Old and new grease are in it together: only a grease that mixes with what is in."), worksheet(g), List.of());
+    }
+
+    private static Answer packed(HubGrease g) {
         return new Answer(List.of(
                 new Answer.Figure(how("outer", g.input().outer()), range(g.outerGrams()), "g", cm3(g.outerCm3())),
                 new Answer.Figure(how("inner", g.input().inner()), range(g.innerGrams()), "g", cm3(g.innerCm3())),
                 new Answer.Figure("cavity, " + percent(g.input().cavityShare()) + " of it", Show.number(g.cavityGrams(), 0), "g", cm3(g.cavityCm3() * g.input().cavityShare())),
                 new Answer.Figure("take from the tub", Show.number(g.totalGrams(), 0), "g", "")),
                 g.findings(), List.of(
-                packing(g.input()),
                 (g.input().outer().taper() || g.input().inner().taper() ? "Wipe a film on both cups; lay" : "Lay") + " the cavity's share against the hub wall, " + fingers(g) + ". Never fill the hub: a full hub pumps its seals out.",
                 "Weigh the tub before and after: " + Show.number(g.totalGrams(), 0) + " g should be gone, less what is wiped off."),
                 worksheet(g), List.of());
@@ -27,12 +59,6 @@ public final class HubGreaseWords {
 
     private static String how(String place, HubGreaseInput.Envelope e) {
         return e.taper() ? place + " cone, packed by hand" : place + " bearing, 30 to 50 % of its room";
-    }
-
-    private static String packing(HubGreaseInput in) {
-        String cones = "Pack by hand: force the cone's large end into a palm of grease until it comes out between the rollers at the top; go round twice.";
-        String balls = "Press it between the balls from one side, turning, until it shows on the other; a bearing that came sealed and greased gets none.";
-        return in.outer().taper() && in.inner().taper() ? cones : in.outer().taper() || in.inner().taper() ? cones + " " + balls : balls;
     }
 
     private static String steel(HubGreaseInput.Envelope e) {

@@ -39,6 +39,7 @@ public final class MixQuestion {
                 new Worksheet("Do these thickeners mix?", List.of(Worksheet.given(pair.a(), "new grease", Mixing.thickener(pair.a()).orElseThrow().name()),
                         Worksheet.given(pair.b(), "grease that is in", Mixing.thickener(pair.b()).orElseThrow().name()),
                         Worksheet.judged("", "table of thickeners", "the same both ways", verdict.word(), "unless compatible: wash all out")),
-                        List.of("Compatibility chart of thickener types as common in lubrication textbooks; a test with the two greases at hand wins.")), List.of());
+                        List.of("Compatibility chart of thickener types as common in lubrication textbooks; a test with the two greases at hand wins.")), List.of(MixDrawing.of(pair)))
+                .with(MixDrawing.table());
     }
 }

@@ -31,16 +31,19 @@ public final class Mixing {
         }
     }
 
-    /** A family of greases by its thickener. */
-    public record Thickener(String code, String name, String water, String wheel) {
+    /** A family of greases by its thickener. @param hotC usual upper end of its working range */
+    public record Thickener(String code, String name, String water, double hotC, String wheel) {
     }
 
-    private static final Map<String, Thickener> THICKENERS = thickeners();
+    private static final Map<String, Thickener> THICKENERS = read();
     private static final Map<String, Verdict> PAIRS = pairs();
 
     private Mixing() {
     }
 
+    static List<Thickener> thickeners() {
+        return List.copyOf(THICKENERS.values());
+    }
 
     public static Optional<Thickener> thickener(String code) {
         return Optional.ofNullable(THICKENERS.get(code));
@@ -68,7 +71,7 @@ public final class Mixing {
         return THICKENERS.get(code).name();
     }
 
-    static List<Field.Choice> choices() {
+    public static List<Field.Choice> choices() {
         return THICKENERS.values().stream().map(t -> new Field.Choice(t.code(), t.name())).toList();
     }
 
@@ -76,10 +79,10 @@ public final class Mixing {
         return a.compareTo(b) < 0 ? a + "+" + b : b + "+" + a;
     }
 
-    private static Map<String, Thickener> thickeners() {
+    private static Map<String, Thickener> read() {
         Map<String, Thickener> map = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(Mixing.class, "thickeners.csv")) {
-            map.put(row.get("code"), new Thickener(row.get("code"), row.get("name"), row.get("water"), row.get("wheel")));
+            map.put(row.get("code"), new Thickener(row.get("code"), row.get("name"), row.get("water"), Double.parseDouble(row.get("hot")), row.get("wheel")));
         }
         return map;
     }

@@ -192,7 +192,7 @@ public final class StageRules {
     }
 
     private static StageRule<HubGreaseInput> grease() {
-        return new StageRule<>(RouteStage.GREASE, HubGreaseFields.LIST, List.of("kind", "oldKind", "cavityShare"),
+        return new StageRule<>(RouteStage.GREASE, HubGreaseFields.LIST, List.of("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams"),
                 StageRule.from("outerBore", FactKey.OUTER_BORE, "outerOutside", FactKey.OUTER_OUTSIDE, "outerWidth", FactKey.OUTER_WIDTH,
                         "innerBore", FactKey.INNER_BORE, "innerOutside", FactKey.INNER_OUTSIDE, "innerWidth", FactKey.INNER_WIDTH,
                         "betweenCups", FactKey.BETWEEN_CUPS, "hubBore", FactKey.HUB_BORE, "spindle", FactKey.SPINDLE,
@@ -202,7 +202,7 @@ public final class StageRules {
                     Facts facts = new Facts(RouteStage.GREASE);
                     facts.words(FactKey.GREASE_KIND, in.kind(), How.TYPED);
                     facts.number(FactKey.GREASE_CAVITY_SHARE, in.cavityShare(), How.TYPED);
-                    facts.number(FactKey.GREASE_TOTAL, grease.totalGrams(), How.COMPUTED);
+                    facts.number(FactKey.GREASE_TOTAL, in.method().equals("gun") ? grease.replenishG() : grease.totalGrams(), How.COMPUTED);
                     return new StageRule.Outcome(HubGreaseWords.answer(grease), facts.list, true);
                 });
     }

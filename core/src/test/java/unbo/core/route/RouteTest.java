@@ -55,7 +55,7 @@ class RouteTest {
     @Test
     void greaseTakesItsSizesFromTheSheetAndAsksForNoneOfThem() {
         StageRule<?> grease = StageRules.of(RouteStage.GREASE);
-        assertThat(grease.asked()).containsExactly("kind", "oldKind", "cavityShare");
+        assertThat(grease.asked()).containsExactly("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams");
         StageRule.Work work = work(RouteStage.GREASE, Map.of("kind", "CaS"), identified());
         assertThat(work.ok()).isTrue();
         assertThat(grease.hangsOn(identified())).containsEntry("HUB_BORE", "43 mm");
