@@ -2,12 +2,10 @@ package unbo.app.bench;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.job.OpenLine;
-import unbo.core.answer.Answer;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SetWay;
 import unbo.core.route.StageRules;
@@ -23,7 +21,6 @@ public record IntoJob(String words, String address) {
 
     /** So many of the newest jobs are offered. */
     static final int MOST = 12;
-    private static final int LONGEST_NOTE = 500;
 
     static List<IntoJob> links(List<OpenLine> underWay, RouteStage stage, Map<String, String> texts) {
         return underWay.stream().map(view -> new IntoJob(words(view), address(view, stage, texts))).toList();
@@ -35,16 +32,9 @@ public record IntoJob(String words, String address) {
                 .buildAndExpand(view.id(), check + "@" + view.code() + "=" + result).toUriString())).toList();
     }
 
-    /** Into the margin of jobs that are under way, for answers that no stage asks for. */
-    static List<IntoJob> asNotes(List<OpenLine> underWay) {
-        return underWay.stream().map(view -> new IntoJob(words(view), "/jobs/" + view.id() + "/do/note")).toList();
-    }
-
-    /** An answer in one line. */
-    static String summary(String title, Answer answer) {
-        String figures = answer.figures().stream().map(f -> f.what() + " " + f.printed()).collect(Collectors.joining(", "));
-        String all = title + ": " + figures;
-        return all.substring(0, Math.min(LONGEST_NOTE, all.length()));
+    /** Into the numbers beside a job, for answers that no stage asks for. */
+    static List<IntoJob> beside(List<OpenLine> underWay, String question, Map<String, String> texts) {
+        return underWay.stream().map(view -> new IntoJob(words(view), new SavedAnswer("/jobs/" + view.id() + "/numbers", texts).of(question))).toList();
     }
 
     private static String words(OpenLine view) {

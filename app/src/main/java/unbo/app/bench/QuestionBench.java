@@ -141,7 +141,7 @@ class QuestionBench {
         if (place != null && !place.by().isEmpty()) {
             asked.put(SetWay.BY, place.by());
         }
-        model.addAttribute("intoJobs", place == null || !reading.ok() ? List.of() : IntoJob.links(jobs.underWay(0, IntoJob.MOST), place.stage(), asked));
+        model.addAttribute("intoJobs", !reading.ok() ? List.of() : place == null ? IntoJob.beside(jobs.underWay(0, IntoJob.MOST), question.name(), asked) : IntoJob.links(jobs.underWay(0, IntoJob.MOST), place.stage(), asked));
         model.addAttribute("form", List.copyOf(form.values()));
         Answer answer = reading.get().map(record -> answer(question, record)).orElse(null);
         model.addAttribute("answer", answer);
@@ -149,10 +149,6 @@ class QuestionBench {
         if (reading.ok() && reading.record() instanceof HeatInput heat) {
             Double seconds = HeatPlan.of(heat).secondsAvailable();
             model.addAttribute("seconds", seconds == null || seconds < 1 ? null : Math.round(seconds));
-        }
-        if (place == null && answer != null && !texts.isEmpty()) {
-            model.addAttribute("summary", IntoJob.summary(question.title(), answer));
-            model.addAttribute("notes", IntoJob.asNotes(jobs.underWay(0, IntoJob.MOST)));
         }
     }
 }

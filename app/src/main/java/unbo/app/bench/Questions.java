@@ -100,6 +100,13 @@ final class Questions {
             entry(SpacerHub.QUESTION, Place.set(SetWay.SPACER)), entry(UnitHub.QUESTION, Place.set(SetWay.AXLE_NUT)), entry(ConeHub.QUESTION, Place.set(SetWay.CONE)),
             entry(Preload.QUESTION, Place.set(SetWay.TORQUE)), entry(CrankTruing.QUESTION, Place.set(SetWay.CRANK)));
 
+    /** Questions that a job asks beside its stages. */
+    record Beside(String title, List<Question<?>> questions) {
+    }
+
+    static final List<Beside> BESIDE = Stream.of(new Beside("Which bearing, which seal?", IDENTIFY), new Beside("Get it out, read it", STRIP), new Beside("Fit and set", FIT), new Beside("Grease, speed, load, life", GREASE), new Beside("Prove and log", PROVE))
+            .map(b -> new Beside(b.title(), b.questions().stream().filter(q -> !PLACES.containsKey(q.name())).toList())).toList();
+
     private static Map.Entry<String, Place> entry(Question<?> question, Place place) {
         return Map.entry(question.name(), place);
     }

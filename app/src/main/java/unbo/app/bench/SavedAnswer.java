@@ -30,7 +30,8 @@ public record SavedAnswer(String address, Map<String, String> texts) {
         return of(table + ".csv");
     }
 
-    private String of(String file) {
+    /** Address of something under it, with the inputs. */
+    String of(String file) {
         UriComponentsBuilder builder = UriComponentsBuilder.fromPath(address + "/" + file);
         texts.keySet().stream().filter(name -> !texts.get(name).isBlank()).sorted().forEach(name -> builder.queryParam(name, "{" + name + "}"));
         return builder.encode().buildAndExpand(texts).toUriString();

@@ -15,6 +15,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.catalogue.OwnCatalogue;
+import unbo.app.job.AnswerService;
 import unbo.app.job.JobService;
 import unbo.app.stock.GreaseShelf;
 import unbo.app.stock.StockService;
@@ -24,10 +25,13 @@ import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.OwnBearing;
+import unbo.core.answer.Question;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
+import unbo.core.life.WheelFields;
 import unbo.core.lubrication.Grease;
 import unbo.core.lubrication.Gun;
+import unbo.core.lubrication.Viscosity;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 import unbo.core.service.Causes;
@@ -57,9 +61,10 @@ public class DemoData implements ApplicationRunner {
     private final OwnCatalogue own;
     private final StockService stock;
     private final GreaseShelf greases;
+    private final AnswerService answers;
     private final Clock clock;
 
-    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, StockService stock, GreaseShelf greases, Clock clock) {
+    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, StockService stock, GreaseShelf greases, AnswerService answers, Clock clock) {
         this.wanted = wanted;
         this.workshops = workshops;
         this.vehicles = vehicles;
@@ -67,6 +72,7 @@ public class DemoData implements ApplicationRunner {
         this.own = own;
         this.stock = stock;
         this.greases = greases;
+        this.answers = answers;
         this.clock = clock;
     }
 
@@ -162,6 +168,8 @@ public class DemoData implements ApplicationRunner {
         second.keep(RouteStage.IDENTIFY, hub(METRIC));
         second.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", "Li"));
         second.keep(RouteStage.SET, nut("20", "0 180", "C"));
+        second.beside(WheelFields.QUESTION, Map.of("vehicle", "trailer", "wheelLoadN", "5200", "rollingRadiusM", "0.31", "spreadMm", "96", "offsetMm", "8", "outerDesignation", "32008X", "innerDesignation", "32010X", "kappa", "0.6", "contamination", "0.2", "newOffset", "33"));
+        second.beside(Viscosity.QUESTION, Map.of("nu40", "220", "nu100", "19.5", "temperature", "60", "rpm", "620", "pitchMm", "54"));
         jobs.keepParts(second.id, 0, Map.ofEntries(Map.entry("supplierA", "Quay stores"), Map.entry("supplierB", "Inland bearings"),
                 Map.entry("kind-0", "bearing"), Map.entry("what-0", "32008X"), Map.entry("place-0", "outer bearing"), Map.entry("priceA-0", "21.40"), Map.entry("priceB-0", "18.90"),
                 Map.entry("kind-1", "bearing"), Map.entry("what-1", "32010X"), Map.entry("place-1", "inner bearing"), Map.entry("priceA-1", "24.80"), Map.entry("priceB-1", "26.20"),
@@ -262,6 +270,11 @@ public class DemoData implements ApplicationRunner {
 
         void intake(String complaint) {
             keep(RouteStage.INTAKE, Map.of("complaint", complaint, "day", day.toString(), "counter", "", "load", String.valueOf(280 + 40 * (variation % 4))));
+        }
+
+        <I> void beside(Question<I> question, Map<String, String> texts) {
+            I record = FieldReader.read(question.fields(), texts, UnitSystem.METRIC).record();
+            answers.keep(id, new AnswerService.Kept(question.name(), question.title(), texts, question.answer().apply(record), at));
         }
 
         void keep(RouteStage stage, Map<String, String> texts) {

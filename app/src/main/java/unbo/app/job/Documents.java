@@ -14,6 +14,7 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 
 import org.springframework.stereotype.Component;
 
+import unbo.core.answer.Answer;
 import unbo.core.sheet.Fact;
 
 /** Writes and reads the JSON documents of stages and sheets; what a newer release added is passed over. */
@@ -41,6 +42,14 @@ class Documents {
             return json.readValue(stage.document(), StageDocument.class);
         } catch (JsonProcessingException e) {
             throw new UncheckedIOException("stage " + stage.code(), e);
+        }
+    }
+
+    Answer answer(String document) {
+        try {
+            return json.readValue(document, Answer.class);
+        } catch (JsonProcessingException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -24,15 +24,21 @@ import unbo.core.sheet.Fact;
  * @param sheet  null while the job is open
  * @param complainedOf code of the position it was opened for; null in files of an older release
  * @param parts  the rows of its parts list as typed; null in files of an older release
+ * @param answers kept beside the stages; null in files of an older release
  * @param stages as {@link StageDocument} keeps them
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String waitingFor, Instant openedAt, Instant closedAt, LocalDate workedOn, Double counter,
-                        String complaint, String cause, String signedBy, String numbers, List<Fact> sheet, List<StageRecord> stages, List<NoteRecord> notes, String complainedOf, Map<String, String> parts) {
+                        String complaint, String cause, String signedBy, String numbers, List<Fact> sheet, List<StageRecord> stages, List<NoteRecord> notes, String complainedOf, Map<String, String> parts, List<AnswerRecord> answers) {
 
     /** One stage of it. */
     @JsonIgnoreProperties(ignoreUnknown = true)
     public record StageRecord(String code, String state, boolean complete, Instant savedAt, StageDocument document) {
+    }
+
+    /** An answer kept beside the stages. */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    public record AnswerRecord(String question, String title, Instant keptAt, Map<String, String> texts, Answer answer) {
     }
 
     /** A remark in its margin. */
@@ -47,6 +53,7 @@ public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String
         stages = stages == null ? List.of() : List.copyOf(stages);
         notes = notes == null ? List.of() : List.copyOf(notes);
         parts = parts == null ? Map.of() : parts;
+        answers = answers == null ? List.of() : List.copyOf(answers);
     }
 
     /** What stands against taking it in, one sentence each. @param here where in the file it stands */
@@ -80,6 +87,10 @@ public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String
         stages.forEach(stage -> stage(stage, fault));
         if (stages.stream().map(StageRecord::code).distinct().count() < stages.size()) {
             fault.accept("a stage stands in it twice.");
+        }
+        answers.forEach(answer -> answer(answer, fault));
+        if (answers.stream().map(AnswerRecord::question).distinct().count() < answers.size()) {
+            fault.accept("an answer stands in it twice.");
         }
         for (NoteRecord note : notes) {
             if (note.writtenAt == null || note.kind == null || note.kind.length() > 12) {
@@ -120,6 +131,16 @@ public record JobRecord(int visit, Instant visitOpenedAt, JobState state, String
         }
         if (stage.document.answer() != null && !whole(stage.document.answer())) {
             fault.accept("the answer of " + stage.code + " is not whole: figures, findings, sentences and worksheet are needed.");
+        }
+    }
+
+    private static void answer(AnswerRecord record, Consumer<String> fault) {
+        length("an answer's question", record.question, 40, fault);
+        length("an answer's title", record.title, 80, fault);
+        if (record.keptAt == null || record.texts == null || record.answer == null || !whole(record.answer)) {
+            fault.accept("the answer “" + record.title + "” is not whole: keptAt, texts, figures, findings, sentences and worksheet are needed.");
+        } else {
+            record.texts.forEach((name, text) -> length("answer " + name, text, LONGEST_TEXT, fault));
         }
     }
 

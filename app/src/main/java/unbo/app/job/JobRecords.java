@@ -27,13 +27,15 @@ public class JobRecords {
     private final Notes notes;
     private final Documents documents;
     private final JobService service;
+    private final AnswerService answers;
 
-    JobRecords(Jobs jobs, Visits visits, Notes notes, Documents documents, JobService service) {
+    JobRecords(Jobs jobs, Visits visits, Notes notes, Documents documents, JobService service, AnswerService answers) {
         this.jobs = jobs;
         this.visits = visits;
         this.notes = notes;
         this.documents = documents;
         this.service = service;
+        this.answers = answers;
     }
 
     /** One job, or every job at a position; {@code visitNumbers} counts visits as they are met. */
@@ -64,7 +66,8 @@ public class JobRecords {
         job.stages().forEach(s -> stages.add(new JobRecord.StageRecord(s.code(), s.state().name(), s.complete(), s.savedAt(), documents.stage(s))));
         return new JobRecord(visit, job.visit().openedAt(), job.state(), job.waitingFor(), job.openedAt(), job.closedAt(), job.workedOn(), job.counter(),
                 job.complaint(), job.cause(), job.signedBy(), job.numbers(), job.sheet() == null ? null : documents.facts(job.sheet()), stages,
-                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(), job.complainedOf(), job.parts() == null ? Map.of() : documents.texts(job.parts()));
+                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(), job.complainedOf(), job.parts() == null ? Map.of() : documents.texts(job.parts()),
+                answers.of(job.id()).stream().map(a -> new JobRecord.AnswerRecord(a.question(), a.title(), a.keptAt(), a.texts(), a.answer())).toList());
     }
 
     /** Takes jobs in at their positions of one vehicle. @return their new numbers, in the order of the records */
@@ -82,6 +85,7 @@ public class JobRecords {
             }
             record.notes().forEach(note -> job.note(note.kind(), note.text(), note.writtenAt()));
             ids.add(jobs.save(job).id());
+            record.answers().forEach(a -> answers.put(job.id(), new AnswerService.Kept(a.question(), a.title(), a.texts(), a.answer(), a.keptAt())));
             if (job.state() == JobState.SIGNED) {
                 service.count(job);
             }

@@ -29,13 +29,15 @@ import unbo.app.workshop.WorkshopService;
 class ReportPages {
 
     private final JobService jobs;
+    private final AnswerService answers;
     private final WorkshopService workshops;
     private final PdfWriter pdf;
     private final SpringTemplateEngine templates;
     private final ApplicationContext beans;
 
-    ReportPages(JobService jobs, WorkshopService workshops, PdfWriter pdf, SpringTemplateEngine templates, ApplicationContext beans) {
+    ReportPages(JobService jobs, AnswerService answers, WorkshopService workshops, PdfWriter pdf, SpringTemplateEngine templates, ApplicationContext beans) {
         this.jobs = jobs;
+        this.answers = answers;
         this.workshops = workshops;
         this.pdf = pdf;
         this.templates = templates;
@@ -57,7 +59,7 @@ class ReportPages {
 
     private Map<String, Object> content(long id) {
         JobView view = jobs.view(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        Map<String, Object> content = new HashMap<>(Map.of("view", view, "notes", jobs.notes(id), "workshop", workshops.current()));
+        Map<String, Object> content = new HashMap<>(Map.of("view", view, "notes", jobs.notes(id), "answers", answers.of(id), "workshop", workshops.current()));
         content.put("section", view.section(view.sheet()));
         return content;
     }

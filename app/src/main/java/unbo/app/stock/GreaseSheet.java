@@ -21,7 +21,9 @@ class GreaseSheet {
     private Double thickAt40;
     @Column(name = "nu100")
     private Double thickAt100;
+    @Column(name = "cold_c")
     private double coldC;
+    @Column(name = "hot_c")
     private double hotC;
     private boolean ep;
 

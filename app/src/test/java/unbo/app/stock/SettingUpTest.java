@@ -143,10 +143,10 @@ class SettingUpTest {
     }
 
     @Test
-    void anAnswerWithoutAStageIsNotedInAJob() throws Exception {
+    void anAnswerWithoutAStageGoesBesideTheStagesOfAJob() throws Exception {
         long vehicle = vehicles.add(new VehicleInput("trailer", "Note trailer", "NO 1", "X.Y.", "none", 2000.0, "wet", 1)).id();
         long id = jobs.open(vehicle, "axle1-left", AT);
-        mvc.perform(get("/bench/viscosity?nu40=220&nu100=19.5&temperature=70&rpm=800&pitchMm=40")).andExpect(content().string(allOf(containsString("/jobs/" + id + "/do/note"), containsString("value=\"Viscosity"))));
+        mvc.perform(get("/bench/viscosity?nu40=220&nu100=19.5&temperature=70&rpm=800&pitchMm=40")).andExpect(content().string(containsString("/jobs/" + id + "/numbers/viscosity?nu100=19.5")));
     }
 
     @Test

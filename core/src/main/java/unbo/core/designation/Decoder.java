@@ -85,6 +85,15 @@ public final class Decoder {
         return decoded;
     }
 
+    /** The same, where a taper set may be written CONE/CUP: then with the set's outside and assembled width. */
+    public static Decoded decodeSet(String stamped) {
+        String[] pair = stamped.split("/", 2);
+        Decoded cone = pair.length == 2 ? decode(pair[0]) : null;
+        return cone == null ? decode(stamped) : Catalogue.taper(cone.marking(), decode(pair[1]).marking())
+                .map(set -> new Decoded(cone.marking() + "/" + set.cup(), true, "tapered-roller", set.boreMm(), set.outsideMm(), set.widthMm(), true, cone.halfAngleDeg(), cone.series(), cone.parts(), cone.warnings(), List.of()))
+                .orElseGet(() -> decode(stamped));
+    }
+
     /** The same with the workshop's own bearings, which count before the tables. */
     public static Decoded decode(String stamped, List<Boundary> own) {
         String key = OwnBearings.key(stamped);

@@ -6,8 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.TaperSet;
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.input.Field;
@@ -94,12 +92,9 @@ public final class WheelFields {
         boolean rollers = v.yes(side + "Rollers");
         double angle = v.number(side + "ContactDeg", Double.NaN);
         if (!marking.isBlank()) {
-            String[] pair = marking.split("/", 2);
-            Decoded cone = Decoder.decode(pair[0]);
-            Optional<TaperSet> set = pair.length == 2 ? Catalogue.taper(cone.marking(), Decoder.decode(pair[1]).marking()) : Optional.empty();
-            angle = Double.isNaN(angle) ? cone.contactDeg() : angle;
-            double contact = angle;
-            inside = set.map(s -> Inside.estimated("tapered-roller", s.boreMm(), s.outsideMm(), s.widthMm(), contact)).orElseGet(cone::inside);
+            Decoded decoded = Decoder.decodeSet(marking);
+            angle = Double.isNaN(angle) ? decoded.contactDeg() : angle;
+            inside = decoded.inside();
             rollers |= inside.map(Inside::rollers).orElse(false);
         }
         Ratings rated = inside.map(Ratings::of).orElse(null);

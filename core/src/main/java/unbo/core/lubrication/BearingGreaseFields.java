@@ -7,7 +7,6 @@ import java.util.Map;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.catalogue.Boundary;
-import unbo.core.catalogue.Catalogue;
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.finding.Finding;
@@ -57,15 +56,7 @@ public final class BearingGreaseFields {
 
     /** Boundary sizes by designation: a number as stamped, or a taper set written CONE/CUP; null where they are not known. */
     private static Boundary boundary(Values v) {
-        String[] pair = v.text("designation").split("/", 2);
-        Decoded first = Decoder.decode(pair[0]);
-        if (pair.length == 2) {
-            var set = Catalogue.taper(first.marking(), Decoder.decode(pair[1]).marking());
-            if (set.isPresent()) {
-                return new Boundary("tapered-roller", v.text("designation"), set.get().boreMm(), set.get().outsideMm(), set.get().widthMm(), "", "");
-            }
-        }
-        Decoded d = Decoder.decode(v.text("designation"));
+        Decoded d = Decoder.decodeSet(v.text("designation"));
         return d.boreMm() == null || d.outsideMm() == null || d.widthMm() == null ? null : new Boundary(d.kind(), d.marking(), d.boreMm(), d.outsideMm(), d.widthMm(), "", "");
     }
 

@@ -41,8 +41,8 @@ final class MixDrawing {
         String[] words = {"compatible", "doubtful: wash out", "incompatible: wash out"};
         Mixing.Verdict[] verdicts = Mixing.Verdict.values();
         for (int i = 0; i < verdicts.length; i++) {
-            cell(shapes, i * 118 - 130, legend - CELL / 2, verdicts[i]);
-            shapes.add(new Shape.Label(Point.of(i * 118 - 130 + CELL - 4, legend), words[i], "start", 12, Role.MARK));
+            cell(shapes, i * 150 - 185, legend - CELL / 2, verdicts[i]);
+            shapes.add(new Shape.Label(Point.of(i * 150 - 185 + CELL - 4, legend), words[i], "start", 12, Role.MARK));
         }
         return new Drawing(NAME, TITLE + ": " + asked.a() + " on " + asked.b() + " is " + Mixing.of(asked.a(), asked.b()).word(), -190, -34, size + 230, size + 82, shapes);
     }
@@ -79,6 +79,9 @@ final class MixDrawing {
     }
 
     private static void frame(List<Shape> shapes, double x, double y) {
-        shapes.add(new Shape.Outline(List.of(Point.of(x + 2, y + 2), Point.of(x + CELL - 2, y + 2), Point.of(x + CELL - 2, y + CELL - 2), Point.of(x + 2, y + CELL - 2), Point.of(x + 2, y + 2)), false, Role.ANSWER, Known.MEASURED));
+        Point[] corners = {Point.of(x + 1.5, y + 1.5), Point.of(x + CELL - 1.5, y + 1.5), Point.of(x + CELL - 1.5, y + CELL - 1.5), Point.of(x + 1.5, y + CELL - 1.5)};
+        for (int i = 0; i < corners.length; i++) {
+            shapes.add(new Shape.Outline(List.of(corners[i], corners[(i + 1) % corners.length]), false, Role.ANSWER, Known.MEASURED));
+        }
     }
 }

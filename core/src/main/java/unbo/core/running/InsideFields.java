@@ -58,7 +58,7 @@ final class InsideFields {
 
     private static Decoded decoded(Values v, boolean other) {
         String typed = v.text(name(other, "designation"));
-        return typed.isBlank() ? null : Decoder.decode(typed);
+        return typed.isBlank() ? null : Decoder.decodeSet(typed);
     }
 
     /** What cannot be of one of the two. */

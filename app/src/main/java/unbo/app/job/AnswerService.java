@@ -1,0 +1,70 @@
+package unbo.app.job;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import unbo.core.answer.Answer;
+
+/** Answers that a job keeps beside its stages: one for each question of the bench, frozen with the job. */
+@Service
+@Transactional
+public class AnswerService {
+
+    private final JobAnswers answers;
+    private final Jobs jobs;
+    private final Documents documents;
+
+    /** What is kept. @param texts inputs as typed */
+    public record Kept(String question, String title, Map<String, String> texts, Answer answer, Instant keptAt) {
+    }
+
+    AnswerService(JobAnswers answers, Jobs jobs, Documents documents) {
+        this.answers = answers;
+        this.jobs = jobs;
+        this.documents = documents;
+    }
+
+    @Transactional(readOnly = true)
+    public List<Kept> of(long jobId) {
+        return answers.findByJobIdOrderById(jobId).stream().map(this::kept).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Kept> of(long jobId, String question) {
+        return answers.findByJobIdAndQuestion(jobId, question).map(this::kept);
+    }
+
+    private Kept kept(JobAnswer a) {
+        return new Kept(a.question(), a.title(), documents.texts(a.texts()), documents.answer(a.answer()), a.keptAt());
+    }
+
+    /** Keeps an answer in the place of an earlier one to the same question. @return false when the job is closed */
+    public boolean keep(long jobId, Kept kept) {
+        if (jobs.whole(jobId).orElseThrow().state().frozen()) {
+            return false;
+        }
+        put(jobId, kept);
+        return true;
+    }
+
+    /** The same into a job that is taken in from a file, whatever its state. */
+    void put(long jobId, Kept kept) {
+        JobAnswer answer = answers.findByJobIdAndQuestion(jobId, kept.question()).orElseGet(() -> new JobAnswer(jobId, kept.question()));
+        answer.keep(kept.title(), documents.write(kept.texts()), documents.write(kept.answer().printed()), kept.keptAt());
+        answers.save(answer);
+    }
+
+    /** Lets go of one. @return false when the job is closed */
+    public boolean drop(long jobId, String question) {
+        if (jobs.whole(jobId).orElseThrow().state().frozen()) {
+            return false;
+        }
+        answers.findByJobIdAndQuestion(jobId, question).ifPresent(answers::delete);
+        return true;
+    }
+}
