@@ -37,6 +37,7 @@ public final class ShaftFields {
             forces("vertical", "Each upwards, N").hint("− downwards"), forces("horizontal", "Each away from you, N"), forces("axial", "Each to the right, N"),
             Field.choice("locates", "Side force goes into", LOCATES).orElse("left", null), Field.quantity("rpm", "Speed", Quantity.ROTATION, "rpm", 0.5, 60_000).usually(20, 15_000).must(),
             Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20).usually(0.2, 4).orElse("1", "see Viscosity"), Field.quantity("contamination", "Cleanliness ec", Quantity.RATIO, "", 0.01, 1).usually(0.05, 1).orElse("0.55", "normal"),
+            Field.quantity("waterPpm", "Water in the oil, ppm", Quantity.RATIO, "", 0, 100_000).usually(50, 2000).orElse("0", null).hint("0.1 % is 1000 ppm"),
             Field.quantity("loadFactor", "All loads, times", Quantity.RATIO, "", 0.1, 10).usually(0.5, 3).orElse("1", null).slides(""),
             WheelFields.rating("leftCN", "Left: C from the catalogue"), WheelFields.rating("leftC0N", "Left: C0"), WheelFields.rating("rightCN", "Right: C from the catalogue"), WheelFields.rating("rightC0N", "Right: C0"),
             WheelFields.angle("leftContactDeg", "Left: contact or half cup angle"), WheelFields.angle("rightContactDeg", "Right: contact or half cup angle"), Field.yesNo("leftRollers", "Left: rollers"), Field.yesNo("rightRollers", "Right: rollers")), ShaftFields::rules, ShaftFields::make);
@@ -71,7 +72,7 @@ public final class ShaftFields {
             loads.add(new ShaftLife.Load(v.list("at").get(i), at(v, "vertical", i), at(v, "horizontal", i), at(v, "axial", i)));
         }
         return new ShaftLife.Input(v.number("spreadMm"), loads, WheelFields.bearing(v, "left").orElseThrow(), WheelFields.bearing(v, "right").orElseThrow(), ShaftLife.Locates.valueOf(v.text("locates").toUpperCase(Locale.ROOT)),
-                v.number("rpm"), v.number("kappa"), v.number("contamination")).times(v.number("loadFactor"));
+                v.number("rpm"), v.number("kappa"), v.number("contamination"), v.number("waterPpm")).times(v.number("loadFactor"));
     }
 
     private static double at(Values v, String way, int i) {
@@ -79,8 +80,13 @@ public final class ShaftFields {
     }
 
     static Answer answer(ShaftLife s) {
+        List<Finding> findings = new ArrayList<>();
+        if (s.input().waterPpm() > 100) {
+            findings.add(new Finding("water", Level.SOON, "Water leaves " + Show.number(ShaftLife.dilution(s.input().waterPpm()) * 100, 0) + " % of the life: change the oil, find where it comes in. In grease there is no such law: milky is washed out and packed anew."));
+        }
         Finding finding = s.systemHours() < SHORT_H ? new Finding("shaft-short", Level.WATCH, "Under " + Show.number(SHORT_H, 0) + " hours: a short life for a shaft that runs daily.") : new Finding("shaft-life", Level.RIGHT, "Nine of ten pairs reach " + hours(s.systemHours()) + " hours.");
-        return new Answer(List.of(new Answer.Figure("life of the pair", hours(s.systemHours()), "h", "at " + Show.number(s.input().rpm(), 0) + " rpm"), figure("left", s.left()), figure("right", s.right())), List.of(finding),
+        findings.add(finding);
+        return new Answer(List.of(new Answer.Figure("life of the pair", hours(s.systemHours()), "h", "at " + Show.number(s.input().rpm(), 0) + " rpm"), figure("left", s.left()), figure("right", s.right())), findings,
                 List.of("Life is a statistic: one in ten ends earlier, and water, blows and dirt end most of them first.", s.left().bearing().estimated() || s.right().bearing().estimated() ? "Ratings are estimated by ISO 281 from the boundary: catalogues differ by up to 12 %." : "Ratings as typed."),
                 worksheet(s), List.of(drawing(s))).with(chart(s));
     }

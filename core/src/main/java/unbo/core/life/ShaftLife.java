@@ -5,11 +5,13 @@ import java.util.List;
 /**
  * A shaft in two bearings under any loads: equilibrium in two planes through its axis gives each bearing's radial load; the
  * side force goes into the bearing that locates, or with an adjusted pair is shared by what each induces. Basic life by
- * ISO 281, modified by a_ISO; the pair by the product law. Limits: rigid shaft and case, no preload.
+ * ISO 281, modified by a_ISO and by water in the oil; the pair by the product law. Limits: rigid shaft and case, no preload.
  *
  * @param systemHours modified life of both together
  */
 public record ShaftLife(Input input, Side left, Side right, double systemHours) {
+
+    private static final double DRY_PPM = 100;
 
     /** Which bearing takes thrust. */
     public enum Locates { LEFT, RIGHT, PAIR }
@@ -18,8 +20,8 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
     public record Load(double atMm, double verticalN, double horizontalN, double axialN) {
     }
 
-    /** @param spreadMm between the pressure centres */
-    public record Input(double spreadMm, List<Load> loads, WheelInput.Bearing left, WheelInput.Bearing right, Locates locates, double rpm, double kappa, double contamination) {
+    /** @param spreadMm between the pressure centres  @param waterPpm in the oil; 0 in grease */
+    public record Input(double spreadMm, List<Load> loads, WheelInput.Bearing left, WheelInput.Bearing right, Locates locates, double rpm, double kappa, double contamination, double waterPpm) {
 
         public Input {
             loads = List.copyOf(loads);
@@ -27,7 +29,7 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
 
         /** The same with so many times all loads. */
         Input times(double factor) {
-            return new Input(spreadMm, loads.stream().map(l -> new Load(l.atMm, l.verticalN * factor, l.horizontalN * factor, l.axialN * factor)).toList(), left, right, locates, rpm, kappa, contamination);
+            return new Input(spreadMm, loads.stream().map(l -> new Load(l.atMm, l.verticalN * factor, l.horizontalN * factor, l.axialN * factor)).toList(), left, right, locates, rpm, kappa, contamination, waterPpm);
         }
     }
 
@@ -70,10 +72,16 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
         };
     }
 
+    /** What water in the oil leaves of the life: (100 ppm/x)^0.6 over 100 ppm (a guide of lubrication textbooks). */
+    static double dilution(double ppm) {
+        return ppm <= DRY_PPM ? 1 : Math.pow(DRY_PPM / ppm, 0.6);
+    }
+
     private static Side side(Input in, WheelInput.Bearing b, double[] force, double radial, double axial) {
         double p = Math.max(1e-9, WheelLife.equivalent(b, radial, axial));
         double basic = Math.pow(b.cN() / p, b.rollers() ? 10.0 / 3 : 3) * 1e6 / 60 / in.rpm();
         double factor = LifeFactor.of(b.rollers(), in.kappa(), in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / p);
+        factor *= dilution(in.waterPpm());
         return new Side(b, force[0], force[1], radial, axial, p, basic, basic * factor, factor);
     }
 }

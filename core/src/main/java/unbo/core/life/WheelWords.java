@@ -23,7 +23,8 @@ public final class WheelWords {
     static Answer answer(WheelFields.Asked asked) {
         WheelLife life = WheelLife.of(asked.wheel());
         List<Answer.Figure> figures = new ArrayList<>(List.of(new Answer.Figure("life of the pair", km(life.systemLifeKm()), "km", "nine of ten pairs reach it"),
-                figure("outer", life.outer()), figure("inner", life.inner())));
+                figure("outer", life.outer()), figure("inner", life.inner()),
+                new Answer.Figure("flange moment, largest", Show.number(Math.abs(life.flangeMomentNm()), 0), "N·m", "bends flange and bolts")));
         List<Finding> findings = new ArrayList<>();
         if (asked.changes()) {
             WheelLife then = WheelLife.of(asked.changed());

@@ -107,6 +107,7 @@ public record Mounting(Input input, Fit fit, HeatPlan heat) {
             drawings.addAll(0, warm.drawings());
             tables.addAll(warm.tables());
         }
+        drawings.add(WayRound.of(this));
         return new Answer(figures, findings, sentences, new Worksheet("How does it go in?", lines, sources), drawings, steps(), tables);
     }
 

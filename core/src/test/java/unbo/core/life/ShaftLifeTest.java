@@ -24,7 +24,7 @@ class ShaftLifeTest {
     private static final WheelInput.Bearing TAPER = new WheelInput.Bearing("taper", 35_000, 40_000, 14, true, false, 14);
 
     private static ShaftLife shaft(WheelInput.Bearing both, ShaftLife.Locates locates, ShaftLife.Load... loads) {
-        return ShaftLife.of(new ShaftLife.Input(100, List.of(loads), both, both, locates, 1500, 1, 0.5));
+        return ShaftLife.of(new ShaftLife.Input(100, List.of(loads), both, both, locates, 1500, 1, 0.5, 0));
     }
 
     private static Reading<ShaftLife.Input> read(String... pairs) {
@@ -92,5 +92,16 @@ class ShaftLifeTest {
         assertThat(answer.behind(answer.drawings().get(1)).rows()).hasSize(21);
         assertThat(answer.figures()).extracting(f -> f.what()).containsExactly("life of the pair", "left bearing", "right bearing");
         assertThat(ShaftFields.answer(ShaftLife.of(read("loadFactor", "10").record())).findings().get(0).code()).isEqualTo("shaft-short");
+    }
+
+    /** 0.04 % about half, 0.1 % a quarter. */
+    @ParameterizedTest
+    @CsvSource({"0,1", "100,1", "400,0.435", "1000,0.251"})
+    void waterInTheOilTakesLife(double ppm, double left) {
+        assertThat(ShaftLife.dilution(ppm)).isCloseTo(left, within(0.001));
+        double dry = ShaftLife.of(read().record()).systemHours();
+        ShaftLife wet = ShaftLife.of(read("waterPpm", String.valueOf(ppm)).record());
+        assertThat(wet.systemHours()).isCloseTo(dry * ShaftLife.dilution(ppm), within(dry * 1e-9));
+        assertThat(ShaftFields.answer(wet).findings().stream().anyMatch(f -> f.code().equals("water"))).isEqualTo(ppm > 100);
     }
 }

@@ -170,4 +170,21 @@ class WheelLifeTest {
         assertThat(table.rows()).extracting(r -> r.get(0)).containsExactly("straight", "bend, outside", "bend, inside");
         assertThat(table.rows().get(0).get(3)).isEqualTo("2000");
     }
+
+    @Test
+    void theLoadLineFollowsFromFlangeSpacerAndEt() {
+        assertThat(read("flangeMm", "55", "etMm", "40").record().wheel().offsetMm()).isEqualTo(15);
+        assertThat(read("flangeMm", "55", "etMm", "40", "spacerMm", "25").record().wheel().offsetMm()).isEqualTo(40);
+        assertThat(read("flangeMm", "55", "etMm", "40", "offsetMm", "3").record().wheel().offsetMm()).isEqualTo(3);
+        assertThat(read().record().wheel().offsetMm()).isZero();
+        assertThat(read("spacerMm", "25").sentences("flangeMm")).singleElement().asString().contains("only with the flange");
+    }
+
+    @Test
+    void theFlangeMomentStandsWithTheFigures() {
+        assertThat(WheelWords.answer(read("offsetMm", "25", "shares", "1", "lateralGs", "0").record()).figures()).anySatisfy(f -> {
+            assertThat(f.what()).startsWith("flange moment");
+            assertThat(f.value()).isEqualTo("100");
+        });
+    }
 }
