@@ -64,7 +64,7 @@ class NumbersStory {
             String before = b.find("g[data-spin]").getDomAttribute("transform");
             b.until(d -> !String.valueOf(b.find("g[data-spin]").getDomAttribute("transform")).equals(String.valueOf(before)));
             b.open("/bench/wheel-life");
-            b.find("details.more summary").click();
+            b.press("#answer details.more summary");
             b.until(ExpectedConditions.visibilityOfElementLocated(org.openqa.selenium.By.cssSelector("table.values")));
         }
     }

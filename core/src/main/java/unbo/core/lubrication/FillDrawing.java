@@ -10,7 +10,10 @@ import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
 import unbo.core.measure.Show;
 
-/** A bearing in half section with its grease: bore, outside and width to scale; the room between the rings filled to its share. */
+/**
+ * A bearing in half section with its grease: bore, outside and width to scale; the room beside the elements filled to its share, laid against the
+ * outer ring, where it is thrown.
+ */
 final class FillDrawing {
 
     private static final double TALL = 150;
@@ -35,10 +38,8 @@ final class FillDrawing {
         double element = Math.min(0.59 * section * k / 2, half * 0.8);
         double middle = (b + o) / 2;
         for (int side : new int[] {-1, 1}) {
-            double deep = (half - element) * Math.min(1, share * 1.02) ;
-            double from = side * element * 0.72;
-            double to = side * (element * 0.72 + Math.max(2, deep));
-            shapes.add(box(Role.GREASE, Math.min(from, to), Math.max(from, to), b + ring + room * (1 - share) / 2, o - ring - room * (1 - share) / 2));
+            double from = side * (in.ball() ? element * 0.72 : half * 0.66);
+            shapes.add(box(Role.GREASE, Math.min(from, side * half), Math.max(from, side * half), o - ring - room * share, o - ring));
         }
         if (in.ball()) {
             shapes.add(new Shape.Circle(Point.of(0, -middle), element, Role.PART, Known.ESTIMATED));
