@@ -31,9 +31,16 @@ public record HeatPlan(HeatInput input, double slidingUm, double ringC, double g
         double grip = needed(in, in.interferenceUm());
         double from = Math.min(in.limitC(), ring);
         Double tau = tau(in);
-        Double seconds = tau == null ? null : from <= grip || grip <= in.ambientC() ? from <= grip ? 0.0 : null : tau * Math.log((from - in.ambientC()) / (grip - in.ambientC()));
         Double chill = ring <= in.limitC() ? null : in.otherC() - (ring - in.limitC()) * in.heated().perK() / in.other().perK();
-        return new HeatPlan(in, sliding, ring, grip, from, tau, seconds, chill, press(in));
+        return new HeatPlan(in, sliding, ring, grip, from, tau, seconds(in, tau, from, grip), chill, press(in));
+    }
+
+    /** Null where its cooling is not known, or where it never grips in the hand: the other part is chilled enough. */
+    private static Double seconds(HeatInput in, Double tau, double from, double grip) {
+        if (tau == null || from > grip && grip <= in.ambientC()) {
+            return null;
+        }
+        return from <= grip ? 0 : tau * Math.log((from - in.ambientC()) / (grip - in.ambientC()));
     }
 
     private static double needed(HeatInput in, double um) {

@@ -14,6 +14,7 @@ public record Ratings(double cN, double c0N, boolean estimated, boolean rollers)
 
     private static final double BM_BALL = 1.3;
     private static final double BM_TAPER = 1.1;
+    private static final double TABLE_END = 0.4;
     private static final double LARGE_BALL_MM = 25.4;
 
     public Ratings {
@@ -40,9 +41,9 @@ public record Ratings(double cN, double c0N, boolean estimated, boolean rollers)
                 * Math.pow(gamma, 0.3) * Math.pow(1 - gamma, 1.39) / Math.cbrt(1 + gamma) * Math.pow(26, 0.41);
     }
 
-    /** f0 of ISO 76, as two straight lines. */
+    /** f0 of ISO 76, as two straight lines, held from γ 0.4 on, where its table ends. */
     public static double staticBallFactor(double gamma) {
-        return gamma <= 0.09 ? 14.7 + 20 * gamma : 16.4 - 24 * (gamma - 0.10);
+        return gamma <= 0.09 ? 14.7 + 20 * gamma : 16.4 - 24 * (Math.min(TABLE_END, gamma) - 0.10);
     }
 
     private static Ratings rollers(BearingGeometry g, double length) {

@@ -16,6 +16,9 @@ public enum WheelSweep {
     LOAD("load", "load, times", 0.5, 3, false, w -> 1.0, WheelInput::load), KAPPA("kappa", "viscosity ratio κ", 0.1, 4, true, WheelInput::kappa, WheelInput::film),
     CLEAN("clean", "cleanliness ec", 0.05, 1, false, WheelInput::contamination, WheelInput::clean);
 
+    /** Thousands of km: more than any wheel goes. */
+    private static final double MOST = 1e6;
+
     private final String code;
     private final String label;
     private final double from;
@@ -69,10 +72,11 @@ public enum WheelSweep {
                 most = Math.max(most, value);
             }
         }
-        return new Chart.Axis("1000 km", Math.max(0.01, Math.pow(10, Math.floor(Math.log10(Math.max(0.01, least))))), Math.min(1e6, Math.pow(10, Math.ceil(Math.log10(most * 1.01)))), true);
+        double top = Math.min(MOST, Math.pow(10, Math.ceil(Math.log10(most * 1.01))));
+        return new Chart.Axis("1000 km", Math.max(0.01, Math.min(top / 10, Math.pow(10, Math.floor(Math.log10(Math.max(0.01, least)))))), top, true);
     }
 
     private static double thousands(double km) {
-        return Math.max(0.001, Math.min(1e6, km / 1000));
+        return Math.max(0.001, Math.min(MOST, km / 1000));
     }
 }

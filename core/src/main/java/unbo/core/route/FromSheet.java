@@ -15,7 +15,7 @@ public final class FromSheet {
     private static final double NEWTON_PER_KG = 9.80665;
     private static final Map<String, FactKey> FACTS = Map.ofEntries(Map.entry("vehicle", FactKey.VEHICLE_KIND), Map.entry("boreMm", FactKey.OUTER_BORE), Map.entry("outsideMm", FactKey.OUTER_OUTSIDE), Map.entry("widthMm", FactKey.OUTER_WIDTH),
             Map.entry("betweenCups", FactKey.BETWEEN_CUPS), Map.entry("hubBore", FactKey.HUB_BORE), Map.entry("spindle", FactKey.SPINDLE), Map.entry("oldKind", FactKey.GREASE_KIND), Map.entry("seat", FactKey.FIT_SEAT),
-            Map.entry("pitch", FactKey.NUT_PITCH), Map.entry("spacer", FactKey.SPACER), Map.entry("yearly", FactKey.YEARLY), Map.entry("greased", FactKey.DAY), Map.entry("seal", FactKey.SEAL));
+            Map.entry("pitch", FactKey.NUT_PITCH), Map.entry("spacer", FactKey.SPACER), Map.entry("yearly", FactKey.YEARLY), Map.entry("greased", FactKey.DAY), Map.entry("seal", FactKey.SEAL), Map.entry("temperature", FactKey.HUB_HEAT));
 
     private FromSheet() {
     }

@@ -196,7 +196,7 @@ public final class StageRules {
                 StageRule.from("outerBore", FactKey.OUTER_BORE, "outerOutside", FactKey.OUTER_OUTSIDE, "outerWidth", FactKey.OUTER_WIDTH,
                         "innerBore", FactKey.INNER_BORE, "innerOutside", FactKey.INNER_OUTSIDE, "innerWidth", FactKey.INNER_WIDTH,
                         "betweenCups", FactKey.BETWEEN_CUPS, "hubBore", FactKey.HUB_BORE, "spindle", FactKey.SPINDLE,
-                        "outerKind", FactKey.OUTER_KIND, "innerKind", FactKey.INNER_KIND, "kind", FactKey.GREASE_KIND, "oldKind", FactKey.GREASE_KIND, "use", FactKey.USE),
+                        "outerKind", FactKey.OUTER_KIND, "innerKind", FactKey.INNER_KIND, "kind", FactKey.GREASE_KIND, "oldKind", FactKey.GREASE_KIND, "use", FactKey.USE, "hubTemperature", FactKey.HUB_HEAT),
                 in -> {
                     HubGrease grease = HubGrease.of(in);
                     Facts facts = new Facts(RouteStage.GREASE);
@@ -218,6 +218,7 @@ public final class StageRules {
                         facts.list.add(new Fact(FactKey.END_PLAY, "", proof.endPlay().meanMm(), proof.endPlay().spreadMm() / 2, How.MEASURED, RouteStage.PROVE.code()));
                     }
                     facts.number(FactKey.RUNOUT, proof.runout() == null ? null : proof.runout().tirMm(), How.MEASURED);
+                    facts.number(FactKey.HUB_HEAT, in.hubC(), How.MEASURED);
                     facts.number(FactKey.HUB_WARMER, proof.heat() == null ? null : proof.heat().warmerK(), How.MEASURED);
                     facts.words(FactKey.SPLIT_PIN, in.splitPin() ? "yes" : "", How.TYPED);
                     facts.words(FactKey.INITIALS, in.initials(), How.TYPED);

@@ -28,6 +28,7 @@ public enum FactKey {
     SCHOOL("rule to set by", null, "", true), SET_END_PLAY("end play by the nut", Quantity.LENGTH, "mm", false),
     END_PLAY("end play measured", Quantity.LENGTH, "mm", false),
     RUNOUT("runout (TIR) measured", Quantity.LENGTH, "mm", false),
+    HUB_HEAT("hub after a run, last measured", Quantity.TEMPERATURE, "°C", true),
     HUB_WARMER("hub over its twin", Quantity.TEMPERATURE_DIFFERENCE, "K", false),
     SPLIT_PIN("new split pin", null, "", false), INITIALS("initials", null, "", false),
     COMPLAINT("complaint", null, "", false), COUNTER("counter", null, "", false), LOAD("load on this wheel", Quantity.MASS, "kg", false),

@@ -46,6 +46,14 @@ class HeatTest {
     }
 
     @Test
+    void aShaftChilledEnoughNeverGripsInTheHand() {
+        HeatPlan cold = plan("designation", "6205", "interferenceUm", "8", "shaft", "-78");
+        assertThat(cold.gripC()).isLessThan(20);
+        assertThat(cold.secondsAvailable()).isNull();
+        assertThat(HeatWords.answer(cold).drawings()).isEmpty();
+    }
+
+    @Test
     void aSealedBearingIsNotTakenToAHundred() {
         assertThat(read(HeatFields.LIST, "designation", "6205-2RS", "interferenceUm", "10", "limit", "100").sentences("limit")).singleElement().asString().contains("sealed").contains("cooked");
         assertThat(plan("designation", "6205-2RS", "interferenceUm", "10").input().limitC()).isEqualTo(80);

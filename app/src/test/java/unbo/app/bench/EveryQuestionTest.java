@@ -1,0 +1,164 @@
+package unbo.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Stream;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+import unbo.app.web.SvgWriter;
+import unbo.core.answer.Answer;
+import unbo.core.answer.Question;
+import unbo.core.drawing.Drawing;
+import unbo.core.drawing.ValueTable;
+import unbo.core.input.Field;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+
+/** What holds for whatever the bench can answer: its sample, its limits, and anything between them. */
+class EveryQuestionTest {
+
+    private static final int TRIES = 60;
+
+    static Stream<Question<?>> questions() {
+        return Questions.ALL.stream();
+    }
+
+    private static <I> Answer answer(Question<I> question, Map<String, String> texts) {
+        return FieldReader.read(question.fields(), texts, UnitSystem.METRIC).get().map(question.answer()).orElse(null);
+    }
+
+    @ParameterizedTest
+    @MethodSource("questions")
+    void theSampleHasFiguresADerivationAndSources(Question<?> question) {
+        Answer answer = answer(question, question.sample());
+        assertThat(answer).as(question.name() + " by its sample").isNotNull();
+        assertThat(answer.figures()).isNotEmpty().allSatisfy(f -> assertThat(f.value()).isNotBlank().doesNotContain("NaN", "Infinity", "∞"));
+        assertThat(answer.worksheet().lines()).isNotEmpty();
+        assertThat(answer.worksheet().sources()).isNotEmpty().allSatisfy(s -> assertThat(s).isNotBlank());
+        assertThat(answer.findings()).allSatisfy(f -> assertThat(f.sentence()).endsWith("."));
+    }
+
+    @ParameterizedTest
+    @MethodSource("questions")
+    void everyDrawingIsNamedTitledAndFinite(Question<?> question) {
+        Answer answer = answer(question, question.sample());
+        assertThat(answer.drawings()).extracting(Drawing::name).doesNotHaveDuplicates();
+        for (Drawing drawing : answer.drawings()) {
+            assertThat(drawing.title()).isNotBlank();
+            assertThat(drawing.name()).matches("[a-z0-9-]{1,40}");
+            assertThat(new SvgWriter().write(drawing, false)).startsWith("<svg").endsWith("</svg>").doesNotContain("NaN", "Infinity");
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("questions")
+    void everyTableHasAsManyCellsAsHeads(Question<?> question) {
+        List<ValueTable> tables = answer(question, question.sample()).tables();
+        assertThat(tables).extracting(ValueTable::name).doesNotHaveDuplicates();
+        assertThat(tables).allSatisfy(t -> assertThat(t.rows()).allSatisfy(r -> assertThat(r).hasSameSizeAs(t.heads()).allSatisfy(c -> assertThat(c).doesNotContain("NaN"))));
+    }
+
+    /** Each number at both of its limits, the rest as in the sample: an answer or sentences, never a fault. */
+    @ParameterizedTest
+    @MethodSource("questions")
+    void atItsLimitsItAnswersOrSaysWhyNot(Question<?> question) {
+        for (Field field : question.fields().fields()) {
+            for (String text : ends(field)) {
+                Map<String, String> texts = new HashMap<>(question.sample());
+                texts.put(field.name(), text);
+                judge(question, texts);
+            }
+        }
+    }
+
+    private static List<String> ends(Field field) {
+        return switch (field.kind()) {
+            case QUANTITY, LIST -> List.of(plain(field.min()), plain(field.max()), "");
+            case WHOLE -> List.of(String.valueOf((int) field.min()), String.valueOf((int) field.max()), "");
+            case CHOICE -> field.choices().stream().map(Field.Choice::code).toList();
+            case YES_NO -> List.of("yes", "no");
+            case DATE -> List.of("1970-01-01", "2199-12-31");
+            default -> List.of("", "6205", "LM67048/LM67010", "x".repeat(field.longest()), ";;;", "1:1");
+        };
+    }
+
+    private static String plain(double value) {
+        return java.math.BigDecimal.valueOf(value).toPlainString();
+    }
+
+    /** All of its numbers anywhere between their limits. */
+    @ParameterizedTest
+    @MethodSource("questions")
+    void anywhereBetweenItAnswersOrSaysWhyNot(Question<?> question) {
+        Random random = new Random(question.name().hashCode());
+        for (int i = 0; i < TRIES; i++) {
+            Map<String, String> texts = new HashMap<>(question.sample());
+            for (Field field : question.fields().fields()) {
+                if (random.nextInt(3) == 0) {
+                    texts.put(field.name(), any(field, random));
+                }
+            }
+            judge(question, texts);
+        }
+    }
+
+    private static String any(Field field, Random random) {
+        return switch (field.kind()) {
+            case QUANTITY -> plain(between(field, random));
+            case WHOLE -> String.valueOf((int) between(field, random));
+            case LIST -> {
+                List<String> values = new ArrayList<>();
+                for (int i = 0; i < 1 + random.nextInt(4); i++) {
+                    values.add(plain(between(field, random)));
+                }
+                yield String.join(" ", values);
+            }
+            case CHOICE -> field.choices().get(random.nextInt(field.choices().size())).code();
+            case YES_NO -> random.nextBoolean() ? "yes" : "no";
+            default -> ends(field).get(random.nextInt(ends(field).size()));
+        };
+    }
+
+    /** Half of them where they usually are, half anywhere. */
+    private static double between(Field field, Random random) {
+        boolean usual = field.hasUsual() && random.nextBoolean();
+        double low = usual ? field.usualMin() : field.min();
+        double high = usual ? field.usualMax() : field.max();
+        return Math.round((low + (high - low) * random.nextDouble()) * 1000) / 1000.0;
+    }
+
+    private static void judge(Question<?> question, Map<String, String> texts) {
+        for (UnitSystem units : UnitSystem.values()) {
+            judge(question, texts, units);
+        }
+    }
+
+    private static <I> void judge(Question<I> question, Map<String, String> texts, UnitSystem units) {
+        Reading<I> reading = FieldReader.read(question.fields(), texts, units);
+        if (!reading.ok()) {
+            assertThat(reading.problems()).isNotEmpty().allSatisfy(p -> assertThat(p.sentence()).matches("(?s).*[.?]"));
+            return;
+        }
+        Answer answer = question.answer().apply(reading.record());
+        assertThat(answer.figures()).as(question.name() + " " + texts).allSatisfy(f -> assertThat(f.printed()).doesNotContain("NaN"));
+        answer.drawings().forEach(d -> assertThat(new SvgWriter().write(d, false)).as(question.name() + " " + texts).doesNotContain("NaN"));
+    }
+
+    @Test
+    void everyQuestionStandsOnTheBenchOnceAndHasAPlaceInAJob() {
+        assertThat(Questions.ALL).extracting(Question::name).doesNotHaveDuplicates();
+        List<String> listed = Questions.GROUPS.stream().flatMap(g -> g.tools().stream()).map(Questions.Tool::address).toList();
+        assertThat(Questions.ALL).allSatisfy(q -> assertThat(listed).contains("/bench/" + q.name()));
+        List<String> beside = Questions.BESIDE.stream().flatMap(b -> b.questions().stream()).map(Question::name).toList();
+        assertThat(Questions.ALL).allSatisfy(q -> assertThat(Questions.PLACES.containsKey(q.name())).isNotEqualTo(beside.contains(q.name())));
+    }
+}
