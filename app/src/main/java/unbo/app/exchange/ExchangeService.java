@@ -48,14 +48,16 @@ public class ExchangeService {
 
     private final VehicleService vehicles;
     private final JobRecords jobs;
+    private final ShelfExchange shelf;
     private final Clock clock;
     private final ObjectMapper json = JsonMapper.builder().addModule(new JavaTimeModule()).disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
             .enable(SerializationFeature.INDENT_OUTPUT).build();
 
-    ExchangeService(VehicleService vehicles, JobRecords jobs, Clock clock) {
+    ExchangeService(VehicleService vehicles, JobRecords jobs, ShelfExchange shelf, Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -91,7 +93,7 @@ public class ExchangeService {
 
     private byte[] write(String holds, UnboFile.VehiclePart vehicle) {
         try {
-            return json.writeValueAsBytes(new UnboFile(UnboFile.FORMAT, UnboFile.VERSION, holds, clock.instant(), List.of(vehicle)));
+            return json.writeValueAsBytes(new UnboFile(UnboFile.FORMAT, UnboFile.VERSION, holds, clock.instant(), List.of(vehicle), null));
         } catch (JsonProcessingException e) {
             throw new UncheckedIOException(e);
         }
@@ -115,6 +117,8 @@ public class ExchangeService {
                 vehicles.letGo();
             }
             file.writeEndArray();
+            file.writeFieldName("shelf");
+            json.writeValue(file, shelf.part());
             file.writeEndObject();
         }
     }
@@ -144,6 +148,9 @@ public class ExchangeService {
         List<String> faults = faults(file);
         if (!faults.isEmpty()) {
             return Taken.refused(faults);
+        }
+        if (file.shelf() != null) {
+            shelf.take(file.shelf());
         }
         List<Long> ids = new ArrayList<>();
         long last = 0;
@@ -180,6 +187,9 @@ public class ExchangeService {
         List<String> faults = new ArrayList<>();
         if (file.vehicles().isEmpty()) {
             faults.add("The file holds no vehicle.");
+        }
+        if (file.shelf() != null) {
+            faults.addAll(ShelfExchange.faults(file.shelf()));
         }
         for (int v = 0; v < file.vehicles().size(); v++) {
             faults(file.vehicles().get(v), "vehicle " + (v + 1), faults);

@@ -3,6 +3,7 @@ package unbo.app.exchange;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 
@@ -15,15 +16,28 @@ import unbo.core.sheet.Fact;
  *
  * @param format always {@code unbo}
  * @param holds  {@code job}, {@code position} or {@code everything}
+ * @param shelf  the workshop's own, of everything; null in other files and in those of an older release
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
-record UnboFile(String format, int version, String holds, Instant writtenAt, List<VehiclePart> vehicles) {
+record UnboFile(String format, int version, String holds, Instant writtenAt, List<VehiclePart> vehicles, ShelfPart shelf) {
 
     static final String FORMAT = "unbo";
     static final int VERSION = 1;
 
     UnboFile {
         vehicles = vehicles == null ? List.of() : List.copyOf(vehicles);
+    }
+
+    /** Shims, greases, guns and own bearings, each as the texts of its form. */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    record ShelfPart(List<Map<String, String>> shims, List<Map<String, String>> greases, List<Map<String, String>> guns, List<Map<String, String>> bearings) {
+
+        ShelfPart {
+            shims = shims == null ? List.of() : shims;
+            greases = greases == null ? List.of() : greases;
+            guns = guns == null ? List.of() : guns;
+            bearings = bearings == null ? List.of() : bearings;
+        }
     }
 
     /** A vehicle, with the positions that the file holds. */

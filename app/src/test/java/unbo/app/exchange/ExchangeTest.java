@@ -60,6 +60,8 @@ class ExchangeTest {
     @Autowired
     private VehicleService vehicles;
     @Autowired
+    private unbo.app.stock.StockService stock;
+    @Autowired
     private EntityManager entities;
     private final ObjectMapper json = new ObjectMapper();
 
@@ -140,6 +142,47 @@ class ExchangeTest {
         long again = vehicles.find(taken.vehicle()).orElseThrow().positions().get(0).id();
         assertThat(page("/positions/" + again)).isEqualTo(before);
         assertThat(vehicles.due(LocalDate.now(), 20)).extracting(DueLine::when).contains("23 of 20 immersions");
+    }
+
+    private void emptyShelf() {
+        entities.flush();
+        for (String table : List.of("grease_gun", "grease", "stock_move", "stock_item", "own_bearing")) {
+            entities.createNativeQuery("delete from " + table).executeUpdate();
+        }
+        entities.clear();
+    }
+
+    @Test
+    void theWorkshopsOwnComesInAgainAndWhatIsHereStaysAsCountedHere() throws Exception {
+        byte[] file = download("/export.json");
+        JsonNode shelf = json.readTree(file).get("shelf");
+        assertThat(shelf.get("shims").size()).isGreaterThanOrEqualTo(6);
+        assertThat(shelf.get("greases").findValuesAsText("name")).contains("tub by the slip");
+        assertThat(shelf.get("guns").findValuesAsText("gun")).contains("one-hand gun");
+        assertThat(shelf.get("bearings").findValuesAsText("designation")).contains("HB 40-74");
+        forgetEverything();
+        emptyShelf();
+        stock.put(0.10, 1, "one is here", java.time.Instant.now());
+        assertThat(take(file).faults()).isEmpty();
+        JsonNode again = json.readTree(download("/export.json")).get("shelf");
+        assertThat(again.get("greases")).isEqualTo(shelf.get("greases"));
+        assertThat(again.get("guns")).isEqualTo(shelf.get("guns"));
+        assertThat(again.get("bearings")).isEqualTo(shelf.get("bearings"));
+        assertThat(stock.shelf()).anySatisfy(s -> {
+            assertThat(s.thicknessMm()).isEqualTo(0.10);
+            assertThat(s.count()).isEqualTo(1);
+        });
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"\"thickener\" : \"CaS\"|\"thickener\" : \"wax\"|grease", "\"weighed\" : \"1.24\"|\"weighed\" : \"heavy\"|gun", "\"grams\" : \"900\"|\"grams\" : \"-900\"|grams are a number", "\"thickness\" : \"0.1\"|\"thickness\" : \"900\"|shim",
+        "\"bore\" : \"40\"|\"bore\" : \"-4\"|own bearing"})
+    void aBrokenShelfKeepsAllOut(String good, String bad, String sentence) throws Exception {
+        String file = new String(download("/export.json"), StandardCharsets.UTF_8);
+        assertThat(file).contains(good);
+        long before = vehicles.all().size();
+        assertThat(take(file.replace(good, bad).getBytes(StandardCharsets.UTF_8)).faults()).anySatisfy(f -> assertThat(f).contains(sentence));
+        assertThat(vehicles.all()).hasSize((int) before);
     }
 
     @Test
