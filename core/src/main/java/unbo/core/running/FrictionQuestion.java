@@ -51,6 +51,12 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
             return new Input(bearing, grease, radialN, axialN, turns, nu, seals, hybrid, staticN, conductance, oilMm);
         }
 
+        /** A bearing of the same proportions, so many times as large, in a hub that sheds with its bore. */
+        Input sized(double times) {
+            InsideFields.Candidate b = bearing.sized(times);
+            return new Input(b, grease, radialN, axialN, rpm, nu, seals, hybrid, b.ratings().c0N(), conductance * times, oilMm * times);
+        }
+
         Input with(Friction.Seals others, boolean ceramic) {
             return new Input(bearing, grease, radialN, axialN, rpm, nu, others, ceramic, staticN, conductance, oilMm);
         }
@@ -116,7 +122,8 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
         Answer answer = new Answer(List.of(new Answer.Figure("drag", Show.number(friction.totalNmm(), 1), "N·mm", "seals " + Show.number(friction.sealsNmm(), 1) + ", lubricant " + Show.number(friction.lubricantNmm(), 1) + ", load " + Show.number(friction.loadNmm(), 1)),
                 new Answer.Figure("takes", Show.number(powerW, 2), "W", ""), new Answer.Figure("warms its hub by about", Show.number(warmK, 0), "K", "a guide")),
                 findings, sentences, worksheet(), input.grease() ? List.of() : List.of(level()));
-        return answer.with(warmth()).with(speeds());
+        Answer charted = input.grease() ? answer : answer.with(levels());
+        return charted.with(thickness()).with(speeds()).with(sizes());
     }
 
     private Worksheet worksheet() {
@@ -132,12 +139,18 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
         return FaceDrawing.of("oil-level", "Oil standing " + Show.number(Math.abs(input.oilMm()), 0) + " mm " + (input.oilMm() > 0 ? "over" : "under") + " the middle of the lowest element", List.of(new FaceDrawing.View(input.bearing(), Show.number(powerW, 2) + " W")), Turning.INNER, input.oilMm());
     }
 
-    /** Warmth over the oil's level, or over its thickness in grease. */
-    private Chart warmth() {
-        if (input.grease()) {
-            return chart("warmth-over-viscosity", "Warmth over the oil's thickness", new Chart.Axis("mm²/s at running temperature", 5, 500, true), input::thick, input.nu());
-        }
+    private Chart levels() {
         return chart("warmth-over-level", "Warmth over the oil's level", new Chart.Axis("oil over the lowest element's middle, mm", 0, Math.max(1, Math.floor(input.bearing().geometry().pitchMm() / 2)), false), input::level, Math.max(0, input.oilMm()));
+    }
+
+    private Chart thickness() {
+        return chart("warmth-over-viscosity", "Warmth over the oil's thickness", new Chart.Axis("mm²/s at running temperature", 5, 500, true), input::thick, input.nu());
+    }
+
+    /** Bearings of the same proportions under the same load, in hubs of their size. */
+    private Chart sizes() {
+        double pitch = input.bearing().geometry().pitchMm();
+        return chart("warmth-over-size", "Warmth over the bearing's size, its proportions kept", new Chart.Axis("pitch diameter, mm", pitch / 2, pitch * 2, false), mm -> input.sized(mm / pitch), pitch);
     }
 
     private Chart speeds() {

@@ -125,6 +125,12 @@ final class InsideFields {
             return Ratings.of(new Inside(geometry, rollerMm));
         }
 
+        /** The same so many times as large. */
+        Candidate sized(double times) {
+            BearingGeometry g = new BearingGeometry(geometry.elements(), geometry.elementMm() * times, geometry.pitchMm() * times, geometry.contactDeg(), true);
+            return new Candidate(name, kind, g, rollerMm == null ? null : Double.valueOf(rollerMm * times), boreMm * times, outsideMm * times, seals, build);
+        }
+
         boolean ball() {
             return rollerMm == null;
         }

@@ -8,6 +8,7 @@ import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
+import unbo.core.drawing.ValueTable;
 import unbo.core.measure.Show;
 
 /**
@@ -24,12 +25,34 @@ final class NoiseDrawing {
     private static final double ROW = 15;
     private static final double LEFT = 42;
     private static final double LETTERS = 11;
+    private static final int ROWS = 120;
 
     private NoiseDrawing() {
     }
 
+    private static double shownHz(Noise noise) {
+        return Math.min(noise.lines().toHz(), 5.3 * noise.standings().stream().mapToDouble(Noise.Standing::byGeometryHz).max().orElseThrow());
+    }
+
+    /** The envelope's spectrum in rows: the most of each. */
+    static ValueTable table(Noise noise) {
+        double wide = shownHz(noise) / ROWS;
+        List<List<String>> rows = new ArrayList<>();
+        for (int r = 0; r < ROWS; r++) {
+            double most = Double.NEGATIVE_INFINITY;
+            int end = Math.min(noise.lines().overDb().length, (int) ((r + 1) * wide / noise.lines().stepHz()));
+            for (int i = Math.max(2, (int) (r * wide / noise.lines().stepHz())); i < end; i++) {
+                most = Math.max(most, noise.lines().overDb()[i]);
+            }
+            if (most > Double.NEGATIVE_INFINITY) {
+                rows.add(List.of(Show.number(r * wide, 1) + " to " + Show.number((r + 1) * wide, 1), Show.number(most, 1)));
+            }
+        }
+        return new ValueTable("noise", "The envelope's spectrum", List.of("Hz", "most in it, dB over the floor"), rows);
+    }
+
     static List<Drawing> of(Noise noise) {
-        double to = Math.min(noise.lines().toHz(), 5.3 * noise.standings().stream().mapToDouble(Noise.Standing::byGeometryHz).max().orElseThrow());
+        double to = shownHz(noise);
         double top = top(noise.lines(), to);
         List<Shape> shapes = new ArrayList<>();
         axes(to, top, shapes);

@@ -35,7 +35,7 @@ public final class NoiseWords {
             case RAMP -> "mean of the ramp";
             case STEADY -> "as typed";
         }));
-        return new Answer(figures, List.of(finding(noise)), sentences(noise), worksheet(noise), NoiseDrawing.of(noise));
+        return new Answer(figures, List.of(finding(noise)), sentences(noise), worksheet(noise), NoiseDrawing.of(noise)).with(NoiseDrawing.table(noise));
     }
 
     private static Finding finding(Noise noise) {

@@ -201,7 +201,17 @@ class SpeedAndFrictionTest {
     @Test
     void warmthIsChartedOverSpeedAndThickness() {
         Answer answer = friction().answer();
-        assertThat(answer.tables()).extracting(t -> t.name()).containsExactly("warmth-over-viscosity", "warmth-over-speed");
+        assertThat(answer.tables()).extracting(t -> t.name()).containsExactly("warmth-over-viscosity", "warmth-over-speed", "warmth-over-size");
+        assertThat(friction("lubricant", "oil").answer().tables()).extracting(t -> t.name()).contains("warmth-over-level", "warmth-over-viscosity");
         assertThat(answer.drawings()).allSatisfy(d -> assertThat(answer.behind(d)).isNotNull());
+    }
+
+    @Test
+    void aLargerBearingOfTheSameProportionsDragsMoreByTheCubeOfItsSize() {
+        FrictionQuestion one = friction();
+        FrictionQuestion twice = FrictionQuestion.of(one.input().sized(2));
+        assertThat(twice.friction().lubricantNmm()).isCloseTo(8 * one.friction().lubricantNmm(), within(1e-9));
+        assertThat(twice.input().conductance()).isEqualTo(2 * one.input().conductance());
+        assertThat(FrictionQuestion.of(one.input().sized(1)).powerW()).isCloseTo(one.powerW(), within(1e-12));
     }
 }

@@ -122,6 +122,7 @@ class NoiseTest {
         assertThat(answer.worksheet().lines()).anyMatch(l -> l.symbol().equals("BPFO") && l.value().startsWith("35.84 Hz"));
         assertThat(answer.drawings()).extracting(d -> d.name()).containsExactly("noise", "sound");
         assertThat(answer.drawings().get(0).title()).contains("outer race");
+        assertThat(answer.behind(answer.drawings().get(0)).rows()).hasSizeBetween(100, 120).anySatisfy(row -> assertThat(Double.parseDouble(row.get(1).replace('−', '-'))).isGreaterThan(6));
         Answer none = NoiseWords.answer(heard(Fault.NONE, 600, 600, Speed.steady(600)));
         assertThat(none.figures().get(0).value()).isEqualTo("none");
         assertThat(none.findings().get(0).sentence()).contains("No bearing line above the floor", "clears no bearing");
