@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -28,8 +27,6 @@ import unbo.app.diagnosis.RoadView;
 import unbo.app.instrument.AttachedInstruments;
 import unbo.app.instrument.LiveView;
 import unbo.app.race.RaceView;
-import unbo.app.stock.GreaseShelf;
-import unbo.app.stock.StockService;
 import unbo.app.web.Desk;
 import unbo.app.web.Page;
 import unbo.app.workshop.Workshop;
@@ -40,18 +37,12 @@ import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.Observations;
 import unbo.core.diagnosis.VerdictInput;
 import unbo.core.input.Field;
-import unbo.core.lubrication.HubGrease;
-import unbo.core.lubrication.HubGreaseInput;
-import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SetWay;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
-import unbo.core.stack.Stack;
-import unbo.core.stack.StackInput;
-import unbo.core.stack.StackLines;
 
 /** One stage of a job: asked, answered as one types, kept; of two who keep at once the second merges. */
 @Page
@@ -68,19 +59,17 @@ class StagePages {
     private final WorkshopService workshops;
     private final CaseService cases;
     private final AttachedInstruments instruments;
-    private final StockService stock;
-    private final GreaseShelf greases;
+    private final ShelfOffers shelf;
     private final Clock clock;
 
-    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, AttachedInstruments instruments, StockService stock, GreaseShelf greases, Clock clock) {
+    StagePages(JobService jobs, DraftService drafts, Documents documents, WorkshopService workshops, CaseService cases, AttachedInstruments instruments, ShelfOffers shelf, Clock clock) {
         this.jobs = jobs;
         this.drafts = drafts;
         this.documents = documents;
         this.workshops = workshops;
         this.cases = cases;
         this.instruments = instruments;
-        this.stock = stock;
-        this.greases = greases;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -114,7 +103,7 @@ class StagePages {
             rule(view, stage, texts).prefill(view.sheetFor(stage)).forEach(texts::putIfAbsent);
         }
         if (rule(view, stage, texts).asked().contains(SHIMS) && texts.getOrDefault(SHIMS, "").isBlank()) {
-            texts.put(SHIMS, StackLines.shimLines(stock.shelf()));
+            texts.put(SHIMS, shelf.shims());
         }
         rule(view, stage, texts).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));
         if (stage == RouteStage.DIAGNOSE && fromBench.containsKey("note")) {
@@ -258,20 +247,13 @@ class StagePages {
         if (stage == RouteStage.INSPECT) {
             model.addAttribute("race", RaceView.of());
         }
+        if (work.ok()) {
+            shelf.offer(work.reading().record(), model);
+        }
         if (stage == RouteStage.FIT) {
             model.addAttribute("arranged", Arrangement.fields(false).stream().map(Field::name).toList());
         }
-        if (stage == RouteStage.GREASE && work.ok() && work.reading().record() instanceof HubGreaseInput typed) {
-            model.addAttribute("offers", greases.offers(typed.oldKind(), typed.hubC(), typed.immersed()));
-            model.addAttribute("guns", greases.guns());
-            HubGrease grease = HubGrease.of(typed);
-            model.addAttribute("takeGrams", Show.number(typed.method().equals("gun") ? grease.replenishG() : grease.totalGrams(), 0));
-        }
         if (stage == RouteStage.SET) {
-            if (work.ok() && work.reading().record() instanceof StackInput typed) {
-                Stack stack = Stack.of(typed);
-                model.addAttribute("take", stack.shimsMm() == null || stack.shimsMm().isEmpty() ? null : stack.shimsMm().stream().map(t -> Show.number(t, 3)).collect(Collectors.joining(" ")));
-            }
             model.addAttribute("ways", SetWay.values());
             model.addAttribute("way", SetWay.of(shown.texts().getOrDefault(SetWay.BY, "")).orElse(SetWay.usual(sheet)));
         }

@@ -23,7 +23,7 @@ final class FaceDrawing {
     }
 
     /** One of them. @param under what is written under it */
-    record View(InsideFields.Candidate bearing, String under) {
+    record View(Candidate bearing, String under) {
     }
 
     /** @param oilMm level over the middle of the lowest element, mm; null without oil */
@@ -46,7 +46,7 @@ final class FaceDrawing {
         return new Drawing(name, title, -RADIUS - 70, -RADIUS - 14, x + 2 * RADIUS + 140 + (oilMm == null ? 0 : 90), 2 * RADIUS + 76, shapes);
     }
 
-    private static List<Shape> face(InsideFields.Candidate b, double k, Turning turning) {
+    private static List<Shape> face(Candidate b, double k, Turning turning) {
         double dm = b.geometry().pitchMm() * k / 2;
         double r = b.geometry().elementMm() * k / 2;
         double outer = b.outsideMm() * k / 2;
@@ -74,7 +74,7 @@ final class FaceDrawing {
     }
 
     /** The level wanted, and the one that is there. */
-    private static List<Shape> oil(InsideFields.Candidate b, double k, double oilMm) {
+    private static List<Shape> oil(Candidate b, double k, double oilMm) {
         double right = b.geometry().pitchMm() * k / 2;
         double outer = b.outsideMm() * k / 2;
         double there = Math.max(-outer, right - oilMm * k);

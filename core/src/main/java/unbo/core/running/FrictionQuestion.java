@@ -37,7 +37,7 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
      * @param staticN  C0, estimated from the inside
      * @param oilMm    level of the oil over the middle of the lowest element, mm; 0 in grease
      */
-    public record Input(InsideFields.Candidate bearing, boolean grease, double radialN, double axialN, double rpm, double nu, Friction.Seals seals, boolean hybrid, double staticN, double conductance, double oilMm) {
+    public record Input(Candidate bearing, boolean grease, double radialN, double axialN, double rpm, double nu, Friction.Seals seals, boolean hybrid, double staticN, double conductance, double oilMm) {
 
         Input level(double mm) {
             return new Input(bearing, grease, radialN, axialN, rpm, nu, seals, hybrid, staticN, conductance, mm);
@@ -53,7 +53,7 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
 
         /** A bearing of the same proportions, so many times as large, in a hub that sheds with its bore. */
         Input sized(double times) {
-            InsideFields.Candidate b = bearing.sized(times);
+            Candidate b = bearing.sized(times);
             return new Input(b, grease, radialN, axialN, rpm, nu, seals, hybrid, b.ratings().c0N(), conductance * times, oilMm * times);
         }
 
@@ -81,11 +81,11 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
             Map.of("designation", "6205", "loadN", "400", "rpm", "3000", "nu", "100", "lubricant", "oil", "oilLevel", "8"), in -> of(in).answer());
 
     private static Input make(Values v) {
-        InsideFields.Candidate b = InsideFields.candidate(v, false, null);
+        Candidate b = InsideFields.candidate(v, false, null);
         return input(v, b, InsideFields.seals(v.text("seals")).orElse(b.seals()), v.yes("hybrid") || b.build() != null && b.build().hybrid(), v.number("oilLevel"), v.number("conductance", GUIDE_W_K * b.boreMm() / GUIDE_BORE_MM));
     }
 
-    static Input input(Values v, InsideFields.Candidate b, Friction.Seals seals, boolean hybrid, double oilMm, double conductance) {
+    static Input input(Values v, Candidate b, Friction.Seals seals, boolean hybrid, double oilMm, double conductance) {
         boolean grease = !v.text("lubricant").equals("oil");
         return new Input(b, grease, v.number("loadN"), v.number("axialN"), v.number("rpm"), v.number("nu"), seals, hybrid, b.ratings().c0N(), conductance, grease ? 0 : oilMm);
     }

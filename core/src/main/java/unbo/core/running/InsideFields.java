@@ -10,13 +10,11 @@ import unbo.core.designation.Decoder;
 import unbo.core.input.Field;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
-import unbo.core.life.Ratings;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.motion.BearingGeometry;
 import unbo.core.motion.Friction;
 import unbo.core.motion.Inside;
-import unbo.core.motion.SpeedGuide;
 
 /**
  * What is asked of a bearing's inside, by its number or by what was counted and measured. What is typed goes before what the
@@ -111,28 +109,5 @@ final class InsideFields {
     /** Seals by their code in forms. */
     static Optional<Friction.Seals> seals(String code) {
         return code.isEmpty() ? Optional.empty() : Optional.of(Friction.Seals.valueOf(code.toUpperCase(Locale.ROOT).replace('-', '_')));
-    }
-
-    /**
-     * A bearing whose inside is known well enough to run it.
-     *
-     * @param rollerMm length of a roller, mm; null for balls
-     * @param build    as its number has it; null without a number
-     */
-    record Candidate(String name, String kind, BearingGeometry geometry, Double rollerMm, double boreMm, double outsideMm, Friction.Seals seals, SpeedGuide.Build build) {
-
-        Ratings ratings() {
-            return Ratings.of(new Inside(geometry, rollerMm));
-        }
-
-        /** The same so many times as large. */
-        Candidate sized(double times) {
-            BearingGeometry g = new BearingGeometry(geometry.elements(), geometry.elementMm() * times, geometry.pitchMm() * times, geometry.contactDeg(), true);
-            return new Candidate(name, kind, g, rollerMm == null ? null : Double.valueOf(rollerMm * times), boreMm * times, outsideMm * times, seals, build);
-        }
-
-        boolean ball() {
-            return rollerMm == null;
-        }
     }
 }

@@ -34,7 +34,7 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
     private static final double CATALOGUE_BAND = 0.12;
 
     /** @param cN, c0N from a catalogue; null where not typed */
-    public record Input(InsideFields.Candidate bearing, Double cN, Double c0N) {
+    public record Input(Candidate bearing, Double cN, Double c0N) {
     }
 
     public static final FieldList<Input> LIST = FieldList.of(Stream.of(InsideFields.fields(), List.of(
@@ -77,14 +77,14 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
     }
 
     private static Input make(Values v) {
-        InsideFields.Candidate c;
+        Candidate c;
         if (sized(v)) {
             Inside inside = bySize(v);
             BearingGeometry g = inside.geometry();
             boolean counted = v.has("elements") || v.has("elementMm");
             BearingGeometry used = new BearingGeometry(v.has("elements") ? v.whole("elements") : g.elements(), v.number("elementMm", g.elementMm()), v.number("pitchMm", g.pitchMm()), g.contactDeg(), !counted);
             String kind = v.has("kind") ? v.text("kind") : "deep-groove-ball";
-            c = new InsideFields.Candidate(Show.number(v.number("boreMm"), 2) + " × " + Show.number(v.number("outsideMm"), 2) + " × " + Show.number(v.number("widthMm"), 2), kind, used, inside.rollerMm(), v.number("boreMm"), v.number("outsideMm"), null, null);
+            c = new Candidate(Show.number(v.number("boreMm"), 2) + " × " + Show.number(v.number("outsideMm"), 2) + " × " + Show.number(v.number("widthMm"), 2), kind, used, inside.rollerMm(), v.number("boreMm"), v.number("outsideMm"), null, null);
         } else {
             c = InsideFields.candidate(v, false, null);
         }

@@ -28,7 +28,7 @@ import unbo.core.worksheet.Worksheet;
 public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double cageRpm, SpeedGuide other) {
 
     /** @param ratio bearing rpm over wheel rpm, everything between them taken together */
-    public record Input(double speedKmh, double rollingRadiusM, DriveLine drive, double ratio, Turning turning, SpeedGuide.Build build, InsideFields.Candidate bearing, SpeedGuide.Lubricant lubricant, InsideFields.Candidate other, SpeedGuide.Build otherBuild) {
+    public record Input(double speedKmh, double rollingRadiusM, DriveLine drive, double ratio, Turning turning, SpeedGuide.Build build, Candidate bearing, SpeedGuide.Lubricant lubricant, Candidate other, SpeedGuide.Build otherBuild) {
     }
 
     private static final List<Field.Choice> TURNING = List.of(new Field.Choice("inner", "the inner ring"), new Field.Choice("outer", "the outer ring"));
@@ -54,14 +54,14 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
     }
 
     private static Input make(Values v) {
-        InsideFields.Candidate bearing = InsideFields.candidate(v, false, null);
-        InsideFields.Candidate other = InsideFields.otherAsked(v) ? InsideFields.candidate(v, true, bearing) : null;
+        Candidate bearing = InsideFields.candidate(v, false, null);
+        Candidate other = InsideFields.otherAsked(v) ? InsideFields.candidate(v, true, bearing) : null;
         DriveLine drive = DriveLine.of(v.text("through"));
         return new Input(v.number("speedKmh"), v.number("rollingRadiusM"), drive, v.number("ratio") * drive.ratio(), v.text("turning").equals("outer") ? Turning.OUTER : Turning.INNER, build(v, bearing), bearing,
                 v.text("lubricant").equals("oil") ? SpeedGuide.Lubricant.OIL : SpeedGuide.Lubricant.GREASE, other, other == null ? null : build(v, other));
     }
 
-    private static SpeedGuide.Build build(Values v, InsideFields.Candidate c) {
+    private static SpeedGuide.Build build(Values v, Candidate c) {
         SpeedGuide.Build stamped = c.build() == null ? new SpeedGuide.Build(c.kind(), false, false, false) : c.build();
         return new SpeedGuide.Build(c.kind(), v.yes("contactSeals") || stamped.contactSeals(), v.yes("fullComplement") || stamped.fullComplement(), v.yes("hybrid") || stamped.hybrid());
     }

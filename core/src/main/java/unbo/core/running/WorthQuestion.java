@@ -116,7 +116,7 @@ public record WorthQuestion(Input input, List<Cost> costs) {
     }
 
     private static Input make(Values v) {
-        InsideFields.Candidate b = InsideFields.candidate(v, false, null);
+        Candidate b = InsideFields.candidate(v, false, null);
         FrictionQuestion.Input duty = FrictionQuestion.input(v, b, Friction.Seals.NONE, false, 0, FrictionQuestion.GUIDE_W_K * b.boreMm() / FrictionQuestion.GUIDE_BORE_MM);
         return new Input(duty, v.whole("bearings"), lines(v.text("candidates")).stream().map(l -> choice(l).orElseThrow()).toList(), lines(v.text("alternatives")).stream().map(l -> alternative(l).orElseThrow()).toList(),
                 v.number("hoursAYear"), v.number("kmAYear"), v.number("hourly"), v.number("kwhPrice"), v.number("years"));
