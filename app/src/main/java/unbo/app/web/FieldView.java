@@ -14,11 +14,12 @@ import unbo.core.input.UnitSystem;
  * @param unit the unit a bare number takes on this page; empty for texts
  * @param echo how it was understood, in both systems
  * @param slider null where there is none
+ * @param fine   true where it folds away
  * @param clearable true for a choice that may go back to none
  */
 public record FieldView(String name, String label, String kind, String unit, String typed, String echo, String doubt,
                         String suggestion, List<String> refusals, String placeholder, String why, String hint,
-                        List<Field.Choice> choices, boolean required, boolean clearable, Slider slider) {
+                        List<Field.Choice> choices, boolean required, boolean clearable, Slider slider, boolean fine) {
 
     /** A slider beside a box, in the box's unit. @param from field it starts from while the box is empty */
     public record Slider(String least, String most, String step, String from) {
@@ -27,7 +28,7 @@ public record FieldView(String name, String label, String kind, String unit, Str
 
     /** The same before anybody was asked: an empty box is not yet a fault. */
     public FieldView withoutRefusals() {
-        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required, clearable, slider);
+        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required, clearable, slider, fine);
     }
 
     /** The form of a reading, by name. */
@@ -46,7 +47,7 @@ public record FieldView(String name, String label, String kind, String unit, Str
                 reading.doubt() == null ? null : reading.doubt().question(),
                 reading.doubt() == null ? null : reading.doubt().suggestion(), refusals,
                 placeholder(field, system), reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
-                field.hint(), field.choices(), field.required(), !field.required() && field.defaultText() == null, slider(field, system));
+                field.hint(), field.choices(), field.required(), !field.required() && field.defaultText() == null, slider(field, system), field.fine());
     }
 
     private static Slider slider(Field field, UnitSystem system) {

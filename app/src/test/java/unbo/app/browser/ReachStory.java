@@ -61,8 +61,8 @@ class ReachStory {
         for (String stage : new String[] {"intake", "diagnose", "identify", "grease", "set", "prove", "log", "report"}) {
             pages.add(open + "/" + stage);
         }
-        pages.addAll(List.of(signed + "/grease", signed + "/report"));
-        for (String question : new String[] {"decode", "find", "ladder", "interchange", "match", "seal", "hub-grease", "bearing-grease", "grease-mix", "runout", "rim-rock", "end-play", "service-due"}) {
+        pages.addAll(List.of(signed + "/grease", signed + "/report", open + "/numbers", open + "/numbers/wheel-life", "/stock/grease", "/bench/stack", "/bench/mount"));
+        for (String question : new String[] {"decode", "find", "ladder", "interchange", "match", "seal", "hub-grease", "grease-mix", "runout", "end-play", "speed", "worth"}) {
             pages.add("/bench/" + question);
         }
     }

@@ -108,11 +108,11 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
         fields.addAll(List.of(Field.quantity("between", "Between them", Quantity.LENGTH, "mm", 5, 1000).usually(20, 400).orElse("100", null), Field.choice("housing", "Case of", Material.choices()).orElse("aluminium", null),
                 Field.quantity("warmer", "Runs warmer than the bench by", Quantity.TEMPERATURE_DIFFERENCE, "K", 0, 200).usually(20, 120).orElse("80", "an engine or gearbox")));
         for (String side : List.of("left", "right")) {
-            fields.addAll(List.of(stop(side + "Inner", named(side) + ", inner ring"), Field.yesNo(side + "InnerTight", named(side) + ", inner ring tight"),
-                    stop(side + "Outer", named(side) + ", outer ring"), Field.yesNo(side + "OuterTight", named(side) + ", outer ring tight"),
-                    Field.choice(side + "Way", named(side) + ", if it takes thrust one way", WAYS).hint(side.equals("left") ? "—: from going right, as in a pair back to back" : "—: from going left, as in a pair back to back")));
+            fields.addAll(List.of(stop(side + "Inner", named(side) + ", inner ring"), Field.yesNo(side + "InnerTight", named(side) + ", inner ring tight").seldom(),
+                    stop(side + "Outer", named(side) + ", outer ring"), Field.yesNo(side + "OuterTight", named(side) + ", outer ring tight").seldom(),
+                    Field.choice(side + "Way", named(side) + ", if it takes thrust one way", WAYS).hint(side.equals("left") ? "—: from going right, as in a pair back to back" : "—: from going left, as in a pair back to back").seldom()));
         }
-        fields.add(Field.yesNo("washers", "Thrust washers locate it"));
+        fields.add(Field.yesNo("washers", "Thrust washers locate it").seldom());
         return List.copyOf(fields);
     }
 
@@ -121,7 +121,7 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
     }
 
     private static Field stop(String name, String label) {
-        return Field.choice(name, label, STOPS).hint(FREE);
+        return Field.choice(name, label, STOPS).hint(FREE).seldom();
     }
 
     /** What is wrong with the two numbers. */

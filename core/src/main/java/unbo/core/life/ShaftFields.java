@@ -40,7 +40,7 @@ public final class ShaftFields {
             Field.quantity("waterPpm", "Water in the oil, ppm", Quantity.RATIO, "", 0, 100_000).usually(50, 2000).orElse("0", null).hint("0.1 % is 1000 ppm"),
             Field.quantity("loadFactor", "All loads, times", Quantity.RATIO, "", 0.1, 10).usually(0.5, 3).orElse("1", null).slides(""),
             WheelFields.rating("leftCN", "Left: C from the catalogue"), WheelFields.rating("leftC0N", "Left: C0"), WheelFields.rating("rightCN", "Right: C from the catalogue"), WheelFields.rating("rightC0N", "Right: C0"),
-            WheelFields.angle("leftContactDeg", "Left: contact or half cup angle"), WheelFields.angle("rightContactDeg", "Right: contact or half cup angle"), Field.yesNo("leftRollers", "Left: rollers"), Field.yesNo("rightRollers", "Right: rollers")), ShaftFields::rules, ShaftFields::make);
+            WheelFields.angle("leftContactDeg", "Left: contact or half cup angle"), WheelFields.angle("rightContactDeg", "Right: contact or half cup angle"), Field.yesNo("leftRollers", "Left: rollers").seldom(), Field.yesNo("rightRollers", "Right: rollers").seldom()), ShaftFields::rules, ShaftFields::make);
 
     public static final Question<ShaftLife.Input> QUESTION = new Question<>("shaft-life", "Shaft in two bearings, load and life", "What do a pulley, a gear or a chain ask of a shaft's two bearings?", LIST,
             Map.of("leftDesignation", "6305", "rightDesignation", "6205", "spreadMm", "90", "at", "-38 55", "vertical", "-900 420", "horizontal", "0 -1150", "axial", "0 260", "rpm", "1800"), in -> answer(ShaftLife.of(in)));

@@ -45,9 +45,9 @@ public final class WheelFields {
             Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20).usually(0.2, 4).orElse("1", "see Viscosity"), Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
             Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1, 0, 8).hint("straight, this wheel outside, this wheel inside; empty: 0.8 0.1 0.1"), Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5, 0, 8).hint("+ this wheel outside in the bend; empty: 0 0.25 −0.25"),
             Field.quantity("impact", "Kerb strike, times the load", Quantity.RATIO, "", 1, 10).usually(3, 5).orElse("4", "a kerb; 3 to 5"),
-            Field.quantity("trackMm", "Track", Quantity.LENGTH, "mm", 300, 3000).usually(900, 2000).hint("with the height: load moves over in bends"), Field.quantity("cgHeightMm", "Height of the centre of gravity", Quantity.LENGTH, "mm", 50, 3000).usually(250, 1500),
+            Field.quantity("trackMm", "Track", Quantity.LENGTH, "mm", 300, 3000).usually(900, 2000).hint("with the height: load moves over in bends").seldom(), Field.quantity("cgHeightMm", "Height of the centre of gravity", Quantity.LENGTH, "mm", 50, 3000).usually(250, 1500).seldom(),
             rating("outerCN", "Outer: C from the catalogue"), rating("outerC0N", "Outer: C0"), rating("innerCN", "Inner: C from the catalogue"), rating("innerC0N", "Inner: C0"),
-            angle("outerContactDeg", "Outer: contact or half cup angle"), angle("innerContactDeg", "Inner: contact or half cup angle"), Field.yesNo("outerRollers", "Outer: rollers"), Field.yesNo("innerRollers", "Inner: rollers")), WheelFields::rules, WheelFields::make);
+            angle("outerContactDeg", "Outer: contact or half cup angle"), angle("innerContactDeg", "Inner: contact or half cup angle"), Field.yesNo("outerRollers", "Outer: rollers").seldom(), Field.yesNo("innerRollers", "Inner: rollers").seldom()), WheelFields::rules, WheelFields::make);
 
     public static final Question<Asked> QUESTION = new Question<>("wheel-life", "Wheel bearings, load and life", "What does this wheel ask of its two bearings, and how long do they last?", LIST,
             Map.ofEntries(Map.entry("vehicle", "trailer"), Map.entry("wheelLoadN", "6500"), Map.entry("rollingRadiusM", "0.3"), Map.entry("spreadMm", "48"), Map.entry("offsetMm", "5"), Map.entry("newOffset", "30"), Map.entry("kappa", "0.6"), Map.entry("contamination", "0.2"),
@@ -58,11 +58,11 @@ public final class WheelFields {
     }
 
     static Field rating(String name, String label) {
-        return Field.quantity(name, label, Quantity.FORCE, "N", 50, 3_000_000).usually(1000, 300_000);
+        return Field.quantity(name, label, Quantity.FORCE, "N", 50, 3_000_000).usually(1000, 300_000).seldom();
     }
 
     static Field angle(String name, String label) {
-        return Field.quantity(name, label, Quantity.ANGLE, "°", 0, 60).usually(9, 45);
+        return Field.quantity(name, label, Quantity.ANGLE, "°", 0, 60).usually(9, 45).seldom();
     }
 
     private static List<Problem> rules(Values v) {

@@ -36,7 +36,7 @@ public final class BearingGreaseFields {
                     new Field.Choice("pulley", "belt pulley"), new Field.Choice("general", "general"))).orElse("general", "share by speed"),
             Field.quantity("temperature", "Temperature", Quantity.TEMPERATURE, "°C", -40, 250).orElse("70", "where the interval formula stands"),
             Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20).usually(0.5, 3).hint("ten strokes on a scale, divided by ten"),
-            Field.quantity("cavityCm3", "Cavity beside it", Quantity.VOLUME, "cm³", 0, 10_000), Field.yesNo("vertical", "Shaft stands upright"),
+            Field.quantity("cavityCm3", "Cavity beside it", Quantity.VOLUME, "cm³", 0, 10_000), Field.yesNo("vertical", "Shaft stands upright").seldom(),
             Field.choice("dirt", "Dirt", List.of(new Field.Choice("1", "kept out"), new Field.Choice("0.7", "some, 0.7"), new Field.Choice("0.4", "much, 0.4"), new Field.Choice("0.1", "heavy, 0.1"))).orElse("1", null),
             Field.choice("water", "Water", List.of(new Field.Choice("1", "kept out"), new Field.Choice("0.5", "some, 0.5"), new Field.Choice("0.1", "goes in, 0.1"))).orElse("1", null),
             Field.quantity("meanSpeed", "Mean speed while it runs", Quantity.SPEED, "km/h", 0.5, 300).usually(5, 120).hint("for the interval in km"), Field.quantity("yearly", "Goes a year", Quantity.DISTANCE, "km", 1, 500_000).usually(200, 60_000).hint("for the day it is due"),
