@@ -61,8 +61,19 @@ class NumbersPages {
         Question<?> question = question(name);
         JobView view = view(id);
         boolean begun = question.fields().fields().stream().anyMatch(f -> texts.containsKey(f.name()));
-        Map<String, String> asked = begun ? texts : answers.of(id, name).map(AnswerService.Kept::texts).orElseGet(() -> FromSheet.of(question.fields(), view.sheet()));
+        Map<String, String> asked = begun ? texts : answers.of(id, name).map(AnswerService.Kept::texts).orElseGet(() -> fresh(view, question, model));
         return show(view, question, asked, begun, model);
+    }
+
+    /** What was typed for this position before, and over it what the job knows now. */
+    private Map<String, String> fresh(JobView view, Question<?> question, Model model) {
+        Map<String, String> texts = new HashMap<>();
+        answers.earlier(view.job().id(), question.name()).ifPresent(kept -> {
+            texts.putAll(kept.texts());
+            model.addAttribute("earlier", kept.keptAt().atZone(clock.getZone()).toLocalDate());
+        });
+        texts.putAll(FromSheet.of(question.fields(), view.sheet()));
+        return texts;
     }
 
     @PostMapping("/{name}")

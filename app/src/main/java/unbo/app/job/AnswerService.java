@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,6 +38,12 @@ public class AnswerService {
     @Transactional(readOnly = true)
     public Optional<Kept> of(long jobId, String question) {
         return answers.findByJobIdAndQuestion(jobId, question).map(this::kept);
+    }
+
+    /** The newest answer to the question from another job at the same position: what was typed then need not be typed again. */
+    @Transactional(readOnly = true)
+    public Optional<Kept> earlier(long jobId, String question) {
+        return answers.earlier(jobId, question, Limit.of(1)).stream().findFirst().map(this::kept);
     }
 
     private Kept kept(JobAnswer a) {

@@ -75,6 +75,19 @@ class NumbersPagesTest {
     }
 
     @Test
+    void whatWasTypedAtThisPositionBeforeIsNotTypedAgain() throws Exception {
+        long first = job();
+        mvc.perform(post("/jobs/" + first + "/numbers/wheel-life").with(csrf()).param("vehicle", "trailer").param("wheelLoadN", "9999").param("rollingRadiusM", "0.287").param("spreadMm", "60").param("outerDesignation", "32008X").param("innerDesignation", "32010X"))
+                .andExpect(redirectedUrl("/jobs/" + first + "/numbers"));
+        long vehicle = jobs.view(first).orElseThrow().vehicle().id();
+        long second = jobs.open(vehicle, "axle1-left", AT);
+        jobs.keep(second, RouteStage.INTAKE, -1, Map.of("complaint", "again", "day", "2026-06-04", "load", "450"), AT);
+        mvc.perform(get("/jobs/" + second + "/numbers/wheel-life")).andExpect(content().string(allOf(containsString("value=\"0.287\""), containsString("value=\"4413 N\""), containsString("as it was kept at this position"), not(containsString("9999")))));
+        long other = jobs.open(vehicle, "axle1-right", AT);
+        mvc.perform(get("/jobs/" + other + "/numbers/wheel-life")).andExpect(content().string(not(containsString("0.287"))));
+    }
+
+    @Test
     void badInputIsNotKeptAndStaysAsTyped() throws Exception {
         long id = job();
         mvc.perform(post("/jobs/" + id + "/numbers/viscosity").with(csrf()).param("nu40", "20").param("nu100", "30").param("rpm", "800").param("pitchMm", "forty"))

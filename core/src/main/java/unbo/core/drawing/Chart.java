@@ -21,7 +21,9 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
     private static final double HEIGHT = 220;
     private static final int STEPS = 60;
     private static final int ROWS = 20;
-    private static final double LABEL = 14;
+    private static final double LABEL = 16;
+    private static final double TICK = 13;
+    private static final double NAME = 14;
     private static final Known[] STROKES = {Known.MEASURED, Known.ESTIMATED, Known.TABLE};
 
     /** A scale. @param log true for equal steps of times, from over 0 */
@@ -73,19 +75,19 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
         ticks(x).forEach(v -> {
             double at = x.share(v) * WIDTH;
             shapes.add(Shape.line(Role.THIN, Point.of(at, 0), Point.of(at, HEIGHT)));
-            shapes.add(new Shape.Label(Point.of(at, HEIGHT + 12), Show.number(v, 3), "middle", 11, Role.MARK));
+            shapes.add(new Shape.Label(Point.of(at, HEIGHT + 13), Show.number(v, 3), "middle", TICK, Role.MARK));
         });
         ticks(y).forEach(v -> {
             double at = HEIGHT - y.share(v) * HEIGHT;
             shapes.add(Shape.line(Role.THIN, Point.of(0, at), Point.of(WIDTH, at)));
-            shapes.add(new Shape.Label(Point.of(-6, at), Show.number(v, 3), "end", 11, Role.MARK));
+            shapes.add(new Shape.Label(Point.of(-6, at), Show.number(v, 3), "end", TICK, Role.MARK));
         });
-        shapes.add(new Shape.Label(Point.of(WIDTH, HEIGHT + 29), x.label, "end", 12, Role.MARK));
-        shapes.add(new Shape.Label(Point.of(-50, -16), y.label, "start", 12, Role.MARK));
+        shapes.add(new Shape.Label(Point.of(WIDTH, HEIGHT + 33), x.label, "end", NAME, Role.MARK));
+        shapes.add(new Shape.Label(Point.of(-56, -18), y.label, "start", NAME, Role.MARK));
         marks.forEach(m -> {
             double at = x.share(m.x) * WIDTH;
             shapes.add(Shape.line(Role.CENTRE, Point.of(at, -4), Point.of(at, HEIGHT)));
-            shapes.add(new Shape.Label(Point.of(at, -8), m.words, at > WIDTH * 0.8 ? "end" : "middle", 12, Role.MARK));
+            shapes.add(new Shape.Label(Point.of(at, -8), m.words, at > WIDTH * 0.8 ? "end" : "middle", NAME, Role.MARK));
         });
         List<Double> ends = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
@@ -97,15 +99,15 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
             shapes.add(new Shape.Outline(points, false, Role.MARK, STROKES[i % STROKES.length]));
             double end = apart(points.get(points.size() - 1).y(), ends);
             ends.add(end);
-            shapes.add(new Shape.Label(Point.of(WIDTH + 6, end), lines.get(i).name, "start", 12, Role.MARK));
+            shapes.add(new Shape.Label(Point.of(WIDTH + 6, end), lines.get(i).name, "start", NAME, Role.MARK));
         }
         spots.forEach(s -> {
             double px = Math.max(0, Math.min(1, x.share(s.x))) * WIDTH;
             double py = height(s.y);
             shapes.add(new Shape.Circle(Point.of(px, py), 5, Role.ANSWER, Known.MEASURED));
-            shapes.add(new Shape.Label(Point.of(px + (px > WIDTH * 0.7 ? -9 : 9), py - 13), s.words, px > WIDTH * 0.7 ? "end" : "start", 14, Role.ANSWER));
+            shapes.add(new Shape.Label(Point.of(px + (px > WIDTH * 0.7 ? -9 : 9), py - 13), s.words, px > WIDTH * 0.7 ? "end" : "start", NAME + 1, Role.ANSWER));
         });
-        return new Drawing(name, title, -56, -28, WIDTH + 150, HEIGHT + 66, shapes);
+        return new Drawing(name, title, -60, -30, WIDTH + 156, HEIGHT + 74, shapes);
     }
 
     private double height(double value) {

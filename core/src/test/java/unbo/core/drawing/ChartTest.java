@@ -44,8 +44,8 @@ class ChartTest {
     void namesAtTheEndsDoNotStandOnEachOther() {
         Drawing d = chart(TEN, new Chart.Axis("mm", 0, 10, false), List.of(new Chart.Line("one", x -> x), new Chart.Line("two", x -> x), new Chart.Line("three", x -> x))).drawing();
         List<Double> heights = d.shapes().stream().filter(Shape.Label.class::isInstance).map(Shape.Label.class::cast).filter(l -> List.of("one", "two", "three").contains(l.text())).map(l -> l.at().y()).sorted().toList();
-        assertThat(heights.get(1) - heights.get(0)).isGreaterThanOrEqualTo(14);
-        assertThat(heights.get(2) - heights.get(1)).isGreaterThanOrEqualTo(14);
+        assertThat(heights.get(1) - heights.get(0)).isGreaterThanOrEqualTo(15);
+        assertThat(heights.get(2) - heights.get(1)).isGreaterThanOrEqualTo(15);
     }
 
     @Test
