@@ -87,6 +87,17 @@ class WheelLifeTest {
         assertThat(ballsOut.inner().lifeKm()).as("no thrust is induced on it").isGreaterThanOrEqualTo(balls.inner().lifeKm());
     }
 
+    /** On the outside wheel of a bend, while the outer bearing is still pressed the same way: g under (a/2 + s)/R. */
+    @Property(tries = 100)
+    void aHarderBendTakesLifeFromTheInnerBearingWhileNoReactionChangesSign(@ForAll @DoubleRange(min = 0, max = 0.12) double g, @ForAll @DoubleRange(min = 2, max = 10) double offset) {
+        WheelLife softer = WheelLife.of(wheel(offset, g, 1, 0.5, BALL));
+        WheelLife harder = WheelLife.of(wheel(offset, g + 0.005, 1, 0.5, BALL));
+        if (g + 0.005 < (30 + offset) / 300) {
+            assertThat(harder.inner().lifeKm()).isLessThan(softer.inner().lifeKm());
+            assertThat(harder.outer().lifeKm()).as("it is relieved").isGreaterThanOrEqualTo(softer.outer().lifeKm());
+        }
+    }
+
     @Test
     void aSpacerTakesLifeFromTheOuterBearingAndABendDominates() {
         var answer = WheelWords.answer(read("offsetMm", "0", "newOffset", "25").record());
