@@ -1,8 +1,10 @@
 package unbo.core.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 
 import unbo.core.measure.Show;
 
@@ -23,6 +25,8 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
     private static final int ROWS = 20;
     private static final double LABEL = 16;
     private static final double TICK = 13;
+    /** Over so many times from end to end a logarithmic scale shows whole powers only. */
+    private static final double CROWDED = 2000;
     private static final double NAME = 14;
     private static final Known[] STROKES = {Known.MEASURED, Known.ESTIMATED, Known.TABLE};
 
@@ -89,7 +93,7 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
             shapes.add(Shape.line(Role.CENTRE, Point.of(at, -4), Point.of(at, HEIGHT)));
             shapes.add(new Shape.Label(Point.of(at, -8), m.words, at > WIDTH * 0.8 ? "end" : "middle", NAME, Role.MARK));
         });
-        List<Double> ends = new ArrayList<>();
+        double[] ends = new double[lines.size()];
         for (int i = 0; i < lines.size(); i++) {
             List<Point> points = new ArrayList<>();
             for (int s = 0; s <= STEPS; s++) {
@@ -97,9 +101,11 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
                 points.add(Point.of(share * WIDTH, height(lines.get(i).of.applyAsDouble(x.at(share)))));
             }
             shapes.add(new Shape.Outline(points, false, Role.MARK, STROKES[i % STROKES.length]));
-            double end = apart(points.get(points.size() - 1).y(), ends);
-            ends.add(end);
-            shapes.add(new Shape.Label(Point.of(WIDTH + 6, end), lines.get(i).name, "start", NAME, Role.MARK));
+            ends[i] = points.get(points.size() - 1).y();
+        }
+        double[] names = apart(ends);
+        for (int i = 0; i < lines.size(); i++) {
+            shapes.add(new Shape.Label(Point.of(WIDTH + 6, names[i]), lines.get(i).name, "start", NAME, Role.MARK));
         }
         spots.forEach(s -> {
             double px = Math.max(0, Math.min(1, x.share(s.x))) * WIDTH;
@@ -114,16 +120,19 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
         return HEIGHT - Math.max(0, Math.min(1, y.share(value))) * HEIGHT;
     }
 
-    /** A place for a name that no other name stands on. */
-    private static double apart(double at, List<Double> taken) {
-        double free = at;
-        while (true) {
-            double tried = free;
-            if (taken.stream().noneMatch(t -> Math.abs(t - tried) < LABEL)) {
-                return free;
-            }
-            free += LABEL;
+    /** Heights for the names of lines that end at {@code ends}: in the same order from the top, none on another, none under the chart. */
+    private static double[] apart(double[] ends) {
+        Integer[] order = IntStream.range(0, ends.length).boxed().sorted(Comparator.comparingDouble(i -> ends[i])).toArray(Integer[]::new);
+        double[] at = ends.clone();
+        for (int i = 1; i < order.length; i++) {
+            at[order[i]] = Math.max(at[order[i]], at[order[i - 1]] + LABEL);
         }
+        double lowest = HEIGHT;
+        for (int i = order.length - 1; i >= 0; i--) {
+            at[order[i]] = Math.min(at[order[i]], lowest);
+            lowest = at[order[i]] - LABEL;
+        }
+        return at;
     }
 
     /** Its values in rows. */
@@ -141,7 +150,7 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
         List<Double> ticks = new ArrayList<>();
         if (axis.log) {
             for (double power = Math.pow(10, Math.floor(Math.log10(axis.from))); power <= axis.to * 1.0001; power *= 10) {
-                for (double lead : new double[] {1, 2, 5}) {
+                for (double lead : axis.to / axis.from > CROWDED ? new double[] {1} : new double[] {1, 2, 5}) {
                     if (lead * power >= axis.from * 0.9999 && lead * power <= axis.to * 1.0001) {
                         ticks.add(lead * power);
                     }

@@ -146,9 +146,9 @@ public final class ShaftFields {
         List<Shape> shapes = new ArrayList<>();
         view(shapes, s, 0, "from the side", first, k, unit, true);
         if (above) {
-            view(shapes, s, 210, "from above", first, k, unit, false);
+            view(shapes, s, 160, "from above", first, k, unit, false);
         }
-        return new Drawing("shaft-forces", "Forces on the shaft to scale: left bearing " + Show.number(s.left().radialN(), 0) + " N, right bearing " + Show.number(s.right().radialN(), 0) + " N", -140, -100, 570, above ? 420 : 210, shapes);
+        return new Drawing("shaft-forces", "Forces on the shaft to scale: left bearing " + Show.number(s.left().radialN(), 0) + " N, right bearing " + Show.number(s.right().radialN(), 0) + " N", -140, -100, 570, above ? 312 : 152, shapes);
     }
 
     private static void view(List<Shape> shapes, ShaftLife s, double y, String name, double first, double k, double unit, boolean side) {

@@ -18,6 +18,7 @@ final class WheelSection {
 
     private static final double RADIUS = 190;
     private static final double ARROW = 80;
+    private static final double LEAST_WIDTH = 440;
 
     private WheelSection() {
     }
@@ -46,12 +47,16 @@ final class WheelSection {
             shapes.add(new Shape.Dimension(Point.of(0, 96), Point.of(s, 96), Point.of(0, 96), Point.of(s, 96), "s " + Show.number(in.offsetMm(), 1), 12, Known.TABLE));
         }
         if (changed != null && Math.abs(changed.input().offsetMm() - in.offsetMm()) > 0.05) {
-            double moved = changed.input().offsetMm() * k;
-            shapes.add(new Shape.Outline(List.of(Point.of(moved, 30), Point.of(moved, RADIUS + 12)), false, Role.ANSWER, Known.ESTIMATED));
-            shapes.add(new Shape.Label(Point.of(moved + (moved > s ? 7 : -7), 118), "changed, " + Show.number(changed.input().offsetMm(), 0), moved > s ? "start" : "end", 13, Role.ANSWER));
+            double to = changed.input().offsetMm() * k;
+            shapes.add(new Shape.Outline(List.of(Point.of(to, 30), Point.of(to, RADIUS + 12)), false, Role.ANSWER, Known.ESTIMATED));
+            shapes.add(new Shape.Label(Point.of(to + (to > s ? 7 : -7), 118), "changed, " + Show.number(changed.input().offsetMm(), 0), to > s ? "start" : "end", 13, Role.ANSWER));
         }
         shapes.add(new Shape.Label(Point.of(a / 2 + 66, 0), "outboard", "start", 12, Role.MARK));
-        return new Drawing("wheel-forces", "Forces on the wheel running straight, to scale: outer " + Show.number(reaction(in, 1), 0) + " N, inner " + Show.number(reaction(in, -1), 0) + " N", -270, -130, 540, 430, shapes);
+        double moved = changed == null ? s : changed.input().offsetMm() * k;
+        double left = Math.min(-a / 2 - 150, Math.min(s, moved) - 120);
+        double right = Math.max(a / 2 + 150, Math.max(s, moved) + 120);
+        double room = Math.max(0, LEAST_WIDTH - (right - left)) / 2;
+        return new Drawing("wheel-forces", "Forces on the wheel running straight, to scale: outer " + Show.number(reaction(in, 1), 0) + " N, inner " + Show.number(reaction(in, -1), 0) + " N", left - room, -130, right - left + 2 * room, 430, shapes);
     }
 
     /** Load of a bearing running straight, N; positive where the hub presses on it from below. @param side 1 outer, −1 inner */

@@ -49,6 +49,14 @@ class ChartTest {
     }
 
     @Test
+    void namesStandInTheOrderOfTheirLines() {
+        Drawing d = chart(TEN, new Chart.Axis("mm", 0, 100, false), List.of(new Chart.Line("low", x -> 0.1), new Chart.Line("high", x -> 0.5), new Chart.Line("middle", x -> 0.3))).drawing();
+        List<String> fromTheTop = d.shapes().stream().filter(Shape.Label.class::isInstance).map(Shape.Label.class::cast).filter(l -> List.of("low", "high", "middle").contains(l.text()))
+                .sorted(java.util.Comparator.comparingDouble(l -> l.at().y())).map(Shape.Label::text).toList();
+        assertThat(fromTheTop).containsExactly("high", "middle", "low");
+    }
+
+    @Test
     void itsTableHoldsTheSameValues() {
         ValueTable table = chart(TEN, new Chart.Axis("mm²", 0, 100, false), TWO).table();
         assertThat(table.heads()).containsExactly("mm", "square, mm²", "same, mm²");
