@@ -70,6 +70,25 @@ class SvgWriterTest {
     }
 
     @Test
+    void whatTurnsCarriesItsShareOfTheShaftsSpeedAndStandsStillByItself() throws Exception {
+        String svg = write(new Shape.Moved(Point.of(3, -2.5), List.of(new Shape.Spinning(-2.34567891, List.of(new Shape.Circle(Point.of(0, 0), 4, Role.PART, Known.MEASURED))))));
+        wellFormed(svg);
+        assertThat(svg).contains("<g transform=\"translate(3 -2.5)\"><g data-spin=\"-2.34568\"><circle").contains("</g></g></svg>").doesNotContain("<animate");
+    }
+
+    @Test
+    void numbersAreWrittenToAHundredthWithoutIdleZeros() {
+        assertThat(write(Shape.line(Role.MARK, Point.of(-0.004, 1.5), Point.of(2.346, -7)))).contains("points=\"0,1.5 2.35,-7\"");
+    }
+
+    @Test
+    void aDrawingByItselfBringsItsLooks() throws Exception {
+        String alone = writer.alone(new Drawing("d", "alone", 0, 0, 10, 10, List.of(new Shape.Circle(Point.of(5, 5), 4, Role.PART, Known.MEASURED))));
+        wellFormed(alone);
+        assertThat(alone).contains("<style>").contains("stroke-width");
+    }
+
+    @Test
     void theWholeHubIsWellFormed() throws Exception {
         wellFormed(writer.write(HubSection.of(Sheet.of(List.of())), false));
     }
