@@ -117,7 +117,7 @@ class LifeApi {
         return new Insides(i.geometry(), i.geometry().estimated(), i.ratings().cN(), i.ratings().c0N(), i.fatigueLimitN(), i.ratings().estimated());
     }
 
-    @Operation(operationId = "shaftLife", summary = "Loads and life of a shaft's two bearings; loads: [{at, vertical, horizontal, axial}] with at from the left bearing, left and right: {designation or cN, c0N, contactDeg, rollers}, lubrication: {kappa, contamination}")
+    @Operation(operationId = "shaftLife", summary = "Loads and life of a shaft's two bearings; loads: [{at, vertical, horizontal, axial}] with at from the left bearing, left and right: {designation or cN, c0N, contactDeg, rollers}, lubrication: {kappa, contamination, waterPpm}")
     @PostMapping(path = "/shaft-life", consumes = MediaType.APPLICATION_JSON_VALUE)
     Shaft shaftLife(@RequestBody JsonNode body) {
         ObjectNode flat = JsonTexts.without(body, "loads", "left", "right", "lubrication");
@@ -135,7 +135,13 @@ class LifeApi {
             }
         }));
         sides(body, flat, List.of("left", "right"), problems);
-        body.path("lubrication").properties().forEach(e -> flat.set(e.getKey(), e.getValue()));
+        body.path("lubrication").properties().forEach(e -> {
+            if (List.of("kappa", "contamination", "waterPpm").contains(e.getKey())) {
+                flat.set(e.getKey(), e.getValue());
+            } else {
+                problems.add(new Problem("lubrication." + e.getKey(), "lubrication has kappa, contamination and waterPpm.", false));
+            }
+        });
         if (!problems.isEmpty()) {
             throw ApiProblem.of(problems);
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.job.OpenLine;
+import unbo.core.answer.Question;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SetWay;
 import unbo.core.route.StageRules;
@@ -33,8 +34,8 @@ public record IntoJob(String words, String address) {
     }
 
     /** Into the numbers beside a job, for answers that no stage asks for. */
-    static List<IntoJob> beside(List<OpenLine> underWay, String question, Map<String, String> texts) {
-        return underWay.stream().map(view -> new IntoJob(words(view), new SavedAnswer("/jobs/" + view.id() + "/numbers", texts).of(question))).toList();
+    static List<IntoJob> beside(List<OpenLine> underWay, Question<?> question, Map<String, String> texts) {
+        return underWay.stream().map(view -> new IntoJob(words(view), SavedAnswer.of("/jobs/" + view.id() + "/numbers", question, texts).of(question.name()))).toList();
     }
 
     private static String words(OpenLine view) {

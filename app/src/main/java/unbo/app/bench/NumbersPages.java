@@ -115,7 +115,7 @@ class NumbersPages {
         model.addAttribute("question", question);
         model.addAttribute("form", List.copyOf(form.values()));
         model.addAttribute("answer", reading.get().map(question.answer()).orElse(null));
-        model.addAttribute("save", new SavedAnswer("/bench/" + question.name(), texts));
+        model.addAttribute("save", SavedAnswer.of("/bench/" + question.name(), question, texts));
         model.addAttribute("texts", texts.entrySet().stream().filter(e -> question.fields().field(e.getKey()).isPresent() && !e.getValue().isBlank()).toList());
         return "job/number";
     }

@@ -141,11 +141,11 @@ class QuestionBench {
         if (place != null && !place.by().isEmpty()) {
             asked.put(SetWay.BY, place.by());
         }
-        model.addAttribute("intoJobs", !reading.ok() ? List.of() : place == null ? IntoJob.beside(jobs.underWay(0, IntoJob.MOST), question.name(), asked) : IntoJob.links(jobs.underWay(0, IntoJob.MOST), place.stage(), asked));
+        model.addAttribute("intoJobs", !reading.ok() ? List.of() : place == null ? IntoJob.beside(jobs.underWay(0, IntoJob.MOST), question, asked) : IntoJob.links(jobs.underWay(0, IntoJob.MOST), place.stage(), asked));
         model.addAttribute("form", List.copyOf(form.values()));
         Answer answer = reading.get().map(record -> answer(question, record)).orElse(null);
         model.addAttribute("answer", answer);
-        model.addAttribute("save", new SavedAnswer("/bench/" + question.name(), texts));
+        model.addAttribute("save", SavedAnswer.of("/bench/" + question.name(), question, texts));
         if (reading.ok() && reading.record() instanceof HeatInput heat) {
             Double seconds = HeatPlan.of(heat).secondsAvailable();
             model.addAttribute("seconds", seconds == null || seconds < 1 ? null : Math.round(seconds));

@@ -3,6 +3,7 @@ package unbo.app.bench;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -10,6 +11,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.web.util.UriComponentsBuilder;
 
+import unbo.core.answer.Question;
 import unbo.core.drawing.ValueTable;
 
 /**
@@ -19,6 +21,13 @@ import unbo.core.drawing.ValueTable;
  * @param texts   its inputs
  */
 public record SavedAnswer(String address, Map<String, String> texts) {
+
+    /** With those of the texts that the question asks for. */
+    static SavedAnswer of(String address, Question<?> question, Map<String, String> texts) {
+        Map<String, String> own = new HashMap<>(texts);
+        own.keySet().removeIf(name -> question.fields().field(name).isEmpty());
+        return new SavedAnswer(address, own);
+    }
 
     /** Address of a drawing. */
     public String svg(String drawing) {

@@ -17,6 +17,7 @@ import unbo.app.stock.GreaseShelf;
 import unbo.app.stock.StockService;
 import unbo.core.catalogue.OwnBearing;
 import unbo.core.catalogue.OwnBearings;
+import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -38,6 +39,7 @@ class ShelfExchange {
     private static final String FROM_FILE = "taken in from a file";
     private static final String GRAMS = "grams";
     private static final String ON = "on";
+    private static final Field DAY = Field.date(ON, "The day it was weighed").must();
 
     private final StockService stock;
     private final GreaseShelf greases;
@@ -87,7 +89,9 @@ class ShelfExchange {
         each("gun", Gun.LIST, part.guns(), faults);
         each("own bearing", OwnBearings.LIST, part.bearings(), faults);
         part.greases().stream().filter(g -> !amount(g.getOrDefault(GRAMS, "0"))).forEach(g -> faults.add("grease “" + g.get("name") + "”: grams are a number from 0."));
-        part.guns().stream().filter(g -> !g.getOrDefault(ON, "").matches("\\d{4}-\\d{2}-\\d{2}")).forEach(g -> faults.add("gun “" + g.get("gun") + "”: the day it was weighed is missing."));
+        for (Map<String, String> gun : part.guns()) {
+            FieldReader.readOne(DAY, gun.getOrDefault(ON, ""), UnitSystem.METRIC).problems().forEach(p -> faults.add("gun “" + gun.get("gun") + "”: " + p.sentence()));
+        }
         return faults;
     }
 

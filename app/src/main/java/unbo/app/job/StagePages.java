@@ -102,7 +102,8 @@ class StagePages {
             texts.put(SetWay.BY, fromBench.get(SetWay.BY));
             rule(view, stage, texts).prefill(view.sheetFor(stage)).forEach(texts::putIfAbsent);
         }
-        if (rule(view, stage, texts).asked().contains(SHIMS) && texts.getOrDefault(SHIMS, "").isBlank()) {
+        boolean anew = station.state().equals("OPEN") || fromBench.containsKey(SetWay.BY);
+        if (anew && !view.job().state().frozen() && rule(view, stage, texts).asked().contains(SHIMS) && texts.getOrDefault(SHIMS, "").isBlank()) {
             texts.put(SHIMS, shelf.shims());
         }
         rule(view, stage, texts).asked().stream().filter(fromBench::containsKey).forEach(name -> texts.put(name, fromBench.get(name)));

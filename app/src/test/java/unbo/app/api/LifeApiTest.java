@@ -70,7 +70,7 @@ class LifeApiTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"shaft-life|{'spreadMm':90,'rpm':900,'loads':[{'at':0,'up':3}],'left':{'designation':'6205'},'right':{'designation':'6205'}}", "inside|{'geometry':{'balls':9}}", "worth|{'designation':'6902','mood':1}", "shaft-life|{'left':{'mood':1}}"})
+    @CsvSource(delimiter = '|', value = {"shaft-life|{'spreadMm':90,'rpm':900,'loads':[{'at':0,'up':3}],'left':{'designation':'6205'},'right':{'designation':'6205'}}", "inside|{'geometry':{'balls':9}}", "worth|{'designation':'6902','mood':1}", "shaft-life|{'left':{'mood':1}}", "shaft-life|{'lubrication':{'rpm':1}}"})
     void anUnknownMemberIsRefused(String call, String body) throws Exception {
         json(call, body).andExpect(status().isBadRequest());
     }

@@ -116,6 +116,7 @@ class NumbersPagesTest {
         String inputs = "?nu40=220&nu100=19.5&temperature=70&rpm=800&pitchMm=40";
         mvc.perform(get("/bench/viscosity/viscosity.svg" + inputs)).andExpect(content().contentTypeCompatibleWith("image/svg+xml")).andExpect(content().string(allOf(containsString("<svg"), containsString("<style>"))));
         mvc.perform(get("/bench/viscosity/viscosity.csv" + inputs)).andExpect(content().contentTypeCompatibleWith("text/csv")).andExpect(content().string(allOf(containsString("°C,mm²/s\r\n"), containsString("40"))));
+        mvc.perform(get("/bench/viscosity").param("nu40", "220").param("nu100", "19.5").param("rpm", "800").param("pitchMm", "40").param("{odd}", "1")).andExpect(status().isOk()).andExpect(content().string(not(containsString("odd"))));
         mvc.perform(get("/bench/viscosity/other.svg" + inputs)).andExpect(status().isNotFound());
         mvc.perform(get("/bench/viscosity/viscosity.csv?nu40=20&nu100=30&rpm=800&pitchMm=40")).andExpect(status().isNotFound());
         mvc.perform(get("/bench/worth")).andExpect(content().string(allOf(containsString("/bench/worth/worth-candidates.csv"), containsString("chain cleaned"))));

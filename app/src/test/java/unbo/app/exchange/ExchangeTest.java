@@ -176,7 +176,7 @@ class ExchangeTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"\"thickener\" : \"CaS\"|\"thickener\" : \"wax\"|grease", "\"weighed\" : \"1.24\"|\"weighed\" : \"heavy\"|gun", "\"grams\" : \"900\"|\"grams\" : \"-900\"|grams are a number", "\"thickness\" : \"0.1\"|\"thickness\" : \"900\"|shim",
-        "\"bore\" : \"40\"|\"bore\" : \"-4\"|own bearing"})
+        "\"bore\" : \"40\"|\"bore\" : \"-4\"|own bearing", "\"on\" : \"20|\"on\" : \"99-13-45, 20|is not a day"})
     void aBrokenShelfKeepsAllOut(String good, String bad, String sentence) throws Exception {
         String file = new String(download("/export.json"), StandardCharsets.UTF_8);
         assertThat(file).contains(good);

@@ -73,6 +73,21 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
         return new Axis(label, 0, Math.ceil(most / power * 2 + 1e-9) / 2 * power, false);
     }
 
+    /** A scale of whole powers of ten round the values of the lines, within {@code least} and {@code most}, at least one of them long. */
+    public static Axis decades(String label, Axis x, List<Line> lines, double least, double most) {
+        double low = most;
+        double high = least;
+        for (Line line : lines) {
+            for (int i = 0; i <= STEPS; i++) {
+                double value = line.of.applyAsDouble(x.at((double) i / STEPS));
+                low = Math.min(low, value);
+                high = Math.max(high, value);
+            }
+        }
+        double top = Math.min(most, Math.pow(10, Math.ceil(Math.log10(Math.max(10 * least, high) * 1.01))));
+        return new Axis(label, Math.max(least, Math.min(top / 10, Math.pow(10, Math.floor(Math.log10(Math.max(least, low)))))), top, true);
+    }
+
     /** It drawn. */
     public Drawing drawing() {
         List<Shape> shapes = new ArrayList<>();

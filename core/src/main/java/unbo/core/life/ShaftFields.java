@@ -28,7 +28,6 @@ public final class ShaftFields {
 
     private static final int MOST_LOADS = 6;
     private static final double SHORT_H = 2000;
-    private static final double MOST_H = 1e6;
     private static final List<Field.Choice> LOCATES = List.of(new Field.Choice("left", "the left one"), new Field.Choice("right", "the right one"), new Field.Choice("pair", "both, as a pair back to back"));
 
     public static final FieldList<ShaftLife.Input> LIST = FieldList.of(List.of(
@@ -81,26 +80,18 @@ public final class ShaftFields {
 
     static Answer answer(ShaftLife s) {
         List<Finding> findings = new ArrayList<>();
-        if (s.input().waterPpm() > 100) {
+        if (ShaftLife.dilution(s.input().waterPpm()) < 1) {
             findings.add(new Finding("water", Level.SOON, "Water leaves " + Show.number(ShaftLife.dilution(s.input().waterPpm()) * 100, 0) + " % of the life: change the oil, find where it comes in. In grease there is no such law: milky is washed out and packed anew."));
         }
-        Finding finding = s.systemHours() < SHORT_H ? new Finding("shaft-short", Level.WATCH, "Under " + Show.number(SHORT_H, 0) + " hours: a short life for a shaft that runs daily.") : new Finding("shaft-life", Level.RIGHT, "Nine of ten pairs reach " + hours(s.systemHours()) + " hours.");
+        Finding finding = s.systemHours() < SHORT_H ? new Finding("shaft-short", Level.WATCH, "Under " + Show.number(SHORT_H, 0) + " hours: a short life for a shaft that runs daily.") : new Finding("shaft-life", Level.RIGHT, "Nine of ten pairs reach " + WheelWords.life(s.systemHours()) + " hours.");
         findings.add(finding);
-        return new Answer(List.of(new Answer.Figure("life of the pair", hours(s.systemHours()), "h", "at " + Show.number(s.input().rpm(), 0) + " rpm"), figure("left", s.left()), figure("right", s.right())), findings,
-                List.of("Life is a statistic: one in ten ends earlier, and water, blows and dirt end most of them first.", s.left().bearing().estimated() || s.right().bearing().estimated() ? "Ratings are estimated by ISO 281 from the boundary: catalogues differ by up to 12 %." : "Ratings as typed."),
+        return new Answer(List.of(new Answer.Figure("life of the pair", WheelWords.life(s.systemHours()), "h", "at " + Show.number(s.input().rpm(), 0) + " rpm"), figure("left", s.left()), figure("right", s.right())), findings,
+                WheelWords.cautions(s.left().bearing(), s.right().bearing()),
                 worksheet(s), List.of(drawing(s))).with(chart(s));
     }
 
     private static Answer.Figure figure(String name, ShaftLife.Side side) {
-        return new Answer.Figure(name + " bearing", hours(side.hours()), "h", Show.number(side.radialN(), 0) + " N radial, " + Show.number(side.axialN(), 0) + " N axial");
-    }
-
-    private static String hours(double h) {
-        if (h >= MOST_H) {
-            return "over 1 000 000";
-        }
-        double step = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, h))) - 1));
-        return Show.number(Math.round(h / step) * step, 0);
+        return new Answer.Figure(name + " bearing", WheelWords.life(side.hours()), "h", Show.number(side.radialN(), 0) + " N radial, " + Show.number(side.axialN(), 0) + " N axial");
     }
 
     private static Worksheet worksheet(ShaftLife s) {
@@ -121,11 +112,9 @@ public final class ShaftFields {
 
     private static Chart chart(ShaftLife s) {
         List<Chart.Line> lines = List.of(new Chart.Line("pair", t -> life(s, t).systemHours() / 1000), new Chart.Line("left", t -> life(s, t).left().hours() / 1000), new Chart.Line("right", t -> life(s, t).right().hours() / 1000));
-        List<Double> ends = lines.stream().flatMap(l -> java.util.stream.Stream.of(l.of().applyAsDouble(0.5), l.of().applyAsDouble(3))).map(h -> Math.max(0.001, Math.min(1e5, h))).toList();
-        double least = Math.pow(10, Math.floor(Math.log10(ends.stream().min(Double::compare).orElseThrow())));
-        double most = Math.pow(10, Math.ceil(Math.log10(ends.stream().max(Double::compare).orElseThrow() * 1.01)));
+        Chart.Axis x = new Chart.Axis("loads, times", 0.5, 3, false);
         double now = s.systemHours() / 1000;
-        return new Chart("shaft-life-over-load", "Life over all loads, times", new Chart.Axis("loads, times", 0.5, 3, false), new Chart.Axis("1000 h", least, most, true), lines, List.of(new Chart.Spot(1, now, Show.number(now, now < 10 ? 1 : 0) + " now")), List.of());
+        return new Chart("shaft-life-over-load", "Life over all loads, times", x, Chart.decades("1000 h", x, lines, 0.001, 1e6), lines, List.of(new Chart.Spot(1, now, Show.number(now, now < 10 ? 1 : 0) + " now")), List.of());
     }
 
     private static ShaftLife life(ShaftLife s, double times) {

@@ -58,22 +58,7 @@ public enum WheelSweep {
         Chart.Axis x = new Chart.Axis(label, from, to, log);
         double present = now.apply(wheel);
         double pair = thousands(WheelLife.of(wheel).systemLifeKm());
-        return new Chart("life-over-" + code, "Life of outer, inner and pair over " + label, x, axis(lines, x), lines, List.of(new Chart.Spot(present, pair, Show.number(pair, pair < 10 ? 1 : 0) + " now")), List.of());
-    }
-
-    /** Lives differ by powers of ten: equal steps of times. */
-    private static Chart.Axis axis(List<Chart.Line> lines, Chart.Axis x) {
-        double least = Double.MAX_VALUE;
-        double most = 1;
-        for (Chart.Line line : lines) {
-            for (int i = 0; i <= 30; i++) {
-                double value = line.of().applyAsDouble(x.log() ? x.from() * Math.pow(x.to() / x.from(), i / 30.0) : x.from() + (x.to() - x.from()) * i / 30.0);
-                least = Math.min(least, value);
-                most = Math.max(most, value);
-            }
-        }
-        double top = Math.min(MOST, Math.pow(10, Math.ceil(Math.log10(most * 1.01))));
-        return new Chart.Axis("1000 km", Math.max(0.01, Math.min(top / 10, Math.pow(10, Math.floor(Math.log10(Math.max(0.01, least)))))), top, true);
+        return new Chart("life-over-" + code, "Life of outer, inner and pair over " + label, x, Chart.decades("1000 km", x, lines, 0.01, MOST), lines, List.of(new Chart.Spot(present, pair, Show.number(pair, pair < 10 ? 1 : 0) + " now")), List.of());
     }
 
     private static double thousands(double km) {

@@ -22,18 +22,17 @@ public final class WheelWords {
 
     static Answer answer(WheelFields.Asked asked) {
         WheelLife life = WheelLife.of(asked.wheel());
-        List<Answer.Figure> figures = new ArrayList<>(List.of(new Answer.Figure("life of the pair", km(life.systemLifeKm()), "km", "nine of ten pairs reach it"),
+        List<Answer.Figure> figures = new ArrayList<>(List.of(new Answer.Figure("life of the pair", life(life.systemLifeKm()), "km", "nine of ten pairs reach it"),
                 figure("outer", life.outer()), figure("inner", life.inner()),
                 new Answer.Figure("flange moment, largest", Show.number(Math.abs(life.flangeMomentNm()), 0), "N·m", "bends flange and bolts")));
         List<Finding> findings = new ArrayList<>();
         if (asked.changes()) {
             WheelLife then = WheelLife.of(asked.changed());
-            figures.add(0, new Answer.Figure("changed, the pair", percent(then.systemLifeKm() / life.systemLifeKm() - 1), "", km(then.systemLifeKm()) + " km"));
+            figures.add(0, new Answer.Figure("changed, the pair", percent(then.systemLifeKm() / life.systemLifeKm() - 1), "", life(then.systemLifeKm()) + " km"));
             figures.add(1, new Answer.Figure("outer, inner", percent(then.outer().lifeKm() / life.outer().lifeKm() - 1) + ", " + percent(then.inner().lifeKm() / life.inner().lifeKm() - 1), "", "of their life"));
         }
         findings.add(kerb(asked, life));
-        List<String> sentences = new ArrayList<>(List.of("Life is a statistic: one in ten ends earlier, and water, blows and dirt end most of them first.",
-                "Ratings " + (life.inner().bearing().estimated() || life.outer().bearing().estimated() ? "are estimated by ISO 281 from the boundary: catalogues differ by up to 12 %." : "as typed.")));
+        List<String> sentences = new ArrayList<>(cautions(life.inner().bearing(), life.outer().bearing()));
         double moved = asked.changed().offsetMm() - asked.wheel().offsetMm();
         if (Math.abs(moved) > 0.05) {
             sentences.add(0, "The load line goes " + Show.number(Math.abs(moved), 1) + " mm " + (moved > 0 ? "outboard: the outer bearing carries more of the wheel running straight, the inner one less" : "inboard: the inner bearing carries more of the wheel running straight, the outer one less")
@@ -42,11 +41,17 @@ public final class WheelWords {
         return new Answer(figures, findings, sentences, worksheet(life), List.of(WheelSection.of(life, asked.changes() ? WheelLife.of(asked.changed()) : null))).with(asked.sweep().chart(asked.wheel())).with(states(life));
     }
 
-    private static Answer.Figure figure(String name, WheelLife.Side side) {
-        return new Answer.Figure(name + " bearing", km(side.lifeKm()), "km", "basic " + km(side.basicLifeKm()) + " km, a " + Show.number(side.factor(), 2) + "; up to " + Show.number(side.radialN(), 0) + " N radial");
+    /** What a life says and does not say. */
+    static List<String> cautions(WheelInput.Bearing one, WheelInput.Bearing other) {
+        return List.of("Life is a statistic: one in ten ends earlier, and water, blows and dirt end most of them first.", "Ratings " + (one.estimated() || other.estimated() ? "are estimated by ISO 281 from the boundary: catalogues differ by up to 12 %." : "as typed."));
     }
 
-    private static String km(double km) {
+    private static Answer.Figure figure(String name, WheelLife.Side side) {
+        return new Answer.Figure(name + " bearing", life(side.lifeKm()), "km", "basic " + life(side.basicLifeKm()) + " km, a " + Show.number(side.factor(), 2) + "; up to " + Show.number(side.radialN(), 0) + " N radial");
+    }
+
+    /** A life in km or hours to two figures. */
+    static String life(double km) {
         if (km >= MOST_KM) {
             return "over 1 000 000";
         }

@@ -72,12 +72,17 @@ final class InsideFields {
         }
         double element = v.number(name(other, "elementMm"), inside == null ? 0 : inside.geometry().elementMm());
         double pitch = v.number(name(other, "pitchMm"), inside == null ? 0 : inside.geometry().pitchMm());
+        fits(v, other, element, pitch, problems);
+        return problems;
+    }
+
+    /** Elements that do not fit on their pitch circle. */
+    static void fits(Values v, boolean other, double element, double pitch, List<Problem> problems) {
         if (element >= pitch) {
             problems.add(Problem.impossible(name(other, "elementMm"), "An element of " + Show.number(element, 2) + " mm does not fit on a pitch circle of " + Show.number(pitch, 2) + " mm."));
         } else if (v.has(name(other, "elements")) && v.whole(name(other, "elements")) > Math.PI / Math.asin(element / pitch) + 1e-6) {
             problems.add(Problem.impossible(name(other, "elements"), v.whole(name(other, "elements")) + " elements of " + Show.number(element, 2) + " mm do not stand side by side on " + Show.number(pitch, 2) + " mm."));
         }
-        return problems;
     }
 
     /** The bearing of texts that have passed the rules. @param first whose angle and kind a second one takes over; null for the first */

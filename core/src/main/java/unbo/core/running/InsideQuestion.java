@@ -65,6 +65,9 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
                 problems.add(Problem.impossible("outsideMm", "The outside, " + Show.number(v.number("outsideMm"), 3) + " mm, must be more than the bore, " + Show.number(v.number("boreMm"), 3) + " mm."));
             } else if (bySize(v) == null) {
                 problems.add(Problem.impossible("kind", "There is no rule for the inside of needles: count and measure them."));
+            } else {
+                BearingGeometry g = bySize(v).geometry();
+                InsideFields.fits(v, false, v.number("elementMm", g.elementMm()), v.number("pitchMm", g.pitchMm()), problems);
             }
         } else {
             problems.addAll(InsideFields.rules(v, false));

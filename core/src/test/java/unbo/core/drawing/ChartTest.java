@@ -65,6 +65,13 @@ class ChartTest {
     }
 
     @Test
+    void aScaleOfDecadesHoldsTheLinesAndIsAtLeastOneLong() {
+        assertThat(Chart.decades("y", TEN, List.of(new Chart.Line("up", x -> 3 + 4 * x)), 0.01, 1e6)).isEqualTo(new Chart.Axis("y", 1, 100, true));
+        assertThat(Chart.decades("y", TEN, List.of(new Chart.Line("far", x -> 1e9)), 0.01, 1e6)).isEqualTo(new Chart.Axis("y", 1e5, 1e6, true));
+        assertThat(Chart.decades("y", TEN, List.of(new Chart.Line("none", x -> 0)), 0.01, 1e6).from()).isEqualTo(0.01);
+    }
+
+    @Test
     void aScaleReachesOverTheLargestValue() {
         assertThat(Chart.upTo("y", TEN, TWO).to()).isGreaterThanOrEqualTo(100);
         assertThat(Chart.upTo("y", TEN, List.of(new Chart.Line("flat", x -> 0.37))).to()).isBetween(0.37, 0.45);

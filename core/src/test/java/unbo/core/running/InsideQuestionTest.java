@@ -66,7 +66,7 @@ class InsideQuestionTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"outsideMm,20,outsideMm,must be more than the bore", "kind,machined-needle-roller,kind,count and measure"})
+    @CsvSource({"outsideMm,20,outsideMm,must be more than the bore", "kind,machined-needle-roller,kind,count and measure", "elementMm,100,elementMm,does not fit", "elements,40,elements,side by side"})
     void sizesThatCannotBeAreSentences(String field, String value, String at, String says) {
         Map<String, String> texts = new HashMap<>(Map.of("boreMm", "25", "outsideMm", "52", "widthMm", "15"));
         texts.put(field, value);
