@@ -1,6 +1,5 @@
 package unbo.core.answer;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -118,8 +117,8 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
         }
     }
 
-    /** The worst of all findings; RIGHT when there are none. */
+    /** The worst of all findings; not known where nothing was judged. */
     public Level level() {
-        return findings.stream().map(Finding::level).max(Comparator.naturalOrder()).orElse(Level.RIGHT);
+        return Level.worst(findings.stream().map(Finding::level).toList());
     }
 }

@@ -17,7 +17,8 @@ public record Stroke(Mark mark, double width, List<Spot> spots) {
     /** A painting of a whole ring has at most this many spots. */
     public static final int MOST_SPOTS = 4000;
 
-    private static final Pattern STROKE = Pattern.compile("([a-z-]{2,12})(?:/(\\d{1,3}))?((?:\\s+-?\\d{1,3}(?:\\.\\d)?:-?\\d{1,3})+)\\s*");
+    private static final Pattern HEAD = Pattern.compile("([a-z-]{2,12})(?:/(\\d{1,3}))?");
+    private static final Pattern SPOT = Pattern.compile("(-?\\d{1,3}(?:\\.\\d)?):(-?\\d{1,3})");
     private static final double USUAL_WIDTH = 0.08;
 
     /** @param angleDeg clockwise seen from outboard, 0 to under 360  @param across 0 outboard edge (tapers: large-rib side) to 1 */
@@ -47,21 +48,25 @@ public record Stroke(Mark mark, double width, List<Spot> spots) {
             if (part.isBlank()) {
                 continue;
             }
-            Matcher m = STROKE.matcher(part.strip());
-            if (!m.matches() || Mark.of(m.group(1)).isEmpty()) {
+            String[] words = part.strip().split("\\s+");
+            Matcher head = HEAD.matcher(words[0]);
+            if (words.length < 2 || !head.matches() || Mark.of(head.group(1)).isEmpty()) {
                 return Optional.empty();
             }
-            double width = m.group(2) == null ? USUAL_WIDTH : Double.parseDouble(m.group(2)) / 100;
+            double width = head.group(2) == null ? USUAL_WIDTH : Double.parseDouble(head.group(2)) / 100;
             List<Spot> read = new ArrayList<>();
-            for (String spot : m.group(3).strip().split("\\s+")) {
-                String[] two = spot.split(":");
-                read.add(new Spot(Double.parseDouble(two[0]), Double.parseDouble(two[1]) / 100));
+            for (int i = 1; i < words.length; i++) {
+                Matcher spot = SPOT.matcher(words[i]);
+                if (!spot.matches()) {
+                    return Optional.empty();
+                }
+                read.add(new Spot(Double.parseDouble(spot.group(1)), Double.parseDouble(spot.group(2)) / 100));
             }
             spots += read.size();
             if (!(width > 0) || width > 1 || spots > MOST_SPOTS) {
                 return Optional.empty();
             }
-            strokes.add(new Stroke(Mark.of(m.group(1)).get(), width, read));
+            strokes.add(new Stroke(Mark.of(head.group(1)).orElseThrow(), width, read));
         }
         return Optional.of(List.copyOf(strokes));
     }

@@ -34,8 +34,8 @@ public final class VerdictFields {
                 Field.text("remedy", "Put right here", 200).hint("what was done at once, if anything"),
                 Field.text("initials", "Initials", 6),
                 Field.choice("counterUnit", "Counter", Usage.COUNTERS),
-                Field.quantity("counter", "Counter", Quantity.RATIO, "", 0, 9_999_999),
-                Field.quantity("lastCounter", "Counter last time", Quantity.RATIO, "", 0, 9_999_999),
+                Field.counter("counter", "Counter", Field.MOST_COUNTED),
+                Field.counter("lastCounter", "Counter last time", Field.MOST_COUNTED),
                 Field.date("day", "Day"), Field.date("lastDay", "Last worked on")));
         return fields;
     }

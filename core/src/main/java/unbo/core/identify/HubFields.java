@@ -50,7 +50,7 @@ public final class HubFields {
                 }
             }
         }
-        if (!v.text("outerCone").isBlank() && v.text("innerCone").isBlank() && IdentifiedBearing.tapered(Decoder.decode(v.text("outerCone")))) {
+        if (!v.text("outerCone").isBlank() && v.text("innerCone").isBlank() && IdentifiedBearing.tapered(Decoder.decode(v.text("outerCone")), !v.text("outerCup").isBlank())) {
             problems.add(new Problem("innerCone", "A taper never stands alone: write what is stamped on the inner one.", false));
         }
         return problems;
@@ -77,8 +77,8 @@ public final class HubFields {
             problems.add(Problem.impossible("hubBore", "The hub bore between the cups, " + Show.number(hub.hubBore().mm(), 3)
                     + " mm, must be under the smaller cup's outside, " + Show.number(cup, 3) + " mm: the cups stand on its shoulders."));
         }
-        if (hub.spindle().mm() >= hub.hubBore().mm()) {
-            problems.add(Problem.impossible(v.has("spindle") ? "spindle" : "hubBore", "The spindle, " + Show.number(hub.spindle().mm(), 3)
+        if (v.has("spindle") && v.has("hubBore") && hub.spindle().mm() >= hub.hubBore().mm()) {
+            problems.add(Problem.impossible("spindle", "The spindle, " + Show.number(hub.spindle().mm(), 3)
                     + " mm, does not go through a hub bore of " + Show.number(hub.hubBore().mm(), 3) + " mm: measure both again."));
         }
         return problems;
@@ -92,7 +92,7 @@ public final class HubFields {
             problems.add(new Problem(place + "Cone", "Write what is stamped on the cone as well.", false));
             return;
         }
-        if (!taper.cup().isBlank() && !IdentifiedBearing.tapered(cone)) {
+        if (!taper.cup().isBlank() && !IdentifiedBearing.tapered(cone, true)) {
             problems.add(Problem.impossible(place + "Cup", cone.designation() + " is no taper: it carries one number, and has no cup of its own. Leave this empty."));
             return;
         }

@@ -25,11 +25,11 @@ public record IdentifiedBearing(Decoded cone, Decoded cup, TaperMatch match, Siz
     }
 
     public boolean taper() {
-        return tapered(cone);
+        return tapered(cone, parted());
     }
 
-    /** True for a taper of any number, and for what is not recognised: that is asked for as a taper. */
-    static boolean tapered(Decoded d) {
-        return d.metricTaper() || d.cone() || d.cup() || !d.recognised();
+    /** True for a taper of any number. What is not recognised is one only where a cup was typed beside it. */
+    static boolean tapered(Decoded d, boolean cupTyped) {
+        return d.metricTaper() || d.cone() || d.cup() || !d.recognised() && cupTyped;
     }
 }

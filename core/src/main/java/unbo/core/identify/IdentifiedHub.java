@@ -20,7 +20,9 @@ import unbo.core.sheet.How;
  * The bearings, seal and lengths of a hub, from the numbers on the rings and what was measured. Table
  * sizes where the table knows the number, measured ones otherwise; a measured size that departs from the table is named.
  * Lengths left unknown take a stated default: between the cups the sum of both widths; the hub's bore the smaller cup's
- * outside less 8 mm; the spindle halfway between both cone bores.
+ * outside less 8 mm, but never so little that the spindle does not go through with a tenth of the rings' height to spare;
+ * the spindle halfway between both cone bores, or as much under a hub bore that was measured. Defaults give way to what was
+ * measured and to each other: nothing is refused by them.
  *
  * @param inner    null where one bearing does all; then the lengths between are null too
  * @param findings unknown pairs, departures from the table
@@ -30,6 +32,8 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
 
     private static final double SAME_MM = 0.15;
     private static final double SHOULDER_MM = 8;
+    /** Room between spindle and hub bore by default, share of what the rings leave. */
+    private static final double ROOM = 0.1;
 
     /** Makes the hub of an input that passed {@link HubFields}. */
     public static IdentifiedHub of(HubInput input) {
@@ -40,8 +44,11 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
         }
         IdentifiedBearing inner = taper("inner", input.inner(), findings);
         Size between = measuredOr(input.betweenCupsMm(), outer.width().mm() + inner.width().mm());
-        Size hubBore = measuredOr(input.hubBoreMm(), Math.min(outer.outside().mm(), inner.outside().mm()) - SHOULDER_MM);
-        Size spindle = measuredOr(input.spindleMm(), (outer.bore().mm() + inner.bore().mm()) / 2);
+        double cup = Math.min(outer.outside().mm(), inner.outside().mm());
+        double halfway = (outer.bore().mm() + inner.bore().mm()) / 2;
+        double room = Math.max(0.5, ROOM * (cup - halfway));
+        Size spindle = measuredOr(input.spindleMm(), input.hubBoreMm() == null ? halfway : Math.min(halfway, input.hubBoreMm() - room));
+        Size hubBore = measuredOr(input.hubBoreMm(), Math.max(cup - SHOULDER_MM, spindle.mm() + room));
         return new IdentifiedHub(input, outer, inner, SealSize.read(input.seal()), between, hubBore, spindle, List.copyOf(findings));
     }
 
@@ -65,7 +72,7 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
             names.add("between the cups (sum of both widths)");
         }
         if (hubBore.how() == How.DEFAULT) {
-            names.add("hub bore (smaller cup less " + Show.number(SHOULDER_MM, 0) + " mm)");
+            names.add("hub bore (smaller cup less " + Show.number(SHOULDER_MM, 0) + " mm, or what lets the spindle through)");
         }
         if (spindle.how() == How.DEFAULT) {
             names.add("spindle (halfway between the cone bores)");
@@ -80,7 +87,7 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
     private static IdentifiedBearing taper(String place, HubInput.Taper typed, List<Finding> findings) {
         Decoded cone = Decoder.decode(typed.cone());
         Decoded cup = Decoder.decode(typed.cupOrCone());
-        boolean tapered = IdentifiedBearing.tapered(cone);
+        boolean tapered = IdentifiedBearing.tapered(cone, !typed.cup().isBlank());
         TaperMatch match = tapered ? TaperMatch.of(typed.cone(), typed.cupOrCone()) : null;
         if (match != null && match.match() == null) {
             findings.add(new Finding("pair-unknown", Level.WATCH, "The " + place + " pair: " + match.reason()));

@@ -26,7 +26,7 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
                     List<Choice> choices, int fewest, int longest, String hint, String slides, boolean fine) {
 
     /** What kind of text a field holds. */
-    public enum Kind { QUANTITY, WHOLE, LIST, CHOICE, TEXT, LINES, YES_NO, DATE }
+    public enum Kind { QUANTITY, WHOLE, LIST, CHOICE, TEXT, LINES, YES_NO, DATE, COUNTER }
 
     /** One code of a choice and its label. */
     public record Choice(String code, String label) {
@@ -46,6 +46,16 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
     public static Field quantity(String name, String label, Quantity quantity, String symbol, double min, double max) {
         return of(name, label, Kind.QUANTITY, Units.of(quantity, symbol), min, max, 60);
     }
+
+    /** A reading of a vehicle's counter, or what it counts in a year; in the unit that {@link #COUNTS} names. */
+    public static Field counter(String name, String label, double max) {
+        return of(name, label, Kind.COUNTER, Units.of(Quantity.RATIO, ""), 0, max, 40);
+    }
+
+    /** Name of the field that says what a vehicle counts: km, mi, h or none. */
+    public static final String COUNTS = "counterUnit";
+    /** The most any counter shows. */
+    public static final double MOST_COUNTED = 9_999_999;
 
     /** A whole number. */
     public static Field whole(String name, String label, int min, int max) {

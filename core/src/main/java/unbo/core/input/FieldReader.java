@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
+import unbo.core.measure.CounterReader;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
 import unbo.core.measure.Show;
@@ -25,17 +26,26 @@ public final class FieldReader {
     private static final int MOST_ECHOED = 8;
 
     private static final double[] SLIPS = {10, 25.4, 1000};
+    private static final int FIRST_YEAR = 1950;
+    /** A day may lie in the year after next at most. */
+    private static final int YEARS_AHEAD = 2;
 
     private FieldReader() {
     }
 
+    /** Reads what was typed, each text in the system it was typed in. */
+    public static <T> Reading<T> read(FieldList<T> list, Typed typed) {
+        return read(list, typed.texts(), typed);
+    }
+
     /** Reads {@code texts}; names that are not in the list are left alone, missing ones count as empty. */
-    public static <T> Reading<T> read(FieldList<T> list, Map<String, String> texts, UnitSystem system) {
+    public static <T> Reading<T> read(FieldList<T> list, Map<String, String> texts, TypedIn system) {
         Map<String, FieldReading> readings = new LinkedHashMap<>();
         List<Problem> problems = new ArrayList<>();
         for (Field field : list.fields()) {
             String typed = texts.get(field.name());
-            FieldReading reading = readOne(field, typed == null ? "" : typed, system);
+            FieldReading reading = field.kind() == Field.Kind.COUNTER ? counter(field, typed == null ? "" : typed, texts.getOrDefault(Field.COUNTS, ""))
+                    : readOne(field, typed == null ? "" : typed, system.of(field.name()));
             readings.put(field.name(), reading);
             problems.addAll(reading.problems());
         }
@@ -67,8 +77,21 @@ public final class FieldReader {
         return parse(field, typed, text, system);
     }
 
+    private static FieldReading counter(Field field, String typed, String counts) {
+        if (typed.isBlank()) {
+            return readOne(field, typed, UnitSystem.METRIC);
+        }
+        CounterReader.Outcome outcome = CounterReader.read(typed, counts);
+        if (outcome.refusal() != null) {
+            return refused(field, typed, outcome.refusal(), false);
+        }
+        return outcome.value() > field.max() ? refused(field, typed, field.label() + " cannot be " + Show.number(outcome.value(), 1) + ": " + limits(field) + " is possible here.", true)
+                : new FieldReading(field, typed, outcome.value(), outcome.echo(), null, false, List.of());
+    }
+
     private static FieldReading parse(Field field, String typed, String text, UnitSystem system) {
         return switch (field.kind()) {
+            case COUNTER -> counter(field, typed, "");
             case QUANTITY -> quantity(field, typed, text, system);
             case WHOLE -> whole(field, typed, text);
             case LIST -> list(field, typed, text, system);
@@ -203,7 +226,12 @@ public final class FieldReader {
 
     private static FieldReading date(Field field, String typed, String text) {
         try {
-            return read(field, typed, LocalDate.parse(text), "");
+            LocalDate day = LocalDate.parse(text);
+            int last = LocalDate.now().getYear() + YEARS_AHEAD;
+            if (day.getYear() < FIRST_YEAR || day.getYear() > last) {
+                return refused(field, typed, field.label() + " cannot be in the year " + day.getYear() + ": days from " + FIRST_YEAR + " to the end of " + last + " are possible here.", true);
+            }
+            return read(field, typed, day, "");
         } catch (DateTimeParseException e) {
             return refused(field, typed, "“" + text + "” is not a day: write year-month-day, for instance 2026-04-30.", false);
         }
@@ -219,6 +247,7 @@ public final class FieldReader {
 
     private static String ask(Field field) {
         return switch (field.kind()) {
+            case COUNTER -> "write it as it stands, for instance 123456.";
             case QUANTITY, LIST -> field.kind() == Field.Kind.LIST && field.unit().quantity() == Quantity.ANGLE
                     ? "write each angle, for instance 0, 180." : "write " + limits(field) + ".";
             case WHOLE -> "write a whole number from " + (int) field.min() + " to " + (int) field.max() + ".";

@@ -1,4 +1,21 @@
 package unbo.core.input;
 
-/** The system in which a workshop writes bare lengths, torques and temperatures. */
-public enum UnitSystem { METRIC, INCH }
+import java.util.Arrays;
+import java.util.Optional;
+
+/** The system in which bare lengths, torques and temperatures are written. */
+public enum UnitSystem implements TypedIn {
+    METRIC,
+    INCH;
+
+    /** Every field was typed in this one. */
+    @Override
+    public UnitSystem of(String field) {
+        return this;
+    }
+
+    /** The system by its name; empty for any other text, and for none. */
+    public static Optional<UnitSystem> named(String name) {
+        return Arrays.stream(values()).filter(system -> system.name().equals(name)).findFirst();
+    }
+}

@@ -2,9 +2,11 @@ package unbo.core.inspect;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import unbo.core.answer.Answer;
+import unbo.core.assembly.BearingPlaces;
 import unbo.core.damage.RaceMap;
 import unbo.core.damage.RaceMapFields;
 import unbo.core.damage.RaceMapInput;
@@ -16,6 +18,7 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
+import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -25,20 +28,38 @@ import unbo.core.worksheet.Worksheet;
  */
 public record Inspection(Input input, RaceMap map, Seat seat) {
 
-    /** @param which outer or inner bearing  @param past modes found here before with their days, {@code etching 2025-04-01}, parted by semicolons */
-    public record Input(String which, RaceMapInput races, Seat.Input seat, String past) {
+    /**
+     * @param which  place of the bearing; empty where it was not said
+     * @param seat   null where none was measured
+     * @param remedy how the seat is put right; empty where nothing was chosen
+     * @param past   modes found here before with their days, {@code etching 2025-04-01}, parted by semicolons
+     */
+    public record Input(String which, RaceMapInput races, Seat.Input seat, String remedy, String past) {
     }
 
-    private static final List<Field.Choice> WHICH = List.of(new Field.Choice("outer", "the outer bearing"), new Field.Choice("inner", "the inner bearing"));
+    private static final List<Field.Choice> REMEDIES = List.of(
+            new Field.Choice("as-it-is", "used as it is"),
+            new Field.Choice("renew", "part renewed"),
+            new Field.Choice("sleeve", "sleeve"),
+            new Field.Choice("compound", "retaining compound"),
+            new Field.Choice("other-bearing", "bearing of another class or size"),
+            new Field.Choice("other", "otherwise"));
+    private static final String REMEDY = "remedy";
+    private static final String COMPOUND = "compound";
     private static final List<String> SHARED = List.of("designation");
 
     /** The map's fields, the seat's, which bearing, and what was found before. */
     public static final FieldList<Input> LIST = FieldList.of(fields(), Inspection::rules,
-            v -> new Input(v.text("which"), RaceMapFields.make(v), Seat.asked(v) ? Seat.make(v) : null, v.text("past")));
+            v -> new Input(v.text("which"), RaceMapFields.make(v), Seat.asked(v) ? Seat.make(v) : null, v.text(REMEDY), v.text("past")));
 
     private static List<Field> fields() {
         Stream<Field> seat = Seat.fields().stream().filter(f -> !SHARED.contains(f.name()));
-        return Stream.of(Stream.of(Field.choice("which", "Bearing", WHICH).orElse("outer", null)), RaceMapFields.fields().stream(), seat, Stream.of(Field.text("past", "Found here before", 500))).flatMap(s -> s).toList();
+        return Stream.of(
+                Stream.of(BearingPlaces.field()),
+                RaceMapFields.fields().stream(),
+                seat,
+                Stream.of(Field.choice(REMEDY, "Seat put right by", REMEDIES).hint("nothing is begun before it is chosen"), Field.text("past", "Found here before", 500)))
+                .flatMap(s -> s).toList();
     }
 
     private static List<Problem> rules(Values v) {
@@ -46,17 +67,37 @@ public record Inspection(Input input, RaceMap map, Seat seat) {
         if (Seat.asked(v)) {
             problems.addAll(Seat.rules(v));
         }
+        if (v.text(REMEDY).equals(COMPOUND) && problems.isEmpty()) {
+            compound(v).ifPresent(problems::add);
+        }
         return problems;
+    }
+
+    /** Why compound cannot be the remedy; empty where it can. */
+    private static Optional<Problem> compound(Values v) {
+        if (!Seat.asked(v)) {
+            return Optional.of(Problem.impossible(REMEDY, "Compound is chosen by the gap: measure the seat first."));
+        }
+        Seat seat = Seat.of(Seat.make(v));
+        if (seat.gapMm() <= 0) {
+            return Optional.of(Problem.impossible(REMEDY, "This seat has no gap that compound could fill: leave it, or choose another remedy."));
+        }
+        return Compound.of(seat.gapMm()).isPresent() ? Optional.empty()
+                : Optional.of(Problem.impossible(REMEDY, "The gap of up to " + Show.play(seat.gapMm()) + " is wider than any compound bridges (0.5 mm): sleeve or renew."));
     }
 
     public static Inspection of(Input in) {
         return new Inspection(in, RaceMap.of(in.races()), in.seat() == null ? null : Seat.of(in.seat()));
     }
 
-    /** Hours of cure where compound is the answer to a loose seat; null where it is not. */
+    /** Hours of cure where compound was chosen; null where it was not. */
     public Double cureHours() {
-        boolean loose = seat != null && (seat.verdict() == Seat.Verdict.LOOSE || seat.verdict() == Seat.Verdict.SPUN) && seat.meanGapMm() > 0;
-        return loose && Compound.of(seat.meanGapMm()).isPresent() ? Double.valueOf(Compound.cureHours(seat.input().celsius())) : null;
+        return input.remedy().equals(COMPOUND) ? Double.valueOf(Compound.cureHours(seat.input().celsius())) : null;
+    }
+
+    /** How the seat is put right, in words; empty where nothing was chosen. */
+    public String remedy() {
+        return REMEDIES.stream().filter(choice -> choice.code().equals(input.remedy())).map(Field.Choice::label).findFirst().orElse("");
     }
 
     /** It in print: the map's answer, the seat's behind it. */
@@ -77,6 +118,10 @@ public record Inspection(Input input, RaceMap map, Seat seat) {
             lines.addAll(measured.worksheet().lines());
             sources.addAll(measured.worksheet().sources());
             drawings.addAll(measured.drawings());
+        }
+        if (!remedy().isEmpty()) {
+            lines.add(Worksheet.given("", "seat put right by", remedy()));
+            sentences.add("Seat put right by: " + remedy() + ".");
         }
         return new Answer(figures, findings, sentences, new Worksheet("Why did it fail, and is its seat still good?", lines, sources), drawings);
     }

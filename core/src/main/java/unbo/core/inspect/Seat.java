@@ -152,6 +152,24 @@ public record Seat(Input input, double meanMm, double ovalMm, double taperMm, In
         return fit.inner() ? Interference.of(seat, bearing) : Interference.of(bearing, seat);
     }
 
+    /** Smallest reading, mm. */
+    public double leastMm() {
+        return Math.min(smallest(input.first()), smallest(input.second()));
+    }
+
+    /** Largest reading, mm. */
+    public double mostMm() {
+        return Math.max(largest(input.first()), largest(input.second()));
+    }
+
+    private static double smallest(List<Double> plane) {
+        return plane.isEmpty() ? Double.POSITIVE_INFINITY : min(plane);
+    }
+
+    private static double largest(List<Double> plane) {
+        return plane.isEmpty() ? Double.NEGATIVE_INFINITY : max(plane);
+    }
+
     /** Largest gap, mm; 0 where it grips everywhere. */
     public double gapMm() {
         return Math.max(0, -found.minUm() / 1000);

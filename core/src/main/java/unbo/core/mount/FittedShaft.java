@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 
 import unbo.core.answer.Answer;
 import unbo.core.arrange.Arrangement;
+import unbo.core.assembly.BearingPlaces;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
@@ -22,7 +23,8 @@ public record FittedShaft(Mounting mounting, Arrangement arrangement) {
     public record Input(Mounting.Input mounting, Arrangement.Input arrangement) {
     }
 
-    public static final FieldList<Input> LIST = FieldList.of(Stream.concat(Mounting.LIST.fields().stream(), Arrangement.fields(false).stream()).toList(), FittedShaft::rules,
+    public static final FieldList<Input> LIST = FieldList.of(
+            Stream.of(Stream.of(BearingPlaces.field()), Mounting.LIST.fields().stream(), Arrangement.fields(false).stream()).flatMap(s -> s).toList(), FittedShaft::rules,
             v -> new Input(Mounting.LIST.make().apply(v), v.has("arrangement") ? Arrangement.make(v) : null));
 
     private static List<Problem> rules(Values v) {

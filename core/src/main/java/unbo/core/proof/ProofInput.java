@@ -1,21 +1,58 @@
 package unbo.core.proof;
 
 import java.util.List;
+import java.util.Optional;
 
+import unbo.core.assembly.AssemblyKind;
+import unbo.core.runout.RimRock;
 import unbo.core.runout.RunoutInput;
 import unbo.core.setting.EndPlayBand;
 
 /**
- * What was measured on a finished hub. Readings of the indicator in mm, hub temperatures in °C, null where not measured.
+ * What was measured and looked at on a finished position.
  *
- * @param push   one reading for each push, in the order of {@code pull}
- * @param runout a turn of readings on the finished hub; null when none was taken
+ * @param kind    whose proofs are asked
+ * @param runout  a turn of readings; null when none was taken
+ * @param answers what was said of the proofs that are looked at
  */
-public record ProofInput(List<Double> push, List<Double> pull, EndPlayBand band, Double hubC, Double twinC, Double runKm,
-                         boolean splitPin, String initials, RunoutInput runout) {
+public record ProofInput(
+        AssemblyKind kind,
+        Play play,
+        Warmth warmth,
+        RunoutInput runout,
+        List<ProofAnswer> answers,
+        String initials) {
+
+    /**
+     * Readings of the end play, mm.
+     *
+     * @param push one reading for each push, in the order of {@code pull}
+     * @param rock the wheel rocked at its rim; null where it was not
+     */
+    public record Play(List<Double> push, List<Double> pull, EndPlayBand band, RimRock.Input rock) {
+
+        public Play {
+            push = List.copyOf(push);
+            pull = List.copyOf(pull);
+        }
+    }
+
+    /**
+     * Temperatures after a run, °C; null where not measured.
+     *
+     * @param twinC    of the other side, measured alike
+     * @param earlierC of this hub after an earlier run, where there is no other side
+     * @param runKm    distance of the run
+     */
+    public record Warmth(Double hubC, Double twinC, Double earlierC, Double runKm) {
+    }
 
     public ProofInput {
-        push = List.copyOf(push);
-        pull = List.copyOf(pull);
+        answers = List.copyOf(answers);
+    }
+
+    /** What was said of a proof; empty where nothing was. */
+    Optional<ProofAnswer> answer(ProofItem item) {
+        return answers.stream().filter(answer -> answer.item().equals(item)).findFirst();
     }
 }

@@ -33,7 +33,7 @@ public enum SetWay {
         this.code = code;
         this.label = label;
         this.asks = asks;
-        this.rule = rule;
+        this.rule = rule.named(typed -> new EntryName(code, label));
     }
 
     public String code() {
@@ -60,7 +60,8 @@ public enum SetWay {
 
     /** The usual way: by the place (a head, a crank, a gearbox), then by the kind of hub, the castellated nut where neither tells. */
     public static SetWay usual(Sheet sheet) {
-        String where = sheet.text(sheet.has(FactKey.VERDICT_AT) ? FactKey.VERDICT_AT : FactKey.POSITION);
+        FactKey known = sheet.has(FactKey.VERDICT_AT) ? FactKey.VERDICT_AT : sheet.has(FactKey.WHERE) ? FactKey.WHERE : FactKey.POSITION;
+        String where = sheet.text(known);
         return BY_PLACE.getOrDefault(where, BY_HUB.getOrDefault(sheet.text(FactKey.HUB_TYPE), NUT));
     }
 }

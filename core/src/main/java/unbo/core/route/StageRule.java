@@ -1,9 +1,11 @@
 package unbo.core.route;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 
@@ -12,6 +14,7 @@ import unbo.core.diagnosis.OwnCases;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -21,12 +24,20 @@ import unbo.core.sheet.Sheet;
  * How one station works in a job: the same inputs and the same computation as on the bench, prefilled from the sheet.
  *
  * @param asked fields that stand on the stage's page; the others are taken from the sheet, never typed twice
- * @param from  which fact fills which field
+ * @param from  which facts fill which field: the first that is known
+ * @param usual what the sheet puts into boxes beyond single facts
+ * @param name  what an entry with such texts is about
  * @param done  what an input comes to: the printed answer and the facts it gives
  * @param <I>   the input record
  */
-public record StageRule<I>(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, FactKey> from,
-                           BiFunction<I, OwnCases, Outcome> done) {
+public record StageRule<I>(
+        RouteStage stage,
+        FieldList<I> fields,
+        List<String> asked,
+        Map<String, List<FactKey>> from,
+        Function<Sheet, List<Fill>> usual,
+        Function<Typed, EntryName> name,
+        BiFunction<I, OwnCases, Outcome> done) {
 
     /** What an input came to; not {@code complete} while a required proof is missing. */
     public record Outcome(Answer answer, List<Fact> facts, boolean complete) {
@@ -40,54 +51,117 @@ public record StageRule<I>(RouteStage stage, FieldList<I> fields, List<String> a
         }
     }
 
+    /** A rule of a stage with one entry, that hangs on nothing but its input. */
+    StageRule(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, List<FactKey>> from, Function<I, Outcome> done) {
+        this(stage, fields, asked, from, (input, own) -> done.apply(input));
+    }
+
+    /** A rule of a stage with one entry. */
+    StageRule(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, List<FactKey>> from, BiFunction<I, OwnCases, Outcome> done) {
+        this(stage, fields, asked, from, sheet -> List.of(), typed -> EntryName.ONLY, done);
+    }
+
+    /** The same, with what the sheet puts into boxes beyond single facts. */
+    StageRule<I> usually(Function<Sheet, List<Fill>> fills) {
+        return new StageRule<>(stage, fields, asked, from, fills, name, done);
+    }
+
+    /** The same, with entries told apart. */
+    StageRule<I> named(Function<Typed, EntryName> naming) {
+        return new StageRule<>(stage, fields, asked, from, usual, naming, done);
+    }
+
     /** What the sheet would fill in, by field. */
     public Map<String, String> prefill(Sheet sheet) {
         Map<String, String> texts = new LinkedHashMap<>();
-        from.forEach((field, key) -> {
-            String typed = sheet.typed(key);
-            if (!typed.isBlank()) {
-                texts.put(field, typed);
-            }
-        });
+        fills(sheet).values().forEach(fill -> texts.put(fill.field(), fill.text()));
         return texts;
     }
 
-    /** Facts from elsewhere that a result of this stage hangs on, as they stand now. */
-    public Map<String, String> hangsOn(Sheet sheet) {
-        Map<String, String> used = new LinkedHashMap<>();
-        from.forEach((field, key) -> {
-            if (!asked.contains(field) && sheet.has(key)) {
-                used.put(key.name(), sheet.typed(key));
+    private Map<String, Fill> fills(Sheet sheet) {
+        Map<String, Fill> fills = new LinkedHashMap<>();
+        from.forEach((field, keys) -> {
+            List<FactKey> tried = new ArrayList<>();
+            for (FactKey key : keys) {
+                tried.add(key);
+                if (!sheet.typed(key).isBlank()) {
+                    fills.put(field, new Fill(field, sheet.typed(key), List.copyOf(tried)));
+                    return;
+                }
             }
         });
+        usual.apply(sheet).stream().filter(fill -> !fill.text().isBlank()).forEach(fill -> fills.put(fill.field(), fill));
+        return fills;
+    }
+
+    /**
+     * Facts from elsewhere that a result hangs on, as they stand now: those that no box asks for, and those that filled a
+     * box which nobody typed over.
+     */
+    public Map<String, String> hangsOn(Sheet sheet, Typed typed) {
+        Map<String, String> used = new LinkedHashMap<>();
+        from.forEach((field, keys) -> {
+            if (!asked.contains(field)) {
+                keys.stream().filter(sheet::has).forEach(key -> used.put(key.name(), sheet.typed(key)));
+            }
+        });
+        fills(sheet).values().stream()
+                .filter(fill -> asked.contains(fill.field()) && fill.text().equals(typed.text(fill.field())))
+                .forEach(fill -> fill.keys().forEach(key -> used.put(key.name(), sheet.typed(key))));
         return used;
     }
 
-    /** Which fact fills which field: field, fact, field, fact … */
-    static Map<String, FactKey> from(Object... pairs) {
-        Map<String, FactKey> map = new LinkedHashMap<>();
+    /** True when a fact that a result hung on stands otherwise now. @param used as {@link #hangsOn} told it then */
+    public boolean stale(Sheet sheet, Map<String, String> used) {
+        boolean changed = used.entrySet().stream()
+                .anyMatch(fact -> key(fact.getKey()) != null && !sheet.typed(key(fact.getKey())).equals(fact.getValue()));
+        boolean came = from.entrySet().stream().filter(e -> !asked.contains(e.getKey())).flatMap(e -> e.getValue().stream())
+                .anyMatch(key -> sheet.has(key) && !used.containsKey(key.name()));
+        return changed || came;
+    }
+
+    private static FactKey key(String name) {
+        return java.util.Arrays.stream(FactKey.values()).filter(key -> key.name().equals(name)).findFirst().orElse(null);
+    }
+
+    /** Facts that fill fields which no box asks for, in the order of the rule. */
+    public List<Fact> taken(Sheet sheet) {
+        return from.entrySet().stream().filter(e -> !asked.contains(e.getKey()))
+                .map(e -> e.getValue().stream().map(key -> sheet.get(key).orElse(null)).filter(Objects::nonNull).findFirst().orElse(null))
+                .filter(Objects::nonNull).distinct().toList();
+    }
+
+    /** What an entry with such texts is about. */
+    public EntryName entry(Typed typed) {
+        return name.apply(typed);
+    }
+
+    /** Which facts fill which field: field, fact or list of facts, field, fact … */
+    @SuppressWarnings("unchecked")
+    static Map<String, List<FactKey>> from(Object... pairs) {
+        Map<String, List<FactKey>> map = new LinkedHashMap<>();
         for (int i = 0; i < pairs.length; i += 2) {
-            map.put((String) pairs[i], (FactKey) pairs[i + 1]);
+            map.put((String) pairs[i], pairs[i + 1] instanceof FactKey key ? List.of(key) : (List<FactKey>) pairs[i + 1]);
         }
         return map;
     }
 
-    /** A rule that hangs on nothing but its input. */
-    StageRule(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, FactKey> from, Function<I, Outcome> done) {
-        this(stage, fields, asked, from, (input, own) -> done.apply(input));
+    /** Reads what was typed, takes the rest from the sheet, and computes by the shipped tables alone. */
+    public Work work(Typed typed, Sheet sheet) {
+        return work(typed, sheet, OwnCases.NONE);
     }
 
-    /** Reads what was typed, takes the rest from the sheet, and computes by the shipped tables alone. */
-    public Work work(Map<String, String> typed, Sheet sheet, UnitSystem units) {
-        return work(typed, sheet, units, OwnCases.NONE);
+    /** The same of texts that were typed in one system. */
+    public Work work(Map<String, String> texts, Sheet sheet, UnitSystem units) {
+        return work(Typed.of(texts, units), sheet);
     }
 
     /** Reads what was typed, takes the rest from the sheet, and computes with what the workshop's own jobs turned out to be. */
-    public Work work(Map<String, String> typed, Sheet sheet, UnitSystem units, OwnCases own) {
+    public Work work(Typed typed, Sheet sheet, OwnCases own) {
         Map<String, String> texts = new HashMap<>(prefill(sheet));
         asked.forEach(texts::remove);
-        asked.forEach(name -> texts.put(name, typed.getOrDefault(name, "")));
-        Reading<I> reading = FieldReader.read(fields, texts, units);
+        asked.forEach(field -> texts.put(field, typed.text(field)));
+        Reading<I> reading = FieldReader.read(fields, texts, typed);
         return new Work(reading, reading.ok() ? done.apply(reading.record(), own) : null);
     }
 }

@@ -1,9 +1,11 @@
 package unbo.core.route;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
+import unbo.core.assembly.AssemblyKind;
 import unbo.core.designation.SealSize;
 import unbo.core.diagnosis.Verdict;
 import unbo.core.diagnosis.VerdictFields;
@@ -26,10 +28,6 @@ import unbo.core.lubrication.HubGreaseWords;
 import unbo.core.measure.Show;
 import unbo.core.mount.FittedShaft;
 import unbo.core.mount.Mounting;
-import unbo.core.proof.Proof;
-import unbo.core.proof.ProofFields;
-import unbo.core.proof.ProofInput;
-import unbo.core.proof.ProofWords;
 import unbo.core.service.Due;
 import unbo.core.service.DueFields;
 import unbo.core.service.DueInput;
@@ -42,6 +40,7 @@ import unbo.core.strip.Removal;
 import unbo.core.strip.RemovalFields;
 import unbo.core.strip.RemovalInput;
 import unbo.core.strip.RemovalWords;
+import unbo.core.vehicle.Place;
 
 /** The stations of a hub's job. */
 public final class StageRules {
@@ -60,19 +59,28 @@ public final class StageRules {
         return rule;
     }
 
-    /** The rule of a station for what the sheet knows: Set asks by the place or the kind of hub. */
+    /** The rule of a station for what the sheet knows: Set asks by the place or the kind of hub, Prove by the kind of assembly. */
     public static StageRule<?> of(RouteStage stage, Sheet sheet) {
-        return stage == RouteStage.SET ? SetWay.usual(sheet).rule() : of(stage);
+        return of(stage, sheet, Map.of());
     }
 
-    /** The same, where the texts of Set may name another way than the usual one. */
+    /** The same, where the texts of Set may name another way than the usual one, those of Prove another kind. */
     public static StageRule<?> of(RouteStage stage, Sheet sheet, Map<String, String> texts) {
-        return stage == RouteStage.SET ? SetWay.of(texts.getOrDefault(SetWay.BY, "")).orElse(SetWay.usual(sheet)).rule() : of(stage);
+        return switch (stage) {
+            case SET -> SetWay.of(texts.getOrDefault(SetWay.BY, "")).orElse(SetWay.usual(sheet)).rule();
+            case PROVE -> ProveRules.of(kind(sheet, texts));
+            default -> of(stage);
+        };
+    }
+
+    /** The kind of assembly that Prove asks by: as its texts say, else as the sheet tells. */
+    public static AssemblyKind kind(Sheet sheet, Map<String, String> texts) {
+        return AssemblyKind.find(texts.getOrDefault(ProveRules.KIND, "")).or(() -> AssemblyKind.of(sheet)).orElseGet(ProveRules::usual);
     }
 
     private static Map<RouteStage, StageRule<?>> rules() {
         Map<RouteStage, StageRule<?>> rules = new EnumMap<>(RouteStage.class);
-        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), strip(), inspect(), fit(), grease(), SetWay.NUT.rule(), prove(), log())) {
+        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), strip(), inspect(), fit(), grease(), SetWay.NUT.rule(), ProveRules.of(ProveRules.usual()), log())) {
             rules.put(rule.stage(), rule);
         }
         return rules;
@@ -156,7 +164,7 @@ public final class StageRules {
                     facts.words(FactKey.SCRAP, removal.best() != null && removal.scrap() ? in.designation().isBlank() ? "the bearing" : in.designation() : "", How.COMPUTED);
                     facts.words(FactKey.ALWAYS_NEW, String.join("; ", RemovalWords.alwaysNew(in)), How.COMPUTED);
                     return new StageRule.Outcome(RemovalWords.answer(removal), facts.list, removal.best() != null);
-                });
+                }).named(EntryNames::bearing);
     }
 
     private static StageRule<Inspection.Input> inspect() {
@@ -167,14 +175,21 @@ public final class StageRules {
                     Facts facts = new Facts(RouteStage.INSPECT);
                     facts.words(FactKey.DAMAGE, String.join(", ", inspection.map().likely().stream().map(r -> r.mode().id()).toList()), How.COMPUTED);
                     facts.words(FactKey.SEAT_STATE, inspection.seat() == null ? "" : inspection.seat().verdict().name().toLowerCase(java.util.Locale.ROOT), How.MEASURED);
+                    if (inspection.seat() != null) {
+                        boolean shaft = inspection.seat().input().fit().inner();
+                        facts.number(shaft ? FactKey.SHAFT_MIN : FactKey.HOUSING_MIN, inspection.seat().leastMm(), How.MEASURED);
+                        facts.number(shaft ? FactKey.SHAFT_MAX : FactKey.HOUSING_MAX, inspection.seat().mostMm(), How.MEASURED);
+                    }
+                    facts.words(FactKey.SEAT_REMEDY, inspection.remedy(), How.TYPED);
                     facts.number(FactKey.CURE_HOURS, inspection.cureHours(), How.COMPUTED);
                     return new StageRule.Outcome(inspection.answer(), facts.list, !inspection.map().empty() || inspection.seat() != null);
-                });
+                }).usually(sheet -> List.of(new Fill("turning", AssemblyKind.of(sheet).map(AssemblyKind::housing).orElse(false) ? "outer" : "inner", List.of(FactKey.HUB_TYPE))))
+                .named(EntryNames::bearing);
     }
 
     private static StageRule<FittedShaft.Input> fit() {
         return new StageRule<>(RouteStage.FIT, FittedShaft.LIST, FittedShaft.LIST.fields().stream().map(f -> f.name()).toList(),
-                StageRule.from("designation", FactKey.OUTER_CONE, "seat", FactKey.FIT_SEAT, "arrangement", FactKey.ARRANGEMENT, "leftBearing", FactKey.LEFT_BEARING, "rightBearing", FactKey.RIGHT_BEARING),
+                StageRule.from("designation", List.of(FactKey.OUTER_CUP, FactKey.OUTER_CONE), "seat", FactKey.FIT_SEAT, "arrangement", FactKey.ARRANGEMENT, "leftBearing", FactKey.LEFT_BEARING, "rightBearing", FactKey.RIGHT_BEARING),
                 in -> {
                     FittedShaft fitted = FittedShaft.of(in);
                     Mounting mounting = fitted.mounting();
@@ -188,7 +203,22 @@ public final class StageRules {
                         facts.words(FactKey.RIGHT_BEARING, in.arrangement().right().bearing().designation(), How.TYPED);
                     }
                     return new StageRule.Outcome(fitted.answer(), facts.list, true);
-                });
+                }).usually(StageRules::seats).named(EntryNames::ring);
+    }
+
+    /** In a wheel the outer ring or cup is the one that goes in tight; a seat that Inspect measured counts before any symbol. */
+    private static List<Fill> seats(Sheet sheet) {
+        boolean wheel = Place.of(sheet.text(FactKey.VEHICLE_KIND), sheet.text(FactKey.WHERE)).map(Place::wheel).orElse(false);
+        List<Fill> fills = new ArrayList<>();
+        if (wheel) {
+            fills.add(new Fill("ring", "outer", List.of()));
+            fills.add(new Fill("seat", sheet.has(FactKey.FIT_SEAT) ? sheet.typed(FactKey.FIT_SEAT) : "N7", List.of(FactKey.FIT_SEAT)));
+        }
+        FactKey least = wheel ? FactKey.HOUSING_MIN : FactKey.SHAFT_MIN;
+        FactKey most = wheel ? FactKey.HOUSING_MAX : FactKey.SHAFT_MAX;
+        fills.add(new Fill("measuredMinMm", sheet.typed(least), List.of(least)));
+        fills.add(new Fill("measuredMaxMm", sheet.typed(most), List.of(most)));
+        return fills;
     }
 
     private static StageRule<HubGreaseInput> grease() {
@@ -207,27 +237,8 @@ public final class StageRules {
                 });
     }
 
-    private static StageRule<ProofInput> prove() {
-        return new StageRule<>(RouteStage.PROVE, ProofFields.LIST,
-                List.of("push", "pull", "hubTemperature", "twinTemperature", "run", "runout", "runoutOn", "runoutMax", "splitPin", "initials"),
-                StageRule.from("endPlayMin", FactKey.BAND_MIN, "endPlayMax", FactKey.BAND_MAX),
-                in -> {
-                    Proof proof = Proof.of(in);
-                    Facts facts = new Facts(RouteStage.PROVE);
-                    if (proof.endPlay() != null) {
-                        facts.list.add(new Fact(FactKey.END_PLAY, "", proof.endPlay().meanMm(), proof.endPlay().spreadMm() / 2, How.MEASURED, RouteStage.PROVE.code()));
-                    }
-                    facts.number(FactKey.RUNOUT, proof.runout() == null ? null : proof.runout().tirMm(), How.MEASURED);
-                    facts.number(FactKey.HUB_HEAT, in.hubC(), How.MEASURED);
-                    facts.number(FactKey.HUB_WARMER, proof.heat() == null ? null : proof.heat().warmerK(), How.MEASURED);
-                    facts.words(FactKey.SPLIT_PIN, in.splitPin() ? "yes" : "", How.TYPED);
-                    facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
-                    return new StageRule.Outcome(ProofWords.answer(proof), facts.list, proof.missing().isEmpty());
-                });
-    }
-
     private static StageRule<DueInput> log() {
-        return new StageRule<>(RouteStage.LOG, DueFields.LIST, List.of("cause", "note", "serviceSchool", "season"),
+        return new StageRule<>(RouteStage.LOG, DueFields.LIST, List.of("cause", "note", "serviceSchool", "season", "ownMonths", "ownCount", "ownImmersions"),
                 StageRule.from("cause", FactKey.VERDICT_CAUSE, "day", FactKey.DAY, "counterUnit", FactKey.COUNTER_UNIT, "counter", FactKey.COUNTER, "yearly", FactKey.YEARLY, "use", FactKey.USE),
                 in -> {
                     Due due = Due.of(in);

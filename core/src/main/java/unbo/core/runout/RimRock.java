@@ -49,7 +49,7 @@ public record RimRock(Input input, double endPlayMm, double lowMm, double highMm
     }
 
     /** Judged only as far as the estimate goes: what is surely too much stops, what may be is measured. */
-    Finding finding() {
+    public Finding finding() {
         String range = Show.fixed(lowMm, 3) + " to " + Show.play(highMm);
         if (lowMm > STOP_MM) {
             return new Finding("rim-rock-stop", Level.STOP, "End play of " + range + " is over " + Show.play(STOP_MM) + " whatever the estimate is worth: do not drive.");

@@ -6,17 +6,25 @@ import java.util.Map;
 
 import org.apache.commons.csv.CSVRecord;
 
+import unbo.core.assembly.AssemblyKind;
 import unbo.core.input.Field;
 import unbo.core.measure.Table;
 
 /**
- * How often an adjustable hub is serviced.
+ * How often a position is serviced.
  *
  * @param months 0 where time does not count
- * @param km     distance
+ * @param km     0 where distance does not count
  * @param everyImmersionSeason whether a season of immersions makes it due
+ * @param group  for which kinds of assembly it is: adjusted ones by a school, by season, on condition, or an own rule for any
  */
-public record ServiceSchool(String code, String name, int months, double km, boolean everyImmersionSeason, String suits) {
+public record ServiceSchool(String code, String name, int months, double km, boolean everyImmersionSeason, String group, String suits) {
+
+    /** Code of the rule whose figures are typed. */
+    public static final String OWN = "own";
+    /** Code of the rule that knows no date. */
+    public static final String CONDITION = "condition";
+    private static final String ADJUSTED = "school";
 
     private static final Map<String, ServiceSchool> ALL = read();
 
@@ -38,11 +46,30 @@ public record ServiceSchool(String code, String name, int months, double km, boo
         return all().stream().map(s -> new Field.Choice(s.code(), s.name())).toList();
     }
 
+    /** The schools of adjusted hubs, of which a workshop prefers one. */
+    public static List<Field.Choice> ofAdjustedHubs() {
+        return all().stream().filter(s -> s.group.equals(ADJUSTED)).map(s -> new Field.Choice(s.code(), s.name())).toList();
+    }
+
+    /** The usual rule of a kind of assembly. @param preferred school of the workshop for adjusted hubs */
+    public static String usual(AssemblyKind kind, String preferred) {
+        return switch (kind.due()) {
+            case SCHOOL -> preferred;
+            case SEASON -> "season";
+            case CONDITION -> CONDITION;
+        };
+    }
+
+    /** This rule with figures of one's own. */
+    ServiceSchool with(int ownMonths, double ownKm) {
+        return new ServiceSchool(code, name, ownMonths, ownKm, everyImmersionSeason, group, suits);
+    }
+
     private static Map<String, ServiceSchool> read() {
         Map<String, ServiceSchool> all = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(ServiceSchool.class, "schools.csv")) {
             all.put(row.get("code"), new ServiceSchool(row.get("code"), row.get("name"), Integer.parseInt(row.get("months")),
-                    Double.parseDouble(row.get("km")), row.get("every_immersion_season").equals("yes"), row.get("suits")));
+                    Double.parseDouble(row.get("km")), row.get("every_immersion_season").equals("yes"), row.get("for"), row.get("suits")));
         }
         return all;
     }

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 
 import unbo.core.answer.Question;
+import unbo.core.assembly.BearingPlaces;
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.fit.FitFields;
@@ -32,6 +33,7 @@ public final class RemovalFields {
     private static final List<Field.Choice> CORROSION = List.of(new Field.Choice("none", "clean"), new Field.Choice("light", "light rust"), new Field.Choice("heavy", "rusted in"));
 
     public static final FieldList<RemovalInput> LIST = FieldList.of(List.of(
+            BearingPlaces.field(),
             Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).hint("for force and temperature; may stay empty"),
             Field.choice("tight", "Tight ring", TIGHT).must(), Field.choice("access", "Can be reached", ACCESS).must(),
             Field.yesNo("blind", "Blind: closed behind"), Field.yesNo("shoulder", "Shoulder behind it"), Field.yesNo("reuse", "To be used again"),

@@ -29,7 +29,7 @@ public record VehicleInput(String kind, String name, String mark, String owner, 
             Field.text("mark", "Mark", 30).hint("number plate, frame or fleet number"),
             Field.text("owner", "Owner, initials", 10),
             Field.choice("counterUnit", "Counter", Usage.COUNTERS).must(),
-            Field.quantity("yearly", "Distance a year", Quantity.RATIO, "", 0, 1_000_000).hint("by estimate, in the counter's unit; km where there is none"),
+            Field.counter("yearly", "Distance a year", 1_000_000).hint("by estimate, in the counter's unit; km where there is none"),
             Field.choice("use", "Use", Usage.USES).must(),
             Field.whole("axles", "Axles of a trailer", 1, 2).orElse("1", "one axle")),
             VehicleInput::of);
@@ -51,7 +51,7 @@ public record VehicleInput(String kind, String name, String mark, String owner, 
         texts.put("mark", mark);
         texts.put("owner", owner);
         texts.put("counterUnit", counterUnit);
-        texts.put("yearly", yearly == null ? "" : Show.number(yearly, 6));
+        texts.put("yearly", yearly == null ? "" : Show.number(yearly, 1));
         texts.put("use", use);
         texts.put("axles", String.valueOf(axles));
         texts.replaceAll((field, text) -> text == null ? "" : text);

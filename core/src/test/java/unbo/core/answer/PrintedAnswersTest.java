@@ -9,6 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 import unbo.core.designation.MarkingQuestion;
+import unbo.core.arrange.UnitHub;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
@@ -94,7 +95,7 @@ class PrintedAnswersTest {
     void proofsPrintPairsSpreadAndWhatIsMissing() {
         Answer answer = ask(ProofFields.QUESTION);
         assertThat(answer.figures().get(0)).isEqualTo(new Answer.Figure("end play", "0.080", "mm", "0.0031 in"));
-        assertThat(answer.sentences().get(0)).contains("Still missing").contains("new split pin").contains("initials");
+        assertThat(answer.sentences().get(0)).contains("Still missing").contains("nut locked").contains("initials");
         assertThat(answer.worksheet().lines()).anyMatch(l -> l.limit().contains("stop over 0.150 mm"));
         assertThat(answer.drawings()).hasSize(1);
     }
@@ -119,6 +120,7 @@ class PrintedAnswersTest {
     @Test
     void theWorstFindingIsTheLevelOfAnAnswer() {
         assertThat(ask(ProofFields.QUESTION, "hubTemperature", "95", "twinTemperature", "40").level()).isEqualTo(Level.STOP);
-        assertThat(ask(DueFields.QUESTION).level()).isEqualTo(Level.RIGHT);
+        assertThat(ask(DueFields.QUESTION).level()).as("nothing was judged").isEqualTo(Level.OPEN);
+        assertThat(ask(UnitHub.QUESTION, "torque", "200", "maker", "", "turns", "tight").level()).as("not known never hides stop").isEqualTo(Level.STOP);
     }
 }

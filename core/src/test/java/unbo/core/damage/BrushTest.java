@@ -132,4 +132,11 @@ class BrushTest {
         assertThat(map.outer().track().arcDeg()).isBetween(38.0, 43.0);
         assertThat(map.outer().track().allRound()).isFalse();
     }
+
+    @Test
+    void aStrokeOfFourThousandSpotsIsReadAndOneMoreIsNot() {
+        String spots = " 12.5:50".repeat(Stroke.MOST_SPOTS);
+        assertThat(Stroke.read("dent/5" + spots).orElseThrow()).singleElement().satisfies(stroke -> assertThat(stroke.spots()).hasSize(Stroke.MOST_SPOTS));
+        assertThat(Stroke.read("dent/5" + spots + " 1:1")).isEmpty();
+    }
 }

@@ -98,4 +98,36 @@ class IdentifiedHubTest {
         assertThat(read("innerCone", "", "innerCup", "").sentences("innerCone")).singleElement().asString().contains("never stands alone");
         assertThat(read("outerCone", "6005", "outerCup", "L44610").sentences("outerCup")).isNotEmpty();
     }
+
+    @Test
+    void defaultsGiveWayAndRefuseNothing() {
+        Reading<HubInput> needles = FieldReader.read(HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516"), UnitSystem.METRIC);
+        assertThat(needles.problems()).isEmpty();
+        IdentifiedHub hub = IdentifiedHub.of(needles.record());
+        assertThat(hub.spindle().mm()).isLessThan(hub.hubBore().mm());
+        assertThat(hub.hubBore().mm()).isLessThanOrEqualTo(hub.outer().outside().mm());
+        IdentifiedHub measured = IdentifiedHub.of(FieldReader.read(HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24"), UnitSystem.METRIC).record());
+        assertThat(measured.spindle().mm()).isLessThan(24);
+        assertThat(FieldReader.read(HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24", "spindle", "25"), UnitSystem.METRIC).sentences("spindle"))
+                .singleElement().asString().contains("does not go through");
+    }
+
+    @Test
+    void whatIsNotRecognisedIsNoTaper() {
+        Map<String, String> unknown = Map.of("outerCone", "QX-77-1", "outerBore", "25", "outerOutside", "52", "outerWidth", "15");
+        Reading<HubInput> alone = FieldReader.read(HubFields.LIST, unknown, UnitSystem.METRIC);
+        assertThat(alone.problems()).isEmpty();
+        IdentifiedHub hub = IdentifiedHub.of(alone.record());
+        assertThat(hub.outer().taper()).isFalse();
+        assertThat(hub.hubType()).isEmpty();
+    }
+
+    @Test
+    void anUnknownConeWithAnUnknownCupIsATaperByWhatWasTyped() {
+        Map<String, String> pair = new HashMap<>(Map.of("outerCone", "QX771", "outerCup", "QX710", "outerBore", "25", "outerOutside", "52", "outerWidth", "16"));
+        pair.putAll(Map.of("innerCone", "QX881", "innerCup", "QX810", "innerBore", "30", "innerOutside", "62", "innerWidth", "17"));
+        Reading<HubInput> reading = FieldReader.read(HubFields.LIST, pair, UnitSystem.METRIC);
+        assertThat(reading.problems()).isEmpty();
+        assertThat(IdentifiedHub.of(reading.record()).outer().taper()).isTrue();
+    }
 }

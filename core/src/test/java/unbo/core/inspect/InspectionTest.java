@@ -39,9 +39,24 @@ class InspectionTest {
         assertThat(inspection().cureHours()).isNull();
         Inspection loose = inspection("plane1", "50.38 50.385 50.39", "cureAt", "10");
         assertThat(loose.seat().verdict()).isEqualTo(Seat.Verdict.SPUN);
-        assertThat(loose.cureHours()).isEqualTo(48);
-        assertThat(inspection("plane1", "50.25 50.25 50.25").cureHours()).isNull();
-        assertThat(inspection("plane1", "51.2 51.2 51.2", "seatSize", "50.8").cureHours()).as("over half a millimetre nothing holds").isNotNull();
+        assertThat(loose.seat().leastMm()).isEqualTo(50.38);
+        assertThat(loose.seat().mostMm()).isEqualTo(50.39);
+    }
+
+    @Test
+    void aCureBeginsOnlyWhereCompoundWasChosen() {
+        assertThat(inspection("plane1", "50.38 50.385 50.39", "cureAt", "10").cureHours()).isNull();
+        assertThat(inspection("plane1", "50.38 50.385 50.39", "cureAt", "10", "remedy", "sleeve").cureHours()).isNull();
+        Inspection cured = inspection("plane1", "50.38 50.385 50.39", "cureAt", "10", "remedy", "compound");
+        assertThat(cured.cureHours()).isEqualTo(48);
+        assertThat(cured.remedy()).isEqualTo("retaining compound");
+    }
+
+    @Test
+    void compoundNeedsAGapItCanBridge() {
+        assertThat(read("remedy", "compound").sentences("remedy")).singleElement().asString().contains("measure the seat first");
+        assertThat(read("plane1", "50.25 50.25 50.25", "remedy", "compound").sentences("remedy")).singleElement().asString().contains("no gap");
+        assertThat(read("plane1", "51.5 51.5 51.5", "seatSize", "50.8", "remedy", "compound").sentences("remedy")).singleElement().asString().contains("wider than any compound");
     }
 
     @Test

@@ -2,8 +2,6 @@ package unbo.core.route;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -11,6 +9,7 @@ import org.junit.jupiter.api.Test;
 
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -58,7 +57,7 @@ class RouteTest {
         assertThat(grease.asked()).containsExactly("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams");
         StageRule.Work work = work(RouteStage.GREASE, Map.of("kind", "CaS"), identified());
         assertThat(work.ok()).isTrue();
-        assertThat(grease.hangsOn(identified())).containsEntry("HUB_BORE", "43 mm");
+        assertThat(grease.hangsOn(identified(), Typed.NOTHING)).containsEntry("HUB_BORE", "43 mm");
     }
 
     @Test
@@ -89,14 +88,19 @@ class RouteTest {
         assertThat(identified().get(FactKey.OUTER_HALF_ANGLE)).map(Fact::how).contains(How.ESTIMATED);
     }
 
-    private static SignOff.Station done(Finding... findings) {
-        return new SignOff.Station(true, false, true, List.of(findings));
+    private static Standing at(RouteStage stage, Standing.State state, boolean complete, Finding... findings) {
+        return new Standing(stage, state, complete, false, List.of(findings));
     }
 
-    private static Map<RouteStage, SignOff.Station> all() {
-        Map<RouteStage, SignOff.Station> stations = new EnumMap<>(RouteStage.class);
-        RouteStage.route().forEach(stage -> stations.put(stage, done()));
-        return stations;
+    /** Every station done, but for those that are given. */
+    private static List<Standing> all(Standing... others) {
+        return RouteStage.route().stream()
+                .map(stage -> List.of(others).stream().filter(other -> other.stage() == stage).findFirst().orElse(at(stage, Standing.State.DONE, true)))
+                .toList();
+    }
+
+    private static Finding stop(String sentence) {
+        return new Finding("x", Level.STOP, sentence);
     }
 
     @Test
@@ -105,42 +109,69 @@ class RouteTest {
     }
 
     @Test
-    void aStopFindingAMissingProofOrAnOpenStageBarsSigning() {
-        Map<RouteStage, SignOff.Station> stations = all();
-        stations.put(RouteStage.PROVE, done(new Finding("x", Level.STOP, "End play is over 0.150 mm.")));
-        assertThat(SignOff.of(stations, true).reasons()).singleElement().asString().contains("Prove: End play");
-        stations = all();
-        stations.put(RouteStage.PROVE, new SignOff.Station(true, false, false, List.of()));
-        assertThat(SignOff.of(stations, true).reasons()).singleElement().asString().contains("required proof is missing");
-        stations = all();
-        stations.remove(RouteStage.GREASE);
-        assertThat(SignOff.of(stations, true).reasons()).singleElement().asString().contains("Grease is not done");
+    void aStopFindingBarsSigning() {
+        Standing prove = at(RouteStage.PROVE, Standing.State.DONE, true, stop("End play is over 0.150 mm."));
+        assertThat(SignOff.of(all(prove), true).reasons()).singleElement().asString().contains("Prove: End play");
+        assertThat(prove.word()).isEqualTo("stop");
+        assertThat(prove.settled()).isFalse();
+    }
+
+    @Test
+    void whatIsNotKnownNeverHidesAStop() {
+        Standing set = at(RouteStage.SET, Standing.State.DONE, true, new Finding("a", Level.OPEN, "Not known."), stop("It is tight."), new Finding("b", Level.WATCH, "Old nut."));
+        assertThat(set.level()).isEqualTo(Level.STOP);
+        assertThat(set.word()).isEqualTo("stop");
+        assertThat(set.settled()).isFalse();
+        assertThat(SignOff.of(all(set), true).reasons()).containsExactly("Set: It is tight.");
+    }
+
+    @Test
+    void whereNothingWasJudgedNothingIsRight() {
+        assertThat(at(RouteStage.SET, Standing.State.DONE, true).level()).isEqualTo(Level.OPEN);
+        assertThat(Level.worst(List.of(Level.RIGHT, Level.OPEN))).isEqualTo(Level.OPEN);
+        assertThat(Level.worst(List.of(Level.OPEN, Level.WATCH, Level.RIGHT))).isEqualTo(Level.WATCH);
+    }
+
+    @Test
+    void aMissingProofOrAnOpenStageBarsSigning() {
+        assertThat(SignOff.of(all(at(RouteStage.PROVE, Standing.State.DONE, false)), true).reasons())
+                .singleElement().asString().contains("needed proof is missing");
+        assertThat(SignOff.of(all(Standing.untouched(RouteStage.GREASE)), true).reasons()).singleElement().asString().contains("Grease is not done");
+    }
+
+    @Test
+    void aResultThatHangsOnAChangedFactBarsSigning() {
+        Standing fit = new Standing(RouteStage.FIT, Standing.State.DONE, true, true, List.of());
+        assertThat(SignOff.of(all(fit), true).reasons()).singleElement().asString().contains("Fit hangs on a fact that has changed");
+        assertThat(fit.word()).isEqualTo("recalculate");
+        assertThat(fit.settled()).isFalse();
     }
 
     @Test
     void aStageMayBeSkippedButNeverProve() {
-        SignOff.Station skipped = new SignOff.Station(false, true, false, List.of());
-        Map<RouteStage, SignOff.Station> stations = new HashMap<>(all());
-        stations.put(RouteStage.GREASE, skipped);
-        assertThat(SignOff.of(stations, true).allowed()).isTrue();
-        stations.put(RouteStage.PROVE, skipped);
-        assertThat(SignOff.of(stations, true).reasons()).containsExactly("Prove is not done.");
-        assertThat(SignOff.of(stations, false).allowed()).isTrue();
+        Standing grease = at(RouteStage.GREASE, Standing.State.SKIPPED, false);
+        Standing prove = at(RouteStage.PROVE, Standing.State.SKIPPED, false);
+        assertThat(SignOff.of(all(grease), true).allowed()).isTrue();
+        assertThat(SignOff.of(all(grease, prove), true).reasons()).containsExactly("Prove is not done.");
+        assertThat(SignOff.of(all(grease, prove), false).allowed()).isTrue();
+    }
+
+    @Test
+    void skippingAStageDoesNotPassOverWhatItFound() {
+        Standing set = at(RouteStage.SET, Standing.State.SKIPPED, false, stop("It is tight."));
+        assertThat(SignOff.of(all(set), true).reasons()).containsExactly("Set: It is tight.");
     }
 
     @Test
     void aServiceNeedsNoDiagnosis() {
-        Map<RouteStage, SignOff.Station> stations = all();
-        stations.remove(RouteStage.DIAGNOSE);
-        assertThat(SignOff.of(stations, true).allowed()).isTrue();
+        assertThat(SignOff.of(all(Standing.untouched(RouteStage.DIAGNOSE)), true).allowed()).isTrue();
     }
 
     @Test
     void whatDiagnoseFoundToStopForIsSettledByProve() {
-        Map<RouteStage, SignOff.Station> stations = all();
-        stations.put(RouteStage.DIAGNOSE, done(new Finding("x", Level.STOP, "Play in the hub.")));
-        assertThat(SignOff.of(stations, true).allowed()).isTrue();
-        stations.put(RouteStage.PROVE, new SignOff.Station(false, true, false, List.of()));
-        assertThat(SignOff.of(stations, false).reasons()).containsExactly("Diagnose: Play in the hub.");
+        Standing diagnose = at(RouteStage.DIAGNOSE, Standing.State.DONE, true, stop("Play in the hub."));
+        assertThat(SignOff.of(all(diagnose), true).allowed()).isTrue();
+        Standing skipped = at(RouteStage.PROVE, Standing.State.SKIPPED, false);
+        assertThat(SignOff.of(all(diagnose, skipped), false).reasons()).containsExactly("Diagnose: Play in the hub.");
     }
 }

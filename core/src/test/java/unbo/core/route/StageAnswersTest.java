@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -97,7 +98,7 @@ class StageAnswersTest {
         assertThat(Sheet.of(log.facts()).text(FactKey.DUE_ON)).isEqualTo("2027-05-04");
         assertThat(Sheet.of(log.facts()).text(FactKey.DUE_COUNTER)).isEqualTo("25200");
         assertThat(Sheet.of(log.facts()).text(FactKey.DUE_IMMERSIONS)).isEqualTo("12");
-        assertThat(StageRules.of(RouteStage.LOG).hangsOn(sheet)).containsEntry("USE", "immersed").containsEntry("COUNTER", "5200");
+        assertThat(StageRules.of(RouteStage.LOG).hangsOn(sheet, Typed.NOTHING)).containsEntry("USE", "immersed").containsEntry("COUNTER", "5200");
     }
 
     @Test

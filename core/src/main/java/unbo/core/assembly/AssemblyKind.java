@@ -1,0 +1,115 @@
+package unbo.core.assembly;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+import org.apache.commons.csv.CSVRecord;
+
+import unbo.core.input.Field;
+import unbo.core.measure.Table;
+import unbo.core.sheet.FactKey;
+import unbo.core.sheet.Sheet;
+
+/**
+ * A kind of assembly: how the bearings of a position are carried.
+ *
+ * @param leastMm  least end play that is right while no vehicle data are given
+ * @param mostMm   most end play that is right
+ * @param stopMm   end play over which it must not be driven
+ * @param housing  true where the housing turns and the shaft stands still
+ * @param due      what makes it due again
+ * @param nutsAgain true where wheel nuts are tightened again after 50 to 100 km
+ * @param handOver what is done before it is handed over, in a sentence
+ * @param caution  what can hurt while it is proved
+ */
+public record AssemblyKind(
+        String code,
+        String label,
+        double leastMm,
+        double mostMm,
+        double stopMm,
+        boolean housing,
+        DueBy due,
+        boolean nutsAgain,
+        String handOver,
+        String caution) {
+
+    /** What makes a kind of assembly due: a service school, a season, or its own condition only. */
+    public enum DueBy { SCHOOL, SEASON, CONDITION }
+
+    private static final String ANY = "*";
+    private static final List<AssemblyKind> ALL = kinds();
+    private static final List<At> PLACES = places();
+
+    /** Where a kind is found; a star stands for any. */
+    private record At(String vehicle, String position, String hub, AssemblyKind kind) {
+
+        private boolean fits(String onVehicle, String atPosition, String hubType) {
+            return fits(vehicle, onVehicle) && fits(position, atPosition) && fits(hub, hubType);
+        }
+
+        private static boolean fits(String wanted, String there) {
+            return wanted.equals(ANY) || wanted.equals(there);
+        }
+    }
+
+    /** All kinds, in the order of the data file. */
+    public static List<AssemblyKind> all() {
+        return ALL;
+    }
+
+    public static Optional<AssemblyKind> find(String code) {
+        return ALL.stream().filter(kind -> kind.code.equals(code)).findFirst();
+    }
+
+    /** The kinds as choices of a form. */
+    public static List<Field.Choice> choices() {
+        return ALL.stream().map(kind -> new Field.Choice(kind.code, kind.label)).toList();
+    }
+
+    /**
+     * The kind at a position.
+     *
+     * @param vehicle  kind of vehicle
+     * @param position code of the position
+     * @param hub      code of the hub type; empty where it is not known
+     * @return empty where nothing tells, as at a position that is not known yet
+     */
+    public static Optional<AssemblyKind> at(String vehicle, String position, String hub) {
+        return PLACES.stream().filter(at -> at.fits(vehicle, position, hub)).map(At::kind).findFirst();
+    }
+
+    /** The kind of the position that a sheet is about: chosen, or by vehicle, position and hub. */
+    public static Optional<AssemblyKind> of(Sheet sheet) {
+        Optional<AssemblyKind> chosen = find(sheet.text(FactKey.ASSEMBLY));
+        return chosen.isPresent() ? chosen
+                : at(sheet.text(FactKey.VEHICLE_KIND), sheet.text(FactKey.WHERE), sheet.text(FactKey.HUB_TYPE));
+    }
+
+    private static List<AssemblyKind> kinds() {
+        List<AssemblyKind> kinds = new ArrayList<>();
+        for (CSVRecord row : Table.read(AssemblyKind.class, "kinds.csv")) {
+            kinds.add(new AssemblyKind(
+                    row.get("code"),
+                    row.get("label"),
+                    Double.parseDouble(row.get("least_mm")),
+                    Double.parseDouble(row.get("most_mm")),
+                    Double.parseDouble(row.get("stop_mm")),
+                    row.get("turns").equals("housing"),
+                    DueBy.valueOf(row.get("due").toUpperCase(java.util.Locale.ROOT)),
+                    row.get("nuts_again").equals("yes"),
+                    row.get("handover"),
+                    row.get("caution")));
+        }
+        return List.copyOf(kinds);
+    }
+
+    private static List<At> places() {
+        List<At> places = new ArrayList<>();
+        for (CSVRecord row : Table.read(AssemblyKind.class, "places.csv")) {
+            places.add(new At(row.get("vehicle"), row.get("position"), row.get("hub"), find(row.get("kind")).orElseThrow()));
+        }
+        return List.copyOf(places);
+    }
+}

@@ -1,0 +1,2 @@
+/** Kinds of assembly: what a position's bearings sit in, and what that asks of setting, proving and looking after. */
+package unbo.core.assembly;

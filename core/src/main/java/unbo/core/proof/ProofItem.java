@@ -1,0 +1,77 @@
+package unbo.core.proof;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+import org.apache.commons.csv.CSVRecord;
+
+import unbo.core.assembly.AssemblyKind;
+import unbo.core.finding.Level;
+import unbo.core.measure.Table;
+
+/**
+ * One proof that a kind of assembly asks for.
+ *
+ * @param group items of one group stand for each other; empty where it stands alone
+ * @param right what is said where it was found right; {@value #MEASURED} where readings tell
+ * @param wrong what is said where it was not
+ * @param level how bad that is; null where readings tell
+ */
+public record ProofItem(
+        String kind,
+        String code,
+        String group,
+        Need need,
+        String label,
+        String right,
+        String wrong,
+        Level level,
+        String hint) {
+
+    /** Whether a job may be signed without it. */
+    public enum Need {
+        /** Needed before signing, where it applies. */
+        YES,
+        /** May be left, or not done with a reason. */
+        NO,
+        /** May be done after the vehicle was handed over: then it falls due. */
+        LATER
+    }
+
+    /** Code of the end play, which readings or an estimate tell. */
+    static final String END_PLAY = "end-play";
+    /** Code of the warmth after a run. */
+    static final String WARMTH = "warmth";
+    /** Code of the lock of an adjusted nut. */
+    static final String NUT_LOCKED = "nut-locked";
+    static final String MEASURED = "measured";
+    private static final List<ProofItem> ALL = read();
+
+    /** What a kind of assembly asks to be proved, in the order of the data file. */
+    public static List<ProofItem> of(AssemblyKind kind) {
+        return ALL.stream().filter(item -> item.kind.equals(kind.code())).toList();
+    }
+
+    /** True where readings tell, not a look. */
+    public boolean measured() {
+        return right.equals(MEASURED);
+    }
+
+    private static List<ProofItem> read() {
+        List<ProofItem> items = new ArrayList<>();
+        for (CSVRecord row : Table.read(ProofItem.class, "proofs.csv")) {
+            items.add(new ProofItem(
+                    AssemblyKind.find(row.get("kind")).orElseThrow().code(),
+                    row.get("code"),
+                    row.get("group"),
+                    Need.valueOf(row.get("needed").toUpperCase(Locale.ROOT)),
+                    row.get("label"),
+                    row.get("right"),
+                    row.get("wrong"),
+                    row.get("level").isEmpty() ? null : Level.valueOf(row.get("level").toUpperCase(Locale.ROOT)),
+                    row.get("hint")));
+        }
+        return List.copyOf(items);
+    }
+}
