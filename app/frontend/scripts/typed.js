@@ -4,6 +4,7 @@ const again = 3000;
 let typed = 0;
 let trouble = 0;
 let timer = 0;
+let sent = 0;
 
 const form = () => document.getElementById("stage-form");
 const fields = () => document.getElementById("stage-fields");
@@ -12,7 +13,16 @@ const place = () => `unbo-typed:${new URL(form().action).pathname}`;
 function texts() {
   const entries = new URLSearchParams(new FormData(form()));
   entries.delete("_csrf");
+  entries.delete("seq");
   return entries.toString();
+}
+
+/** Counts up with every sending, so that the server knows what was typed first however late it is heard. */
+function next() {
+  sent = Math.max(sent + 1, Date.now());
+  const box = form()?.querySelector("[data-seq]");
+  if (box) box.value = sent;
+  return sent;
 }
 
 function say(words, good = false) {
@@ -84,6 +94,15 @@ document.addEventListener("input", (event) => {
 document.addEventListener("unbo:noted", (event) => {
   if (form()?.contains(event.target)) hold();
 });
+document.addEventListener("htmx:configRequest", (event) => {
+  const { elt, parameters } = event.detail;
+  if (!form() || (elt !== form() && elt !== fields())) return;
+  parameters.seq = next();
+  if (elt === form()) htmx.trigger(fields(), "htmx:abort"); // what is kept now needs no answer to what was typed before
+});
+document.addEventListener("submit", (event) => {
+  if (event.target === form()) next();
+});
 document.addEventListener("htmx:beforeRequest", (event) => {
   event.detail.requestConfig.typed = typed;
 });
@@ -93,7 +112,11 @@ document.addEventListener("htmx:responseError", (event) => {
   if (event.detail.xhr.status >= 500) failed(event);
 });
 document.addEventListener("htmx:beforeSwap", (event) => {
-  const { xhr, boosted } = event.detail;
+  const { xhr, boosted, requestConfig } = event.detail;
+  if (!boosted && !requestConfig.elt.isConnected) { // asked by a page that is no longer here: its answer belongs nowhere
+    event.detail.shouldSwap = false;
+    return;
+  }
   if (boosted && xhr.status >= 400 && xhr.status < 500) {
     event.detail.shouldSwap = true;
     event.detail.isError = false;
@@ -119,6 +142,7 @@ document.addEventListener("htmx:afterSettle", (event) => {
 });
 addEventListener("pagehide", () => {
   if (form() && !fields().disabled && localStorage.getItem(place())) {
+    next();
     navigator.sendBeacon(fields().getAttribute("hx-post"), new URLSearchParams(new FormData(form())));
   }
 });

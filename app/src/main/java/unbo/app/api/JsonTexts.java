@@ -1,5 +1,6 @@
 package unbo.app.api;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -88,12 +89,17 @@ final class JsonTexts {
         return ((ObjectNode) body.deepCopy()).without(List.of(names));
     }
 
+    /** A number as text. Its point is a decimal sign, whatever a person would mean by three figures behind one. */
+    private static String plain(BigDecimal number) {
+        return number.scale() == 3 ? number.setScale(4).toString() : number.toString();
+    }
+
     private static String text(JsonNode value) {
         if (value.isNull()) {
             return "";
         }
         if (value.isNumber()) {
-            return value.decimalValue().toString();
+            return plain(value.decimalValue());
         }
         if (value.isArray()) {
             return String.join("; ", StreamSupport.stream(value.spliterator(), false).map(JsonTexts::text).toList());

@@ -75,6 +75,7 @@ class OpenApiFields {
         Schema<?> schema = switch (field.kind()) {
             case QUANTITY -> quantity(field);
             case LIST -> new ArraySchema().items(quantity(field)).minItems(field.fewest()).maxItems(field.longest());
+            case COUNTER -> quantity(field);
             case WHOLE -> new IntegerSchema().minimum(BigDecimal.valueOf(field.min())).maximum(BigDecimal.valueOf(field.max()));
             case YES_NO -> new BooleanSchema();
             case DATE -> new StringSchema().format("date");

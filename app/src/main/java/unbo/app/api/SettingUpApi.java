@@ -73,7 +73,7 @@ class SettingUpApi {
     record Judged(String level, List<String> findings) {
 
         static Judged of(Answer answer) {
-            return new Judged(answer.level().name().toLowerCase(Locale.ROOT), answer.findings().stream().map(f -> f.sentence()).toList());
+            return new Judged(answer.level().code(), answer.findings().stream().map(f -> f.sentence()).toList());
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.job.OpenLine;
+import unbo.app.web.TypedForm;
 import unbo.core.answer.Question;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SetWay;
@@ -49,6 +50,9 @@ public record IntoJob(String words, String address) {
         }
         StageRules.of(stage, Sheet.of(List.of()), texts).asked().stream().filter(texts::containsKey).filter(name -> !texts.get(name).isBlank())
                 .forEach(name -> address.queryParam(name, "{" + name + "}"));
+        if (texts.containsKey(TypedForm.UNITS)) {
+            address.queryParam(TypedForm.UNITS, "{" + TypedForm.UNITS + "}");
+        }
         Map<String, Object> values = new java.util.HashMap<>(texts);
         values.put("id", view.id());
         values.put("stage", stage.code());

@@ -23,6 +23,7 @@ import unbo.app.instrument.NoiseService;
 import unbo.app.job.JobService;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
+import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.input.FieldReader;
@@ -61,7 +62,7 @@ class NoiseBench {
         Reading<NoiseInput> reading = form(texts, model);
         List<Side> sides = new ArrayList<>();
         if (reading.ok() && !texts.getOrDefault("fault", "").isBlank()) {
-            Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, texts, workshops.units());
+            Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units()));
             if (recorder.ok()) {
                 show(noises.recorded(reading.record(), recorder.record()), "simulated recorder", sides, model);
                 model.addAttribute("download", address("/bench/noise.wav", texts));
@@ -98,8 +99,8 @@ class NoiseBench {
     /** The simulated recorder's sound as a file. */
     @GetMapping("/bench/noise.wav")
     ResponseEntity<byte[]> sound(@RequestParam Map<String, String> texts) {
-        Reading<NoiseInput> input = FieldReader.read(NoiseFields.LIST, texts, workshops.units());
-        Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, texts, workshops.units());
+        Reading<NoiseInput> input = FieldReader.read(NoiseFields.LIST, TypedForm.read(texts, workshops.units()));
+        Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units()));
         if (!input.ok() || !recorder.ok()) {
             return ResponseEntity.unprocessableEntity().contentType(MediaType.TEXT_PLAIN).body("This cannot be recorded: speed, bearing and what the recorder is held to must stand on the page first.".getBytes(StandardCharsets.UTF_8));
         }
@@ -108,9 +109,9 @@ class NoiseBench {
     }
 
     private Reading<NoiseInput> form(Map<String, String> texts, Model model) {
-        Reading<NoiseInput> reading = FieldReader.read(NoiseFields.LIST, texts, workshops.units());
-        model.addAttribute("form", FieldView.form(reading, workshops.units()));
-        Map<String, FieldView> recorder = FieldView.form(FieldReader.read(Recorder.LIST, texts, workshops.units()), workshops.units());
+        Reading<NoiseInput> reading = FieldReader.read(NoiseFields.LIST, TypedForm.read(texts, workshops.units()));
+        model.addAttribute("form", FieldView.form(reading, TypedForm.shown(texts, workshops.units())));
+        Map<String, FieldView> recorder = FieldView.form(FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units())), TypedForm.shown(texts, workshops.units()));
         recorder.computeIfPresent("fault", (name, field) -> field.withoutRefusals());
         model.addAttribute("recorder", recorder);
         model.addAttribute("usable", reading.ok());
@@ -131,7 +132,7 @@ class NoiseBench {
 
     private static String address(String path, Map<String, String> texts) {
         UriComponentsBuilder address = UriComponentsBuilder.fromPath(path);
-        texts.keySet().stream().sorted().filter(name -> !texts.get(name).isBlank() && (NoiseFields.LIST.field(name).isPresent() || Recorder.LIST.field(name).isPresent()))
+        texts.keySet().stream().sorted().filter(name -> !texts.get(name).isBlank() && (NoiseFields.LIST.field(name).isPresent() || TypedForm.says(name) || Recorder.LIST.field(name).isPresent()))
                 .forEach(name -> address.queryParam(name, "{" + name + "}"));
         return address.encode().buildAndExpand(texts).toUriString();
     }

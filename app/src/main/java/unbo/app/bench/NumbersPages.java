@@ -1,7 +1,6 @@
 package unbo.app.bench;
 
 import java.time.Clock;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -22,11 +21,13 @@ import unbo.app.job.JobService;
 import unbo.app.job.JobView;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
+import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
+import unbo.core.input.Typed;
 import unbo.core.route.FromSheet;
 
 /** Numbers beside a job's stages: any question of the bench, begun with what the job knows, its answer kept in the job. */
@@ -57,34 +58,42 @@ class NumbersPages {
     }
 
     @GetMapping("/{name}")
-    String ask(@PathVariable long id, @PathVariable String name, @RequestParam Map<String, String> texts, Model model) {
+    String ask(@PathVariable long id, @PathVariable String name, @RequestParam Map<String, String> sent, Model model) {
         Question<?> question = question(name);
         JobView view = view(id);
-        boolean begun = question.fields().fields().stream().anyMatch(f -> texts.containsKey(f.name()));
-        Map<String, String> asked = begun ? texts : answers.of(id, name).map(AnswerService.Kept::texts).orElseGet(() -> fresh(view, question, model));
+        if (view.job().state().frozen()) {
+            return list(id);
+        }
+        boolean begun = question.fields().fields().stream().anyMatch(f -> sent.containsKey(f.name()));
+        Typed asked = begun ? TypedForm.read(sent, workshops.units()) : answers.of(id, name).map(AnswerService.Kept::typed).orElseGet(() -> fresh(view, question, model));
         return show(view, question, asked, begun, model);
     }
 
+    private static String list(long id) {
+        return "redirect:/jobs/" + id + "/numbers";
+    }
+
     /** What was typed for this position before, and over it what the job knows now. */
-    private Map<String, String> fresh(JobView view, Question<?> question, Model model) {
-        Map<String, String> texts = new HashMap<>();
-        answers.earlier(view.job().id(), question.name()).ifPresent(kept -> {
-            texts.putAll(kept.texts());
+    private Typed fresh(JobView view, Question<?> question, Model model) {
+        Typed known = Typed.of(FromSheet.of(question.fields(), view.sheet()), workshops.units());
+        return answers.earlier(view.job().id(), question.name()).map(kept -> {
             model.addAttribute("earlier", kept.keptAt().atZone(clock.getZone()).toLocalDate());
-        });
-        texts.putAll(FromSheet.of(question.fields(), view.sheet()));
-        return texts;
+            return kept.typed().with(known);
+        }).orElse(known);
     }
 
     @PostMapping("/{name}")
-    String keep(@PathVariable long id, @PathVariable String name, @RequestParam Map<String, String> texts, Model model, RedirectAttributes flash) {
-        return keep(view(id), question(name), texts, model, flash);
+    String keep(@PathVariable long id, @PathVariable String name, @RequestParam Map<String, String> sent, Model model, RedirectAttributes flash) {
+        return keep(view(id), question(name), TypedForm.read(sent, workshops.units()), model, flash);
     }
 
-    private <I> String keep(JobView view, Question<I> question, Map<String, String> texts, Model model, RedirectAttributes flash) {
-        Map<String, String> own = new HashMap<>();
-        question.fields().fields().stream().filter(f -> !texts.getOrDefault(f.name(), "").isBlank()).forEach(f -> own.put(f.name(), texts.get(f.name())));
-        Reading<I> reading = FieldReader.read(question.fields(), own, workshops.units());
+    private <I> String keep(JobView view, Question<I> question, Typed typed, Model model, RedirectAttributes flash) {
+        Typed own = typed.without(name -> question.fields().field(name).isEmpty() || typed.text(name).isBlank());
+        Reading<I> reading = FieldReader.read(question.fields(), own);
+        if (view.job().state().frozen()) {
+            model.addAttribute("bad", "Not kept: this job is closed. Open it again with a reason first.");
+            return show(view, question, own, true, model);
+        }
         if (!reading.ok()) {
             model.addAttribute("bad", "Not kept: what is marked cannot be used yet.");
             return show(view, question, own, true, model);
@@ -95,7 +104,7 @@ class NumbersPages {
             return show(view, question, own, true, model);
         }
         flash.addFlashAttribute("good", question.title() + " is kept in the job.");
-        return "redirect:/jobs/" + view.job().id() + "/numbers";
+        return list(view.job().id());
     }
 
     @PostMapping("/{name}/drop")
@@ -105,18 +114,19 @@ class NumbersPages {
         return "redirect:/jobs/" + id + "/numbers";
     }
 
-    private <I> String show(JobView view, Question<I> question, Map<String, String> texts, boolean judged, Model model) {
-        Reading<I> reading = FieldReader.read(question.fields(), texts, workshops.units());
-        Map<String, FieldView> form = FieldView.form(reading, workshops.units());
+    private <I> String show(JobView view, Question<I> question, Typed typed, boolean judged, Model model) {
+        Reading<I> reading = FieldReader.read(question.fields(), typed);
+        Map<String, FieldView> form = FieldView.form(reading, typed.shownIn(workshops.units()));
         if (!judged) {
             form.replaceAll((name, f) -> f.typed().isBlank() ? f.withoutRefusals() : f);
         }
+        Map<String, String> texts = TypedForm.write(typed.without(name -> question.fields().field(name).isEmpty() || typed.text(name).isBlank()));
         model.addAttribute("view", view);
         model.addAttribute("question", question);
         model.addAttribute("form", List.copyOf(form.values()));
         model.addAttribute("answer", reading.get().map(question.answer()).orElse(null));
         model.addAttribute("save", SavedAnswer.of("/bench/" + question.name(), question, texts));
-        model.addAttribute("texts", texts.entrySet().stream().filter(e -> question.fields().field(e.getKey()).isPresent() && !e.getValue().isBlank()).toList());
+        model.addAttribute("texts", texts.entrySet());
         return "job/number";
     }
 

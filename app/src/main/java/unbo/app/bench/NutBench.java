@@ -10,10 +10,12 @@ import unbo.app.job.JobService;
 import unbo.app.setting.NutAnswer;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
+import unbo.app.web.TypedForm;
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SetWay;
 import unbo.core.setting.CastleNut;
@@ -37,13 +39,15 @@ class NutBench {
     @GetMapping("/bench/nut")
     String nut(@RequestParam Map<String, String> texts, Model model) {
         Workshop workshop = workshops.current();
+        UnitSystem system = texts.isEmpty() ? UnitSystem.METRIC : workshop.unitSystem();
         Map<String, String> asked = texts.isEmpty() ? new java.util.HashMap<>(SAMPLE) : texts;
         asked.putIfAbsent("school", workshop.settingSchool());
-        Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, asked, workshop.unitSystem());
-        model.addAttribute("form", FieldView.form(reading, workshop.unitSystem()));
+        Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, TypedForm.read(asked, system));
+        model.addAttribute("form", FieldView.form(reading, TypedForm.read(asked, system).shownIn(workshop.unitSystem())));
         model.addAttribute("answer", reading.get().map(CastleNut::of).map(NutAnswer::of).orElse(null));
         Map<String, String> forJob = new java.util.HashMap<>(asked);
         forJob.put(SetWay.BY, SetWay.NUT.code());
+        forJob.putIfAbsent(TypedForm.UNITS, system.name());
         model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, forJob));
         return "bench/nut";
     }

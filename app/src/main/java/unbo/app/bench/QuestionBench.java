@@ -21,6 +21,7 @@ import unbo.app.job.JobService;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.web.SvgWriter;
+import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -130,13 +131,14 @@ class QuestionBench {
     }
 
     private <I> void answer(Question<I> question, Map<String, String> texts, Model model) {
-        UnitSystem units = workshops.units();
+        UnitSystem units = texts.isEmpty() ? UnitSystem.METRIC : workshops.units();
         Map<String, String> asked = new java.util.HashMap<>(texts.isEmpty() ? question.sample() : texts);
         if (question == RemovalFields.QUESTION && !texts.isEmpty()) {
             asked.putIfAbsent("tools", workshops.current().tools());
         }
-        Reading<I> reading = FieldReader.read(question.fields(), asked, texts.isEmpty() ? UnitSystem.METRIC : units);
-        Map<String, FieldView> form = FieldView.form(reading, texts.isEmpty() ? UnitSystem.METRIC : units);
+        Reading<I> reading = FieldReader.read(question.fields(), TypedForm.read(asked, units));
+        Map<String, FieldView> form = FieldView.form(reading, TypedForm.read(asked, units).shownIn(workshops.units()));
+        asked.putIfAbsent(TypedForm.UNITS, units.name());
         Questions.Place place = Questions.PLACES.get(question.name());
         if (place != null && !place.by().isEmpty()) {
             asked.put(SetWay.BY, place.by());
@@ -145,7 +147,7 @@ class QuestionBench {
         model.addAttribute("form", List.copyOf(form.values()));
         Answer answer = reading.get().map(record -> answer(question, record)).orElse(null);
         model.addAttribute("answer", answer);
-        model.addAttribute("save", SavedAnswer.of("/bench/" + question.name(), question, texts));
+        model.addAttribute("save", SavedAnswer.of("/bench/" + question.name(), question, asked));
         if (reading.ok() && reading.record() instanceof HeatInput heat) {
             Double seconds = HeatPlan.of(heat).secondsAvailable();
             model.addAttribute("seconds", seconds == null || seconds < 1 ? null : Math.round(seconds));

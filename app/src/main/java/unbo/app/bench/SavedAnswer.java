@@ -11,6 +11,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.web.util.UriComponentsBuilder;
 
+import unbo.app.web.TypedForm;
 import unbo.core.answer.Question;
 import unbo.core.drawing.ValueTable;
 
@@ -25,7 +26,7 @@ public record SavedAnswer(String address, Map<String, String> texts) {
     /** With those of the texts that the question asks for. */
     static SavedAnswer of(String address, Question<?> question, Map<String, String> texts) {
         Map<String, String> own = new HashMap<>(texts);
-        own.keySet().removeIf(name -> question.fields().field(name).isEmpty());
+        own.keySet().removeIf(name -> question.fields().field(name).isEmpty() && !TypedForm.says(name));
         return new SavedAnswer(address, own);
     }
 

@@ -14,6 +14,7 @@ import unbo.app.job.JobService;
 import unbo.app.stock.StockService;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
+import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.input.FieldReader;
@@ -53,7 +54,9 @@ class StackBench {
 
     @GetMapping("/bench/stack")
     String stack(@RequestParam Map<String, String> sent, Model model) {
-        UnitSystem units = sent.isEmpty() || sent.containsKey("template") ? UnitSystem.METRIC : workshops.units();
+        UnitSystem units = sent.isEmpty() || sent.containsKey("template") ? UnitSystem.METRIC
+                : UnitSystem.named(sent.getOrDefault(TypedForm.UNITS, "")).orElse(workshops.units());
+        model.addAttribute("units", units);
         Map<String, String> texts = new HashMap<>(sent.isEmpty() ? LinkFields.template(FIRST) : sent.containsKey("template") ? LinkFields.template(sent.get("template")) : sent);
         if (texts.keySet().stream().noneMatch(name -> name.startsWith("thickness-"))) {
             fromShelf(texts);
@@ -70,14 +73,15 @@ class StackBench {
         model.addAttribute("templates", LinkFields.templates());
         model.addAttribute("take", result == null || result.shimsMm() == null || result.shimsMm().isEmpty() ? null : result.shimsMm().stream().map(t -> Show.number(t, 3)).collect(Collectors.joining(" ")));
         if (answer != null && !sent.isEmpty()) {
-            model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, asLines(typed.input(), texts)));
+            model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, asLines(typed.input(), texts, units)));
         }
         return "bench/stack";
     }
 
     /** The stack as a job's Set takes it. */
-    private static Map<String, String> asLines(StackInput input, Map<String, String> texts) {
+    private static Map<String, String> asLines(StackInput input, Map<String, String> texts, UnitSystem units) {
         Map<String, String> lines = new HashMap<>(Map.of(SetWay.BY, SetWay.STACK.code(), "outer", StackLines.lines(input.outer()), "inner", StackLines.lines(input.inner()), "shims", StackLines.shimLines(input.stock())));
+        lines.put(TypedForm.UNITS, units.name());
         List.of("min", "max", "workingTemperature").forEach(name -> lines.put(name, texts.getOrDefault(name, "")));
         return lines;
     }

@@ -8,6 +8,8 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import unbo.app.data.Paged;
+import unbo.app.due.FollowUpService;
 import unbo.app.job.JobService;
 import unbo.app.job.OpenLine;
 import unbo.app.timer.TimerService;
@@ -22,14 +24,18 @@ public class BoardPages {
 
     private static final int WEEKS_AHEAD = 6;
     private static final int LINES = 20;
+    /** More than this many are not listed on one page; the calendar file has them all. */
+    private static final int ALL_DUE = 2000;
 
     private final JobService jobs;
     private final VehicleService vehicles;
     private final WorkshopService workshops;
     private final TimerService timers;
+    private final FollowUpService followUps;
     private final Clock clock;
 
-    BoardPages(JobService jobs, VehicleService vehicles, WorkshopService workshops, TimerService timers, Clock clock) {
+    BoardPages(JobService jobs, VehicleService vehicles, WorkshopService workshops, TimerService timers, FollowUpService followUps, Clock clock) {
+        this.followUps = followUps;
         this.jobs = jobs;
         this.vehicles = vehicles;
         this.workshops = workshops;
@@ -52,6 +58,7 @@ public class BoardPages {
         model.addAttribute("due", due.stream().limit(LINES).toList());
         model.addAttribute("moreDue", due.size() > LINES);
         model.addAttribute("none", open.isEmpty() && due.isEmpty() && vehicles.none());
+        model.addAttribute("followUps", followUps.open().stream().filter(line -> !line.on().isAfter(today.plusWeeks(WEEKS_AHEAD))).limit(LINES).toList());
         model.addAttribute("timers", timers.running());
         model.addAttribute("today", today);
         return "board/board";
@@ -59,7 +66,10 @@ public class BoardPages {
 
     @GetMapping("/due")
     String due(Model model) {
-        model.addAttribute("due", vehicles.due(LocalDate.now(clock).plusYears(1), 200));
+        List<DueLine> due = vehicles.due(LocalDate.now(clock).plusYears(1), ALL_DUE);
+        model.addAttribute("due", due);
+        model.addAttribute("cut", due.size() >= ALL_DUE);
+        model.addAttribute("followUps", followUps.open());
         model.addAttribute("today", LocalDate.now(clock));
         return "board/due";
     }
@@ -71,6 +81,7 @@ public class BoardPages {
             model.addAttribute("vehicles", vehicles.search(query));
             model.addAttribute("positions", vehicles.searchNumbers(query));
             model.addAttribute("jobs", jobs.search(query));
+            model.addAttribute("most", Paged.SIZE);
         }
         return "board/search";
     }

@@ -19,6 +19,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
+import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.catalogue.Kind;
 import unbo.core.catalogue.OwnBearing;
@@ -59,7 +60,7 @@ class CataloguePages {
 
     @PostMapping("/catalogue")
     String keep(@RequestParam Map<String, String> texts, Model model, RedirectAttributes flash) {
-        Reading<OwnBearing> reading = FieldReader.read(OwnBearings.LIST, texts, workshops.units());
+        Reading<OwnBearing> reading = FieldReader.read(OwnBearings.LIST, TypedForm.read(texts, workshops.units()));
         if (!reading.ok()) {
             return show(texts, true, model);
         }
@@ -100,7 +101,7 @@ class CataloguePages {
     }
 
     private String show(Map<String, String> texts, boolean judged, Model model) {
-        Map<String, FieldView> form = FieldView.form(FieldReader.read(OwnBearings.LIST, texts, workshops.units()), workshops.units());
+        Map<String, FieldView> form = FieldView.form(FieldReader.read(OwnBearings.LIST, TypedForm.read(texts, workshops.units())), workshops.units());
         if (!judged) {
             form.replaceAll((name, f) -> f.withoutRefusals());
         }

@@ -15,6 +15,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.catalogue.OwnCatalogue;
+import unbo.app.due.FollowUpService;
 import unbo.app.job.AnswerService;
 import unbo.app.job.JobService;
 import unbo.app.stock.GreaseShelf;
@@ -27,6 +28,7 @@ import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.OwnBearing;
 import unbo.core.answer.Question;
 import unbo.core.input.FieldReader;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.life.WheelFields;
 import unbo.core.lubrication.Grease;
@@ -62,9 +64,10 @@ public class DemoData implements ApplicationRunner {
     private final StockService stock;
     private final GreaseShelf greases;
     private final AnswerService answers;
+    private final FollowUpService followUps;
     private final Clock clock;
 
-    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, StockService stock, GreaseShelf greases, AnswerService answers, Clock clock) {
+    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, StockService stock, GreaseShelf greases, AnswerService answers, FollowUpService followUps, Clock clock) {
         this.wanted = wanted;
         this.workshops = workshops;
         this.vehicles = vehicles;
@@ -73,6 +76,7 @@ public class DemoData implements ApplicationRunner {
         this.stock = stock;
         this.greases = greases;
         this.answers = answers;
+        this.followUps = followUps;
         this.clock = clock;
     }
 
@@ -123,8 +127,9 @@ public class DemoData implements ApplicationRunner {
         grease("old pail", "Li", "120", "100", "11", 900, today);
         greases.weighed(new Gun("lever gun, green", 1.24, today.minusDays(60)));
         greases.weighed(new Gun("one-hand gun", 0.86, today.minusDays(60)));
-        looked(scooter, "motorcycle", today.minusDays(75), 2, "steering-head-bearing", "Wanders, will not hold a line.", "steering-notch=centre-notch");
+        steering(scooter, today.minusDays(75));
         looked(van, "van", today.minusDays(40), 3, "tyre", "Drones on the coast road.", "noise-follows=road-speed noise-character=hum noise-turning=no-change noise-surface=changes tread@rear-right=cupped");
+        followUps.open().stream().filter(f -> f.on().isBefore(today)).forEach(f -> followUps.done(f.id(), at(f.on())));
         open(cutter, today);
         gearbox(trail, today.minusDays(2));
         Run growl = new Run(van, Place.UNKNOWN, today, 4);
@@ -151,6 +156,22 @@ public class DemoData implements ApplicationRunner {
         List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
         if (!refused.isEmpty()) {
             throw new IllegalStateException("demo job on a " + kind + " is not signed: " + refused);
+        }
+    }
+
+    /** A steering head with a notch at straight ahead, renewed with tapered bearings and proved as a head is. */
+    private void steering(long scooter, LocalDate day) {
+        Run run = new Run(scooter, "steering-head", day, 2);
+        run.intake("Wanders, will not hold a line.");
+        run.keep(RouteStage.DIAGNOSE, Map.of("checks", "steering-notch=centre-notch"));
+        run.keep(RouteStage.IDENTIFY, Map.of("outerCone", "32005X", "innerCone", "32006X"));
+        run.keep(RouteStage.GREASE, Map.of("kind", "LiX", "oldKind", "LiX"));
+        run.keep(RouteStage.SET, Map.of("place", "steering-head", "scale", "6", "radius", "350"));
+        run.keep(RouteStage.PROVE, Map.of("proof-slack-braking", "right", "proof-notch", "right", "proof-yoke", "right", "initials", "AH"));
+        run.keep(RouteStage.LOG, Map.of("cause", "steering-head-bearing", "note", ""));
+        List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
+        if (!refused.isEmpty()) {
+            throw new IllegalStateException("demo job on a steering head is not signed: " + refused);
         }
     }
 
@@ -216,7 +237,7 @@ public class DemoData implements ApplicationRunner {
         run.keep(RouteStage.SET, nut(String.valueOf(2 + variation % 4 * 3), "0 90 180 270", variation % 3 == 0 ? "D" : "A"));
         double play = 0.05 + variation % 5 * 0.01;
         run.keep(RouteStage.PROVE, Map.of("push", "0.00 0.00 0.01", "pull", play + " " + (play + 0.005) + " " + (play + 0.005), "hubTemperature",
-                String.valueOf(31 + variation % 4), "twinTemperature", String.valueOf(30 + variation % 3), "run", "10", "splitPin", "yes", "initials", variation % 2 == 0 ? "AH" : "BW"));
+                String.valueOf(31 + variation % 4), "twinTemperature", String.valueOf(30 + variation % 3), "run", "10", "proof-nut-locked", "right", "proof-turns-free", "right", "initials", variation % 2 == 0 ? "AH" : "BW"));
         run.keep(RouteStage.LOG, Map.of("cause", cause, "serviceSchool", "yearly", "season", "20", "note", ""));
         List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
         if (!refused.isEmpty()) {
@@ -274,7 +295,7 @@ public class DemoData implements ApplicationRunner {
 
         <I> void beside(Question<I> question, Map<String, String> texts) {
             I record = FieldReader.read(question.fields(), texts, UnitSystem.METRIC).record();
-            answers.keep(id, new AnswerService.Kept(question.name(), question.title(), texts, question.answer().apply(record), at));
+            answers.keep(id, new AnswerService.Kept(question.name(), question.title(), Typed.of(texts, UnitSystem.METRIC), question.answer().apply(record), at));
         }
 
         void keep(RouteStage stage, Map<String, String> texts) {

@@ -17,6 +17,7 @@ import net.fortuna.ical4j.model.property.Uid;
 
 import org.springframework.http.MediaType;
 
+import unbo.app.due.FollowUpLine;
 import unbo.app.vehicle.DueLine;
 import unbo.core.measure.Show;
 
@@ -29,7 +30,7 @@ final class DueCalendar {
     }
 
     /** @param today the day on which what is overdue by immersions stands */
-    static byte[] of(List<DueLine> due, LocalDate today, Instant now) {
+    static byte[] of(List<DueLine> due, List<FollowUpLine> followUps, LocalDate today, Instant now) {
         Calendar calendar = new Calendar().withProdId("-//Unbo//Due services//EN").withDefaults().getFluentTarget();
         for (DueLine line : due) {
             VEvent day = new VEvent(line.byImmersions() ? today : line.on(), "Hub service: " + line.vehicle() + ", " + line.position());
@@ -37,6 +38,14 @@ final class DueCalendar {
             day.replace(new Uid("position-" + line.positionId() + "@unbo.invalid"));
             day.add(new Transp("TRANSPARENT"));
             day.add(new Description(words(line)));
+            calendar.add(day);
+        }
+        for (FollowUpLine line : followUps) {
+            VEvent day = new VEvent(line.on(), line.words() + ": " + line.vehicle() + ", " + line.position());
+            day.replace(new DtStamp(now));
+            day.replace(new Uid("follow-up-" + line.id() + "@unbo.invalid"));
+            day.add(new Transp("TRANSPARENT"));
+            day.add(new Description(line.words() + " " + line.when() + ". Job " + line.jobId() + "."));
             calendar.add(day);
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -1,7 +1,6 @@
 package unbo.app.exchange;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -21,28 +20,40 @@ import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.due.FollowUpService;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Page;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.input.UnitSystem;
 
 /** Files out and in: jobs and positions as JSON, everything as one file, what is due as a calendar, the history as a table. */
 @Page
 class ExchangePages {
 
-    private static final long LARGEST = 8L << 20;
-
     private final ExchangeService exchange;
     private final JobService jobs;
     private final VehicleService vehicles;
     private final HistoryCsv history;
+    private final FollowUpService followUps;
+    private final WorkshopService workshops;
     private final Clock clock;
 
-    ExchangePages(ExchangeService exchange, JobService jobs, VehicleService vehicles, HistoryCsv history, Clock clock) {
+    ExchangePages(
+            ExchangeService exchange,
+            JobService jobs,
+            VehicleService vehicles,
+            HistoryCsv history,
+            FollowUpService followUps,
+            WorkshopService workshops,
+            Clock clock) {
         this.exchange = exchange;
         this.jobs = jobs;
         this.vehicles = vehicles;
         this.history = history;
+        this.followUps = followUps;
+        this.workshops = workshops;
         this.clock = clock;
     }
 
@@ -58,15 +69,16 @@ class ExchangePages {
     }
 
     @GetMapping("/positions/{id}/history.csv")
-    ResponseEntity<byte[]> positionHistory(@PathVariable long id) {
+    void positionHistory(@PathVariable long id, HttpServletResponse response) throws IOException {
         at(id);
-        return file("unbo-position-" + id + ".csv", HistoryCsv.TYPE, history.of(jobs.history(id)));
+        download(response, "unbo-position-" + id + ".csv", HistoryCsv.TYPE);
+        history.write(reader -> jobs.eachClosedAt(id, reader), response.getOutputStream());
     }
 
     @GetMapping("/history.csv")
     void everyHistory(HttpServletResponse response) throws IOException {
         download(response, "unbo-history.csv", HistoryCsv.TYPE);
-        history.write(jobs, response.getOutputStream());
+        history.write(jobs::eachClosed, response.getOutputStream());
     }
 
     @GetMapping("/export.json")
@@ -77,7 +89,7 @@ class ExchangePages {
 
     @GetMapping("/due.ics")
     ResponseEntity<byte[]> due() {
-        return file("unbo-due.ics", DueCalendar.TYPE, DueCalendar.of(vehicles.everyDue(), LocalDate.now(clock), clock.instant()));
+        return file("unbo-due.ics", DueCalendar.TYPE, DueCalendar.of(vehicles.everyDue(), followUps.open(), LocalDate.now(clock), clock.instant()));
     }
 
     @GetMapping("/take-in")
@@ -86,20 +98,13 @@ class ExchangePages {
     }
 
     @PostMapping("/take-in")
-    String take(@RequestParam(required = false) MultipartFile file, Model model, RedirectAttributes flash, HttpServletResponse response) throws IOException {
+    String take(@RequestParam(required = false) MultipartFile file, @RequestParam(defaultValue = "") String older, Model model, RedirectAttributes flash) throws IOException {
         if (file == null || file.isEmpty()) {
             model.addAttribute("faults", List.of("No file was chosen, or it is empty. Choose one that Unbo has written."));
             return "exchange/take-in";
         }
-        if (file.getSize() > LARGEST) {
-            response.setStatus(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
-            model.addAttribute("faults", List.of("The file has " + (file.getSize() >> 20) + " MB: one of up to 8 MB is taken in. Nothing was kept."));
-            return "exchange/take-in";
-        }
-        ExchangeService.Taken taken;
-        try (InputStream in = file.getInputStream()) {
-            taken = exchange.take(in);
-        }
+        UnitSystem system = UnitSystem.named(older).orElse(workshops.units());
+        ExchangeService.Taken taken = exchange.take(file::getInputStream, system);
         if (!taken.faults().isEmpty()) {
             model.addAttribute("faults", taken.faults());
             return "exchange/take-in";

@@ -1,5 +1,6 @@
 package unbo.app.exchange;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -10,14 +11,9 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 import com.fasterxml.jackson.core.JsonGenerator;
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
-import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
@@ -26,18 +22,18 @@ import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.due.FollowUpService;
 import unbo.app.job.JobRecord;
 import unbo.app.job.JobRecords;
+import unbo.app.job.ShapeNames;
+import unbo.app.photo.PhotoLine;
+import unbo.app.photo.PhotoService;
 import unbo.app.vehicle.Immersion;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
-import unbo.core.input.FieldReader;
-import unbo.core.input.Reading;
+import unbo.core.drawing.Shape;
 import unbo.core.input.UnitSystem;
-import unbo.core.sheet.Fact;
-import unbo.core.vehicle.Place;
-import unbo.core.vehicle.VehicleInput;
 
 /** Writes jobs, positions and everything into files, and takes files in again: all of a file or nothing of it. */
 @Service
@@ -48,17 +44,33 @@ public class ExchangeService {
 
     private final VehicleService vehicles;
     private final JobRecords jobs;
+    private final PhotoService photos;
+    private final FollowUpService followUps;
     private final ShelfExchange shelf;
     private final Clock clock;
-    private final ObjectMapper json = JsonMapper.builder().addModule(new JavaTimeModule()).disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
-            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
-            .enable(SerializationFeature.INDENT_OUTPUT).build();
+    private final ObjectMapper json = JsonMapper.builder()
+            .addModule(new JavaTimeModule())
+            .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .addMixIn(Shape.class, ShapeNames.class)
+            .build();
 
-    ExchangeService(VehicleService vehicles, JobRecords jobs, ShelfExchange shelf, Clock clock) {
+    ExchangeService(VehicleService vehicles, JobRecords jobs, PhotoService photos, FollowUpService followUps, ShelfExchange shelf,
+                    Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
+        this.photos = photos;
+        this.followUps = followUps;
         this.shelf = shelf;
         this.clock = clock;
+    }
+
+    /** A file that can be read more than once. */
+    @FunctionalInterface
+    public interface Source {
+        InputStream open() throws IOException;
     }
 
     /**
@@ -80,161 +92,230 @@ public class ExchangeService {
     }
 
     /** One job with its vehicle and what its position knows. */
-    @Transactional(readOnly = true)
     public byte[] job(long jobId, Position position) {
-        return write("job", vehicle(position.vehicle(), List.of(part(position, jobs.of(List.of(jobId), new HashMap<>())))));
+        return write("job", position, List.of(jobId));
     }
 
     /** One position with all its jobs. */
-    @Transactional(readOnly = true)
     public byte[] position(Position position) {
-        return write("position", vehicle(position.vehicle(), List.of(part(position, jobs.of(jobs.atPosition(position.id()), new HashMap<>())))));
+        return write("position", position, jobs.atPosition(position.id()));
     }
 
-    private byte[] write(String holds, UnboFile.VehiclePart vehicle) {
+    private byte[] write(String holds, Position position, List<Long> ids) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
-            return json.writeValueAsBytes(new UnboFile(UnboFile.FORMAT, UnboFile.VERSION, holds, clock.instant(), List.of(vehicle), null));
-        } catch (JsonProcessingException e) {
+            write(out, holds, List.of(new Chosen(position.vehicle().id(), Map.of(position.id(), ids))), false);
+        } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+        return out.toByteArray();
     }
 
-    /** Everything, as it stands at one moment, vehicle by vehicle. */
-    @Transactional(readOnly = true)
+    /** Everything, as it stands at one moment, bit by bit. */
     public void everything(OutputStream out) throws IOException {
+        write(out, "everything", vehicles.ids().stream().map(id -> new Chosen(id, null)).toList(), true);
+    }
+
+    /** What of a vehicle goes out: jobs by position; null for all of it. */
+    private record Chosen(long vehicle, Map<Long, List<Long>> jobs) {
+    }
+
+    private void write(OutputStream out, String holds, List<Chosen> chosen, boolean withShelf) throws IOException {
         try (JsonGenerator file = json.createGenerator(out)) {
             file.disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET);
+            file.useDefaultPrettyPrinter();
             file.writeStartObject();
             file.writeStringField("format", UnboFile.FORMAT);
             file.writeNumberField("version", UnboFile.VERSION);
-            file.writeStringField("holds", "everything");
+            file.writeStringField("holds", holds);
             file.writeStringField("writtenAt", clock.instant().toString());
             file.writeArrayFieldStart("vehicles");
-            for (long id : vehicles.ids()) {
-                Vehicle vehicle = vehicles.find(id).orElseThrow();
-                Map<Long, Integer> visits = new HashMap<>();
-                json.writeValue(file, vehicle(vehicle, vehicle.positions().stream().map(p -> part(p, jobs.of(jobs.atPosition(p.id()), visits))).toList()));
-                vehicles.letGo();
+            for (Chosen one : chosen) {
+                json.writeValue(file, vehicle(one));
+                letGo();
             }
             file.writeEndArray();
-            file.writeFieldName("shelf");
-            json.writeValue(file, shelf.part());
+            List<Long> written = new ArrayList<>();
+            file.writeArrayFieldStart("jobs");
+            for (int v = 0; v < chosen.size(); v++) {
+                jobs(file, chosen.get(v), v + 1, written);
+            }
+            file.writeEndArray();
+            file.writeArrayFieldStart("photos");
+            for (int j = 0; j < written.size(); j++) {
+                photos(file, written.get(j), j + 1);
+            }
+            file.writeEndArray();
+            file.writeArrayFieldStart("followUps");
+            for (int j = 0; j < written.size(); j++) {
+                for (FollowUpService.Open open : followUps.of(written.get(j))) {
+                    json.writeValue(file, new UnboFile.FollowUpPart(j + 1, open.code(), open.on()));
+                }
+            }
+            file.writeEndArray();
+            if (withShelf) {
+                file.writeFieldName("shelf");
+                json.writeValue(file, shelf.part());
+            }
             file.writeEndObject();
         }
     }
 
-    private UnboFile.VehiclePart vehicle(Vehicle v, List<UnboFile.PositionPart> positions) {
+    private void letGo() {
+        vehicles.flush();
+        vehicles.letGo();
+    }
+
+    private void jobs(JsonGenerator file, Chosen chosen, int number, List<Long> written) throws IOException {
+        Map<Long, Integer> visits = new HashMap<>();
+        for (Position position : positions(chosen)) {
+            String code = position.code();
+            for (long id : chosen.jobs() == null ? jobs.atPosition(position.id()) : chosen.jobs().get(position.id())) {
+                json.writeValue(file, new UnboFile.JobPart(number, code, jobs.of(id, visits)));
+                written.add(id);
+                letGo();
+            }
+        }
+    }
+
+    private List<Position> positions(Chosen chosen) {
+        List<Position> all = vehicles.find(chosen.vehicle()).orElseThrow().positions();
+        return all.stream().filter(p -> chosen.jobs() == null || chosen.jobs().containsKey(p.id())).toList();
+    }
+
+    private void photos(JsonGenerator file, long jobId, int number) throws IOException {
+        for (PhotoLine line : photos.of(jobId)) {
+            byte[] jpeg = photos.picture(jobId, line.id()).orElseThrow();
+            json.writeValue(file, new UnboFile.PhotoPart(number, line.stage(), line.words(), line.addedAt(), jpeg));
+            letGo();
+        }
+    }
+
+    private UnboFile.VehiclePart vehicle(Chosen chosen) {
+        Vehicle v = vehicles.find(chosen.vehicle()).orElseThrow();
         List<UnboFile.ImmersionPart> immersions = new ArrayList<>();
         for (Immersion immersion : vehicles.everyImmersion(v.id())) {
             immersions.add(new UnboFile.ImmersionPart(immersion.day(), immersion.times(), immersion.note()));
         }
+        List<UnboFile.PositionPart> positions = positions(chosen).stream().map(this::part).toList();
         return new UnboFile.VehiclePart(v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearlyDistance(), v.use(), v.axles(), immersions, positions);
     }
 
-    private UnboFile.PositionPart part(Position p, List<JobRecord> at) {
-        return new UnboFile.PositionPart(p.code(), jobs.facts(p), p.numbers(), p.lastWorkedOn(), p.lastCounter(), p.dueOn(), p.dueCounter(), p.dueImmersions(), at);
+    private UnboFile.PositionPart part(Position p) {
+        return new UnboFile.PositionPart(p.code(), jobs.facts(p), p.numbers(), p.lastWorkedOn(), p.lastCounter(), p.servedOn(), p.dueOn(), p.dueCounter(),
+                p.dueImmersions(), List.of());
     }
 
-    /** Takes a file in, as new vehicles with new numbers. Nothing of it is taken in when any of it cannot be. */
-    public Taken take(InputStream in) {
-        UnboFile file;
+    /**
+     * Takes a file in, as new vehicles with new numbers. All of it is judged before any of it is taken.
+     *
+     * @param otherwise system of texts that do not say in which they were typed, as in files of an older release
+     */
+    public Taken take(Source source, UnitSystem otherwise) throws IOException {
+        FileReading reading = new FileReading(json);
+        FileFaults judged = new FileFaults();
         try {
-            file = json.readValue(in, UnboFile.class);
-        } catch (JsonMappingException e) {
-            return Taken.refused(List.of(where(e) + "cannot be read: " + e.getOriginalMessage().lines().findFirst().orElse("")));
-        } catch (IOException e) {
-            return Taken.refused(List.of("This is no JSON file that can be read to its end. Take one that Unbo has written."));
+            FileReading.Head head;
+            try (InputStream in = source.open()) {
+                head = reading.head(in);
+                List<String> faults = faults(head);
+                if (!faults.isEmpty()) {
+                    return Taken.refused(faults);
+                }
+            }
+            try (InputStream in = source.open()) {
+                reading.read(in, judged);
+            }
+            if (!judged.faults().isEmpty()) {
+                return Taken.refused(judged.faults());
+            }
+            Taking taking = new Taking(otherwise, head.version());
+            try (InputStream in = source.open()) {
+                reading.read(in, taking);
+            }
+            return new Taken(List.of(), List.copyOf(taking.jobs), taking.vehicles.size() == 1 ? taking.vehicles.get(0) : 0);
+        } catch (FileReading.Unreadable e) {
+            return Taken.refused(List.of(e.getMessage()));
         }
-        List<String> faults = faults(file);
-        if (!faults.isEmpty()) {
-            return Taken.refused(faults);
-        }
-        if (file.shelf() != null) {
-            shelf.take(file.shelf());
-        }
-        List<Long> ids = new ArrayList<>();
-        long last = 0;
-        for (UnboFile.VehiclePart part : file.vehicles()) {
-            last = take(part, ids);
-        }
-        return new Taken(List.of(), List.copyOf(ids), file.vehicles().size() == 1 ? last : 0);
     }
 
-    private long take(UnboFile.VehiclePart part, List<Long> ids) {
-        Vehicle vehicle = vehicles.add(reading(part).record());
-        List<JobRecords.Placed> placed = new ArrayList<>();
-        for (UnboFile.PositionPart at : part.positions()) {
-            Position position = vehicles.position(vehicle, at.code()).orElseThrow();
-            position.remember(jobs.facts(at.facts()), at.numbers());
-            position.due(at.dueOn(), at.dueCounter(), at.dueImmersions());
-            position.worked(at.lastWorkedOn(), at.lastCounter(), 0);
-            at.jobs().forEach(job -> placed.add(new JobRecords.Placed(job, position)));
-        }
-        for (UnboFile.ImmersionPart immersion : part.immersions()) {
-            vehicles.immersed(vehicle.id(), immersion.day(), immersion.times(), immersion.note());
-        }
-        ids.addAll(jobs.take(vehicle, placed));
-        return vehicle.id();
-    }
-
-    private static List<String> faults(UnboFile file) {
-        if (!UnboFile.FORMAT.equals(file.format())) {
+    private static List<String> faults(FileReading.Head head) {
+        if (!UnboFile.FORMAT.equals(head.format())) {
             return List.of("This file was not written by Unbo: its “format” is not “unbo”.");
         }
-        if (file.version() != UnboFile.VERSION) {
-            return List.of("This file is of version " + file.version() + "; this Unbo reads version " + UnboFile.VERSION + ".");
+        if (head.version() < UnboFile.OLDEST || head.version() > UnboFile.VERSION) {
+            return List.of("This file is of version " + head.version() + "; this Unbo reads versions " + UnboFile.OLDEST + " to " + UnboFile.VERSION + ".");
         }
-        List<String> faults = new ArrayList<>();
-        if (file.vehicles().isEmpty()) {
-            faults.add("The file holds no vehicle.");
-        }
-        if (file.shelf() != null) {
-            faults.addAll(ShelfExchange.faults(file.shelf()));
-        }
-        for (int v = 0; v < file.vehicles().size(); v++) {
-            faults(file.vehicles().get(v), "vehicle " + (v + 1), faults);
-        }
-        return faults;
+        return List.of();
     }
 
-    private static void faults(UnboFile.VehiclePart vehicle, String here, List<String> faults) {
-        Reading<VehicleInput> reading = reading(vehicle);
-        reading.problems().forEach(p -> faults.add(here + ": " + p.sentence()));
-        for (UnboFile.ImmersionPart immersion : vehicle.immersions()) {
-            if (immersion.day() == null || immersion.times() < 1 || immersion.times() > 1000 || immersion.note() == null || immersion.note().length() > 200) {
-                faults.add(here + ": an immersion needs its day, 1 to 1000 times and a note of at most 200 characters.");
-            }
-        }
-        if (!reading.ok()) {
-            return;
-        }
-        List<String> places = Stream.concat(reading.record().places().stream().map(Place::code), Stream.of(Place.UNKNOWN)).toList();
-        for (UnboFile.PositionPart position : vehicle.positions()) {
-            String at = here + ", " + position.code();
-            if (!places.contains(position.code())) {
-                faults.add(at + ": a " + vehicle.kind() + " has no such position.");
-            }
-            if (position.numbers() == null || position.numbers().length() > 255) {
-                faults.add(at + ": numbers are missing or longer than 255 characters.");
-            }
-            position.facts().stream().filter(f -> f != null && f.key() != null).map(Fact::fault).filter(Objects::nonNull).forEach(f -> faults.add(at + ": " + f));
-            for (int j = 0; j < position.jobs().size(); j++) {
-                faults.addAll(position.jobs().get(j).faults(at + ", job " + (j + 1)));
-            }
-        }
-        if (vehicle.positions().stream().map(UnboFile.PositionPart::code).distinct().count() < vehicle.positions().size()) {
-            faults.add(here + ": a position stands in it twice.");
-        }
-    }
+    /** Takes in what was judged. */
+    private final class Taking implements FileReading.Taker {
 
-    /** The vehicle's texts through the one reader, so that the limits are those of its form. */
-    private static Reading<VehicleInput> reading(UnboFile.VehiclePart v) {
-        VehicleInput input = new VehicleInput(v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearly(), v.use(), v.axles());
-        return FieldReader.read(VehicleInput.LIST, input.texts(), UnitSystem.METRIC);
-    }
+        private final UnitSystem otherwise;
+        private final boolean saysWhenServed;
+        private final List<Long> vehicles = new ArrayList<>();
+        private final Map<String, Long> positions = new HashMap<>();
+        private final Map<String, Long> visits = new HashMap<>();
+        private final List<Long> jobs = new ArrayList<>();
+        private final List<Long> places = new ArrayList<>();
 
-    private static String where(JsonMappingException e) {
-        String path = e.getPath().stream().map(r -> r.getFieldName() == null ? "[" + (r.getIndex() + 1) + "]" : r.getFieldName()).collect(Collectors.joining(" "));
-        return path.isEmpty() ? "The file " : path + " ";
+        Taking(UnitSystem otherwise, int version) {
+            this.otherwise = otherwise;
+            this.saysWhenServed = version > UnboFile.OLDEST;
+        }
+
+        @Override
+        public void vehicle(UnboFile.VehiclePart part, int number) {
+            Vehicle vehicle = ExchangeService.this.vehicles.add(FileFaults.reading(part).record());
+            vehicles.add(vehicle.id());
+            for (UnboFile.PositionPart at : part.positions()) {
+                Position position = ExchangeService.this.vehicles.position(vehicle, at.code()).orElseThrow();
+                restore(position, at);
+                positions.put(number + " " + at.code(), position.id());
+            }
+            for (UnboFile.ImmersionPart immersion : part.immersions()) {
+                ExchangeService.this.vehicles.immersed(vehicle.id(), immersion.day(), immersion.times(), immersion.note());
+            }
+            letGo();
+            part.positions().forEach(at -> at.jobs().forEach(job -> job(new UnboFile.JobPart(number, at.code(), job), jobs.size() + 1)));
+        }
+
+        private void restore(Position position, UnboFile.PositionPart at) {
+            if (!position.unknown()) {
+                position.remember(ExchangeService.this.jobs.facts(at.facts()), at.numbers());
+                position.due(at.dueOn(), at.dueCounter(), at.dueImmersions());
+                position.lastJob(at.lastWorkedOn(), at.lastCounter());
+                position.served(saysWhenServed ? at.servedOn() : at.lastWorkedOn(), 0);
+            }
+        }
+
+        @Override
+        public void job(UnboFile.JobPart part, int number) {
+            JobRecord job = part.job();
+            Position position = ExchangeService.this.vehicles.position(positions.get(part.vehicle() + " " + part.position())).orElseThrow();
+            String visit = part.vehicle() + " " + job.visit();
+            JobRecords.Placed placed = ExchangeService.this.jobs.take(job, position, visits.get(visit), otherwise);
+            visits.put(visit, placed.visit());
+            jobs.add(placed.job());
+            places.add(position.id());
+            letGo();
+        }
+
+        @Override
+        public void photo(UnboFile.PhotoPart photo, int number) {
+            photos.take(jobs.get(photo.job() - 1), photo.stage(), photo.words(), photo.addedAt(), photo.jpeg());
+            letGo();
+        }
+
+        @Override
+        public void followUp(UnboFile.FollowUpPart part, int number) {
+            followUps.take(jobs.get(part.job() - 1), places.get(part.job() - 1), part.code(), part.on());
+        }
+
+        @Override
+        public void shelf(UnboFile.ShelfPart part) {
+            shelf.take(part);
+        }
     }
 }

@@ -1,12 +1,11 @@
 package unbo.app.exchange;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
+import java.util.function.Consumer;
 
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -14,7 +13,6 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 
 import unbo.app.job.JobLine;
-import unbo.app.job.JobService;
 import unbo.core.measure.Show;
 
 /** Closed jobs as a table (RFC 4180), one line each. */
@@ -25,21 +23,10 @@ class HistoryCsv {
     private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder()
             .setHeader("job", "day", "vehicle", "mark", "position", "counter", "complaint", "it was", "numbers", "state", "signed by").get();
 
-    byte[] of(List<JobLine> lines) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (CSVPrinter printer = printer(out)) {
-            for (JobLine line : lines) {
-                print(printer, line);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
-    }
-
-    void write(JobService jobs, OutputStream out) throws IOException {
+    /** @param lines hands over each line in turn */
+    void write(Consumer<Consumer<JobLine>> lines, OutputStream out) throws IOException {
         CSVPrinter printer = printer(out);
-        jobs.eachClosed(line -> print(printer, line));
+        lines.accept(line -> print(printer, line));
         printer.flush();
     }
 

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 
@@ -11,21 +12,18 @@ import unbo.app.job.JobRecord;
 import unbo.core.sheet.Fact;
 
 /**
- * The one file form: a job, a position with its history, or everything. JSON, UTF-8; lengths in mm, masses in kg, times
- * in UTC. Fields that a newer release adds are passed over.
- *
- * @param format always {@code unbo}
- * @param holds  {@code job}, {@code position} or {@code everything}
- * @param shelf  the workshop's own, of everything; null in other files and in those of an older release
+ * The parts of the one file form, which holds a job, a position with its history, or everything: vehicles, then their jobs,
+ * then photos and what is to be done after hand-over, then the workshop's own, each part by itself so that files of any size are read and written bit by bit.
+ * JSON, UTF-8; lengths in mm, masses in kg, times in UTC; what was typed says in which system it was. Fields that a newer
+ * release adds are passed over. Version 2; one of version 1 held the jobs inside the positions.
  */
-@JsonIgnoreProperties(ignoreUnknown = true)
-record UnboFile(String format, int version, String holds, Instant writtenAt, List<VehiclePart> vehicles, ShelfPart shelf) {
+final class UnboFile {
 
     static final String FORMAT = "unbo";
-    static final int VERSION = 1;
+    static final int VERSION = 2;
+    static final int OLDEST = 1;
 
-    UnboFile {
-        vehicles = vehicles == null ? List.of() : List.copyOf(vehicles);
+    private UnboFile() {
     }
 
     /** Shims, greases, guns and own bearings, each as the texts of its form. */
@@ -33,21 +31,30 @@ record UnboFile(String format, int version, String holds, Instant writtenAt, Lis
     record ShelfPart(List<Map<String, String>> shims, List<Map<String, String>> greases, List<Map<String, String>> guns, List<Map<String, String>> bearings) {
 
         ShelfPart {
-            shims = shims == null ? List.of() : shims;
-            greases = greases == null ? List.of() : greases;
-            guns = guns == null ? List.of() : guns;
-            bearings = bearings == null ? List.of() : bearings;
+            shims = whole(shims);
+            greases = whole(greases);
+            guns = whole(guns);
+            bearings = whole(bearings);
         }
     }
 
     /** A vehicle, with the positions that the file holds. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    record VehiclePart(String kind, String name, String mark, String owner, String counterUnit, Double yearly, String use, int axles,
-                       List<ImmersionPart> immersions, List<PositionPart> positions) {
+    record VehiclePart(
+            String kind,
+            String name,
+            String mark,
+            String owner,
+            String counterUnit,
+            Double yearly,
+            String use,
+            int axles,
+            List<ImmersionPart> immersions,
+            List<PositionPart> positions) {
 
         VehiclePart {
-            immersions = immersions == null ? List.of() : List.copyOf(immersions);
-            positions = positions == null ? List.of() : List.copyOf(positions);
+            immersions = whole(immersions);
+            positions = whole(positions);
         }
     }
 
@@ -55,14 +62,42 @@ record UnboFile(String format, int version, String holds, Instant writtenAt, Lis
     record ImmersionPart(LocalDate day, int times, String note) {
     }
 
-    /** What outlives the jobs of a position, and those jobs that the file holds, the oldest first. */
+    /** What outlives the jobs of a position. @param jobs the oldest first, in files of version 1 */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    record PositionPart(String code, List<Fact> facts, String numbers, LocalDate lastWorkedOn, Double lastCounter, LocalDate dueOn, Double dueCounter,
-                        Integer dueImmersions, List<JobRecord> jobs) {
+    record PositionPart(
+            String code,
+            List<Fact> facts,
+            String numbers,
+            LocalDate lastWorkedOn,
+            Double lastCounter,
+            LocalDate servedOn,
+            LocalDate dueOn,
+            Double dueCounter,
+            Integer dueImmersions,
+            List<JobRecord> jobs) {
 
         PositionPart {
-            facts = facts == null ? List.of() : facts;
-            jobs = jobs == null ? List.of() : List.copyOf(jobs);
+            facts = whole(facts);
+            jobs = whole(jobs);
         }
+    }
+
+    /** A job and where it was. @param vehicle counted from 1 in the file */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    record JobPart(int vehicle, String position, JobRecord job) {
+    }
+
+    /** A photo of a job, as JPEG in base 64. @param job counted from 1 in the file */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    record PhotoPart(int job, String stage, String words, Instant addedAt, byte[] jpeg) {
+    }
+
+    /** What is still to be done after hand-over of a job. @param job counted from 1 in the file */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    record FollowUpPart(int job, String code, LocalDate on) {
+    }
+
+    private static <T> List<T> whole(List<T> list) {
+        return list == null ? List.of() : list.stream().filter(Objects::nonNull).toList();
     }
 }

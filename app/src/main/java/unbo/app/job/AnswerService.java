@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.core.answer.Answer;
+import unbo.core.input.Typed;
 
 /** Answers that a job keeps beside its stages: one for each question of the bench, frozen with the job. */
 @Service
@@ -20,8 +21,12 @@ public class AnswerService {
     private final Jobs jobs;
     private final Documents documents;
 
-    /** What is kept. @param texts inputs as typed */
-    public record Kept(String question, String title, Map<String, String> texts, Answer answer, Instant keptAt) {
+    /** What is kept. @param typed inputs as typed */
+    public record Kept(String question, String title, Typed typed, Answer answer, Instant keptAt) {
+
+        public Map<String, String> texts() {
+            return typed.texts();
+        }
     }
 
     AnswerService(JobAnswers answers, Jobs jobs, Documents documents) {
@@ -47,7 +52,7 @@ public class AnswerService {
     }
 
     private Kept kept(JobAnswer a) {
-        return new Kept(a.question(), a.title(), documents.texts(a.texts()), documents.answer(a.answer()), a.keptAt());
+        return new Kept(a.question(), a.title(), documents.typed(a.texts()), documents.answer(a.answer()), a.keptAt());
     }
 
     /** Keeps an answer in the place of an earlier one to the same question. @return false when the job is closed */
@@ -62,7 +67,7 @@ public class AnswerService {
     /** The same into a job that is taken in from a file, whatever its state. */
     void put(long jobId, Kept kept) {
         JobAnswer answer = answers.findByJobIdAndQuestion(jobId, kept.question()).orElseGet(() -> new JobAnswer(jobId, kept.question()));
-        answer.keep(kept.title(), documents.write(kept.texts()), documents.write(kept.answer().printed()), kept.keptAt());
+        answer.keep(kept.title(), documents.write(kept.typed()), documents.write(kept.answer().printed()), kept.keptAt());
         answers.save(answer);
     }
 

@@ -15,6 +15,8 @@ import com.fasterxml.jackson.databind.json.JsonMapper;
 import org.springframework.stereotype.Component;
 
 import unbo.core.answer.Answer;
+import unbo.core.drawing.Shape;
+import unbo.core.input.Typed;
 import unbo.core.sheet.Fact;
 
 /** Writes and reads the JSON documents of stages and sheets; what a newer release added is passed over. */
@@ -27,7 +29,9 @@ class Documents {
 
     private final ObjectMapper json = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL).build();
+            .enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
+            .addMixIn(Shape.class, ShapeNames.class)
+            .build();
 
     String write(Object document) {
         try {
@@ -50,6 +54,24 @@ class Documents {
             return json.readValue(document, Answer.class);
         } catch (JsonProcessingException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    Paper paper(String document) {
+        try {
+            return json.readValue(document, Paper.class);
+        } catch (JsonProcessingException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Texts with the systems they were typed in, as a page sends them back; what is no such thing reads as nothing typed. */
+    Typed typed(String document) {
+        try {
+            Typed typed = json.readValue(document, Typed.class);
+            return typed == null ? Typed.NOTHING : typed;
+        } catch (JsonProcessingException e) {
+            return Typed.NOTHING;
         }
     }
 

@@ -52,6 +52,13 @@ public class Job {
     private String signedBy = "";
     private String numbers = "";
     private String rail = "";
+    /** Code of the position it was opened for, unlike in its visit, so that no second one is opened; null in older jobs. */
+    private String slot;
+    /** Code of the position it was moved from last; empty where it never was. */
+    private String movedFrom = "";
+    /** What was known before it when it was first closed, as JSON; null until then. */
+    @Column(columnDefinition = "LONGTEXT")
+    private String knownBefore;
     @Column(columnDefinition = "LONGTEXT")
     private String sheet;
     /** Kept by {@link Jobs#keepParts} alone, so that whoever saves the job for another reason never puts an old list back. */
@@ -73,6 +80,7 @@ public class Job {
         this.visit = visit;
         this.position = position;
         this.complainedOf = position.code();
+        this.slot = position.code();
         this.openedAt = openedAt;
     }
 
@@ -178,7 +186,24 @@ public class Job {
 
     /** Puts the job where Diagnose found its cause. */
     void move(Position where) {
+        movedFrom = position.code();
         position = where;
+    }
+
+    /** Code of the position it was moved from last; empty where it never was. */
+    public String movedFrom() {
+        return movedFrom;
+    }
+
+    String knownBefore() {
+        return knownBefore;
+    }
+
+    /** Keeps what was known before it, once. */
+    void knewBefore(String facts) {
+        if (knownBefore == null) {
+            knownBefore = facts;
+        }
     }
 
     void await(String what) {
@@ -211,10 +236,19 @@ public class Job {
         signedBy = "";
     }
 
-    /** Puts a job taken in from a file where it stood. @param frozenSheet its sheet as JSON; null while it is open  @param partsDocument null where it has no list */
-    void restore(JobRecord record, String frozenSheet, String partsDocument) {
+    /**
+     * Puts a job taken in from a file where it stood.
+     *
+     * @param frozenSheet its sheet as JSON; null while it is open
+     * @param partsDocument null where it has no list
+     * @param before what was known before it, as JSON; null until it was first closed
+     */
+    void restore(JobRecord record, String frozenSheet, String partsDocument, String before) {
         state = record.state();
         complainedOf = record.complainedOf() == null ? position.code() : record.complainedOf();
+        slot = null;
+        movedFrom = record.movedFrom();
+        knownBefore = before;
         waitingFor = record.waitingFor();
         closedAt = record.closedAt();
         workedOn = record.workedOn();

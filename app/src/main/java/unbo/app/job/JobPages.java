@@ -2,7 +2,9 @@ package unbo.app.job;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,7 +15,9 @@ import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.vehicle.VehicleService;
+import unbo.app.web.Once;
 import unbo.app.web.Page;
+import unbo.core.route.RouteStage;
 
 /** Opening a visit, working through the stages of a job, signing it. */
 @Page
@@ -21,6 +25,8 @@ class JobPages {
 
     private static final int LONGEST_NOTE = 500;
     private static final int LONGEST_PARTS = 200;
+    /** Lines of a list beside something else. */
+    static final int SHORT_LIST = 10;
 
     private final JobService jobs;
     private final VehicleService vehicles;
@@ -33,8 +39,9 @@ class JobPages {
     }
 
     @GetMapping("/visits/new")
-    String newVisit(@RequestParam(required = false) Long vehicle, Model model) {
-        model.addAttribute("vehicles", vehicles.all());
+    String newVisit(@RequestParam(required = false) Long vehicle, @RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "0") int page, Model model) {
+        model.addAttribute("vehicles", vehicles.page(q, page));
+        model.addAttribute("once", Once.token());
         if (vehicle != null) {
             model.addAttribute("vehicle", vehicles.find(vehicle).orElseThrow(JobPages::unknown));
         }
@@ -42,12 +49,21 @@ class JobPages {
     }
 
     @PostMapping("/visits")
-    String open(@RequestParam long vehicle, @RequestParam(required = false) String position, RedirectAttributes flash) {
+    String open(@RequestParam long vehicle, @RequestParam(required = false) String position, @RequestParam(required = false) String once, RedirectAttributes flash) {
         if (position == null) {
             flash.addFlashAttribute("bad", "Choose the position first, or that it is not known yet.");
             return "redirect:/visits/new?vehicle=" + vehicle;
         }
-        return "redirect:/jobs/" + jobs.open(vehicle, position, clock.instant()) + "/intake";
+        return "redirect:/jobs/" + opened(vehicle, position, Once.read(once)) + "/intake";
+    }
+
+    /** Of two that are sent at the same moment the second finds the job of the first. */
+    private long opened(long vehicle, String position, String once) {
+        try {
+            return jobs.open(vehicle, position, once, clock.instant());
+        } catch (DuplicateKeyException twice) {
+            return jobs.open(vehicle, position, once, clock.instant());
+        }
     }
 
     @GetMapping("/jobs/{id}")
@@ -57,7 +73,8 @@ class JobPages {
     }
 
     @PostMapping("/jobs/{id}/do/{what}")
-    String act(@PathVariable long id, @PathVariable String what, @RequestParam(defaultValue = "") String text, RedirectAttributes flash) {
+    String act(@PathVariable long id, @PathVariable String what, @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "") String back,
+               RedirectAttributes flash) {
         String words = cut(text, LONGEST_NOTE);
         return switch (what) {
             case "sign" -> sign(id, flash);
@@ -82,15 +99,23 @@ class JobPages {
                 } else {
                     flash.addFlashAttribute("bad", "Nothing was changed: this vehicle has no such position, or the job is closed.");
                 }
-                yield "redirect:/jobs/" + id + "/diagnose";
+                yield "redirect:/jobs/" + id + "/" + RouteStage.of(back).map(RouteStage::code).orElse("diagnose");
             }
             case "no-hub" -> needing(words, "Say in a word why no hub is opened.", () -> jobs.noHubWork(id, cut(words, LONGEST_PARTS), clock.instant()), "/jobs/" + id + "/log", "/jobs/" + id + "/diagnose", flash);
-            case "twin" -> jobs.openTwin(id, clock.instant()).map(twin -> "redirect:/jobs/" + twin).orElseGet(() -> {
+            case "twin" -> twin(id).map(twin -> "redirect:/jobs/" + twin).orElseGet(() -> {
                 flash.addFlashAttribute("bad", "This position has no other side.");
                 return "redirect:/jobs/" + id + "/report";
             });
             default -> throw unknown();
         };
+    }
+
+    private Optional<Long> twin(long id) {
+        try {
+            return jobs.openTwin(id, clock.instant());
+        } catch (DuplicateKeyException twice) {
+            return jobs.openTwin(id, clock.instant());
+        }
     }
 
     private String sign(long id, RedirectAttributes flash) {

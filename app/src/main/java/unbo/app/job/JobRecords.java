@@ -1,7 +1,5 @@
 package unbo.app.job;
 
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -9,7 +7,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.vehicle.Position;
-import unbo.app.vehicle.Vehicle;
+import unbo.core.input.Typed;
+import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
 import unbo.core.sheet.Fact;
 
@@ -18,8 +17,8 @@ import unbo.core.sheet.Fact;
 @Transactional
 public class JobRecords {
 
-    /** A job and where it is taken in. */
-    public record Placed(JobRecord job, Position position) {
+    /** A job that was taken in. @param visit that it belongs to */
+    public record Placed(long job, long visit) {
     }
 
     private final Jobs jobs;
@@ -38,10 +37,9 @@ public class JobRecords {
         this.answers = answers;
     }
 
-    /** One job, or every job at a position; {@code visitNumbers} counts visits as they are met. */
-    @Transactional(readOnly = true)
-    public List<JobRecord> of(List<Long> ids, Map<Long, Integer> visitNumbers) {
-        return ids.stream().map(id -> of(jobs.whole(id).orElseThrow(), visitNumbers)).toList();
+    /** One job; {@code visitNumbers} counts visits as they are met. */
+    public JobRecord of(long id, Map<Long, Integer> visitNumbers) {
+        return of(jobs.whole(id).orElseThrow(), visitNumbers);
     }
 
     /** The facts that outlive the jobs of a position. */
@@ -50,9 +48,9 @@ public class JobRecords {
         return documents.facts(position.facts());
     }
 
-    /** Facts as a position keeps them. */
+    /** Facts as a position keeps them; null for none. */
     public String facts(List<Fact> facts) {
-        return documents.facts(facts);
+        return facts == null ? null : documents.facts(facts);
     }
 
     @Transactional(readOnly = true)
@@ -62,35 +60,55 @@ public class JobRecords {
 
     private JobRecord of(Job job, Map<Long, Integer> visitNumbers) {
         int visit = visitNumbers.computeIfAbsent(job.visit().id(), id -> visitNumbers.size() + 1);
-        List<JobRecord.StageRecord> stages = new ArrayList<>();
-        job.stages().forEach(s -> stages.add(new JobRecord.StageRecord(s.code(), s.state().name(), s.complete(), s.savedAt(), documents.stage(s))));
-        return new JobRecord(visit, job.visit().openedAt(), job.state(), job.waitingFor(), job.openedAt(), job.closedAt(), job.workedOn(), job.counter(),
-                job.complaint(), job.cause(), job.signedBy(), job.numbers(), job.sheet() == null ? null : documents.facts(job.sheet()), stages,
-                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(), job.complainedOf(), job.parts() == null ? Map.of() : documents.texts(job.parts()),
-                answers.of(job.id()).stream().map(a -> new JobRecord.AnswerRecord(a.question(), a.title(), a.keptAt(), a.texts(), a.answer())).toList());
+        return new JobRecord(
+                visit,
+                job.visit().openedAt(),
+                job.state(),
+                job.waitingFor(),
+                job.openedAt(),
+                job.closedAt(),
+                job.workedOn(),
+                job.counter(),
+                job.complaint(),
+                job.cause(),
+                job.signedBy(),
+                job.numbers(),
+                job.sheet() == null ? null : documents.facts(job.sheet()),
+                job.stages().stream().map(s -> new JobRecord.StageRecord(s.code(), s.state().name(), s.complete(), s.savedAt(), documents.stage(s))).toList(),
+                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(),
+                job.complainedOf(),
+                job.movedFrom(),
+                job.parts() == null ? Map.of() : documents.texts(job.parts()),
+                answers.of(job.id()).stream().map(a -> new JobRecord.AnswerRecord(a.question(), a.title(), a.keptAt(), null, a.typed(), a.answer())).toList(),
+                job.knownBefore() == null ? null : documents.facts(job.knownBefore()),
+                job.state().frozen() ? service.paper(job.id()).orElse(null) : null);
     }
 
-    /** Takes jobs in at their positions of one vehicle. @return their new numbers, in the order of the records */
-    public List<Long> take(Vehicle vehicle, List<Placed> placed) {
-        Map<Integer, Visit> opened = new HashMap<>();
-        List<Long> ids = new ArrayList<>();
-        for (Placed one : placed) {
-            JobRecord record = one.job();
-            Visit visit = opened.computeIfAbsent(record.visit(), n -> visits.save(new Visit(vehicle, record.visitOpenedAt())));
-            Job job = new Job(visit, one.position(), record.openedAt());
-            job.restore(record, record.sheet() == null ? null : documents.facts(record.sheet()), record.parts().isEmpty() ? null : documents.write(record.parts()));
-            for (JobRecord.StageRecord stage : record.stages()) {
-                job.stageOrNew(RouteStage.of(stage.code()).orElseThrow())
-                        .keep(Stage.State.valueOf(stage.state()), stage.complete(), documents.write(stage.document()), stage.savedAt());
-            }
-            record.notes().forEach(note -> job.note(note.kind(), note.text(), note.writtenAt()));
-            ids.add(jobs.save(job).id());
-            record.answers().forEach(a -> answers.put(job.id(), new AnswerService.Kept(a.question(), a.title(), a.texts(), a.answer(), a.keptAt())));
-            if (job.state() == JobState.SIGNED) {
-                service.count(job);
-            }
+    /**
+     * Takes a job in at a position.
+     *
+     * @param visitId   number of the visit that an earlier job of the file opened; null for the first
+     * @param otherwise system of texts of an older release, which did not say it
+     */
+    public Placed take(JobRecord record, Position position, Long visitId, UnitSystem otherwise) {
+        Visit visit = visitId == null ? visits.save(new Visit(position.vehicle(), record.visitOpenedAt(), null)) : visits.findById(visitId).orElseThrow();
+        Job job = new Job(visit, position, record.openedAt());
+        job.restore(record, facts(record.sheet()), record.parts().isEmpty() ? null : documents.write(record.parts()), facts(record.knownBefore()));
+        for (JobRecord.StageRecord stage : record.stages()) {
+            job.stageOrNew(RouteStage.of(stage.code()).orElseThrow())
+                    .keep(Stage.State.valueOf(stage.state()), stage.complete(), documents.write(stage.document().typedIn(otherwise)), stage.savedAt());
         }
-        service.headlines(vehicle.id());
-        return ids;
+        record.notes().forEach(note -> job.note(note.kind(), note.text(), note.writtenAt()));
+        jobs.save(job);
+        record.answers().forEach(a -> answers.put(job.id(), new AnswerService.Kept(a.question(), a.title(),
+                a.typed() == null ? Typed.of(a.texts(), otherwise) : a.typed(), a.answer(), a.keptAt())));
+        if (record.paper() != null && job.state().frozen()) {
+            service.keepPaper(job.id(), record.paper());
+        }
+        service.headline(job);
+        if (job.state() == JobState.SIGNED) {
+            service.count(job);
+        }
+        return new Placed(job.id(), visit.id());
     }
 }

@@ -3,8 +3,8 @@ package unbo.app.job;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -19,10 +19,15 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.data.Like;
+import unbo.app.data.Paged;
+import unbo.app.data.Window;
 import unbo.app.diagnosis.CaseService;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.input.Typed;
+import unbo.core.route.EntryName;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
@@ -31,29 +36,43 @@ import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 
-import unbo.app.workshop.WorkshopService;
-
 /** Opens, carries on and signs jobs. Every call is one transaction: whole or not at all. */
 @Service
 @Transactional
 public class JobService {
 
     private static final int MOST_PAST = 12;
-    private static final Limit LONGEST_LIST = Limit.of(100);
+    private static final int LONGEST_NUMBERS = 255;
+    private static final int PAPERS_AT_ONCE = 50;
+    private static final Limit SEARCHED = Limit.of(50);
 
     private final Jobs jobs;
     private final Visits visits;
     private final Notes notes;
+    private final PaperRows papers;
+    private final PaperWriter writer;
     private final Documents documents;
     private final VehicleService vehicles;
     private final WorkshopService workshops;
     private final CaseService cases;
     private final ApplicationEventPublisher events;
 
-    JobService(Jobs jobs, Visits visits, Notes notes, Documents documents, VehicleService vehicles, WorkshopService workshops, CaseService cases, ApplicationEventPublisher events) {
+    JobService(
+            Jobs jobs,
+            Visits visits,
+            Notes notes,
+            PaperRows papers,
+            PaperWriter writer,
+            Documents documents,
+            VehicleService vehicles,
+            WorkshopService workshops,
+            CaseService cases,
+            ApplicationEventPublisher events) {
         this.jobs = jobs;
         this.visits = visits;
         this.notes = notes;
+        this.papers = papers;
+        this.writer = writer;
         this.documents = documents;
         this.vehicles = vehicles;
         this.workshops = workshops;
@@ -61,8 +80,16 @@ public class JobService {
         this.events = events;
     }
 
-    /** A stage was kept with a result. */
+    /** A stage was kept with a result. @param facts of all its entries */
     public record StageKept(long jobId, RouteStage stage, List<Fact> facts, Instant at) {
+    }
+
+    /** A job was signed. */
+    public record Signed(long jobId, long positionId, LocalDate day, Sheet sheet) {
+    }
+
+    /** A closed job was opened again. */
+    public record Reopened(long jobId) {
     }
 
     /** What keeping a stage came to. */
@@ -74,14 +101,34 @@ public class JobService {
         /** Not kept: somebody else changed the stage since it was shown. */
         CHANGED_MEANWHILE,
         /** Not kept: the job is signed or abandoned. */
-        FROZEN
+        FROZEN,
+        /** Not kept: it is not known yet at which position the work is. */
+        NOWHERE
+    }
+
+    /**
+     * What is to be kept.
+     *
+     * @param version of the stage when it was shown; −1 where nothing was kept yet
+     * @param editing code of the entry that was shown; empty for a new one
+     */
+    public record Keeping(RouteStage stage, int version, String editing, Typed typed) {
     }
 
     /** Opens a visit with one job on a position. @return the job's number */
     public long open(long vehicleId, String positionCode, Instant at) {
+        return open(vehicleId, positionCode, null, at);
+    }
+
+    /** The same; the same form sent twice opens one. @param once tells the form from every other; null where there is none */
+    public long open(long vehicleId, String positionCode, String once, Instant at) {
+        Optional<Long> already = once == null ? Optional.empty() : jobs.ofForm(once).stream().findFirst();
+        if (already.isPresent()) {
+            return already.get();
+        }
         Vehicle vehicle = vehicles.find(vehicleId).orElseThrow();
         Position position = vehicles.position(vehicle, positionCode).orElseThrow();
-        Visit visit = visits.save(new Visit(vehicle, at));
+        Visit visit = visits.save(new Visit(vehicle, at, once));
         Job job = jobs.save(new Job(visit, position, at));
         headline(job);
         return job.id();
@@ -102,15 +149,19 @@ public class JobService {
         OpenedJob opened = opened(job);
         Job other = jobs.save(new Job(job.visit(), twin.get(), at));
         for (RouteStage stage : List.of(RouteStage.INTAKE, RouteStage.IDENTIFY, RouteStage.GREASE, RouteStage.SET)) {
-            job.stage(stage).filter(s -> s.state() == Stage.State.DONE).ifPresent(done -> {
-                Map<String, String> texts = new HashMap<>(opened.document(stage).texts());
-                texts.keySet().removeIf(name -> name.equals("freeAngleDeg") || name.startsWith("tick-"));
-                other.stageOrNew(stage).keep(Stage.State.DRAFT, false, documents.write(new StageDocument(StageDocument.VERSION, texts,
-                        List.of(), Map.of(), null, "")), at);
-            });
+            if (job.stage(stage).filter(s -> s.state() == Stage.State.DONE).isPresent()) {
+                List<StageEntry> drafts = opened.document(stage).entries().stream().map(entry -> asDraft(entry, at)).toList();
+                other.stageOrNew(stage).keep(Stage.State.DRAFT, false, documents.write(new StageDocument(StageDocument.VERSION, drafts, "")), at);
+            }
         }
         headline(other);
         return Optional.of(other.id());
+    }
+
+    /** What was typed, without what has to be measured on each side anew. */
+    private static StageEntry asDraft(StageEntry entry, Instant at) {
+        Typed common = entry.typed().without(name -> name.equals("freeAngleDeg") || StageForm.isTick(name));
+        return new StageEntry(entry.of(), entry.words(), common, List.of(), Map.of(), null, false, true, at.toEpochMilli());
     }
 
     /** The job as its pages need it. */
@@ -119,33 +170,113 @@ public class JobService {
         return jobs.whole(jobId).map(job -> opened(job).view());
     }
 
-    /** Keeps a stage: with its result where the texts can be used, as a draft where not. Nothing that was typed is lost. */
+    /** The job as it is printed: of a closed one, as it stood when it was closed. */
+    public Optional<Paper> paper(long jobId) {
+        return jobs.whole(jobId).map(this::paper);
+    }
+
+    private Paper paper(Job job) {
+        if (!job.state().frozen()) {
+            return writer.write(opened(job).view());
+        }
+        return papers.findByJobId(job.id()).map(row -> documents.paper(row.content())).orElseGet(() -> freeze(job));
+    }
+
+    private Paper freeze(Job job) {
+        Paper paper = writer.write(opened(job).view());
+        papers.put(job.id(), documents.write(paper));
+        return paper;
+    }
+
+    /** Keeps the paper of some jobs that an older release closed without it. @return how many there were */
+    public int freezeOlder() {
+        List<Long> without = papers.missing(Limit.of(PAPERS_AT_ONCE));
+        without.forEach(id -> freeze(jobs.whole(id).orElseThrow()));
+        return without.size();
+    }
+
+    /** Puts the paper of a job that is taken in from a file beside it. */
+    void keepPaper(long jobId, Paper paper) {
+        papers.put(jobId, documents.write(paper));
+    }
+
+    /** Keeps texts that were typed in the workshop's present system, as the only entry or a new one. */
     public Kept keep(long jobId, RouteStage stage, int version, Map<String, String> texts, Instant at) {
+        return keep(jobId, new Keeping(stage, version, "", Typed.of(texts, workshops.units())), at);
+    }
+
+    /**
+     * Keeps an entry of a stage: with its result where the texts can be used, as a draft where not. Nothing that was typed
+     * is lost: an entry about another bearing, ring or way stands beside those that are there.
+     */
+    public Kept keep(long jobId, Keeping keeping, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
+        RouteStage stage = keeping.stage();
         if (job.state().frozen()) {
             return Kept.FROZEN;
         }
-        if (job.stage(stage).map(Stage::version).orElse(-1) != version) {
+        if (job.stage(stage).map(Stage::version).orElse(-1) != keeping.version()) {
             return Kept.CHANGED_MEANWHILE;
+        }
+        if (nowhere(job, stage)) {
+            return Kept.NOWHERE;
         }
         OpenedJob opened = opened(job);
         Sheet sheet = opened.sheetBut(stage);
-        StageRule<?> rule = StageRules.of(stage, sheet, texts);
-        StageRule.Work work = rule.work(texts, sheet, workshops.units(), cases.current());
-        Stage kept = job.stageOrNew(stage);
-        if (work.ok()) {
-            kept.keep(Stage.State.DONE, work.outcome().complete(), documents.write(new StageDocument(StageDocument.VERSION, texts, work.outcome().facts(),
-                    rule.hangsOn(sheet), work.outcome().answer().printed(), "")), at);
-        } else {
-            StageDocument before = opened.document(stage);
-            kept.keep(Stage.State.DRAFT, false, documents.write(new StageDocument(StageDocument.VERSION, texts, before.facts(),
-                    before.hangsOn(), before.answer(), "")), at);
-        }
+        StageRule<?> rule = StageRules.of(stage, sheet, keeping.typed().texts());
+        StageRule.Work work = rule.work(keeping.typed(), sheet, cases.current());
+        StageDocument before = opened.document(stage);
+        EntryName name = rule.entry(keeping.typed());
+        List<StageEntry> replaced = replaced(before, name, keeping, sheet);
+        StageEntry entry = work.ok()
+                ? new StageEntry(name.code(), name.words(), keeping.typed(), work.outcome().facts(), rule.hangsOn(sheet, keeping.typed()),
+                        work.outcome().answer().printed(), work.outcome().complete(), false, at.toEpochMilli())
+                : draft(name, keeping.typed(), replaced, at);
+        StageDocument after = before.with(entry, replaced);
+        boolean done = after.entries().stream().noneMatch(StageEntry::draft);
+        boolean complete = done && after.entries().stream().allMatch(StageEntry::complete);
+        job.stageOrNew(stage).keep(done ? Stage.State.DONE : Stage.State.DRAFT, complete, documents.write(after), at);
         headline(job);
         if (work.ok()) {
-            events.publishEvent(new StageKept(jobId, stage, work.outcome().facts(), at));
+            events.publishEvent(new StageKept(jobId, stage, after.facts(), at));
         }
         return work.ok() ? Kept.DONE : Kept.DRAFT;
+    }
+
+    /** True where work is meant while it is not known yet at which position: nothing is done, or remembered, by an unknown one. */
+    private static boolean nowhere(Job job, RouteStage stage) {
+        return job.position().unknown() && stage.compareTo(RouteStage.DIAGNOSE) > 0 && stage != RouteStage.LOG;
+    }
+
+    /** Entries that a new one takes the place of: one of the same bearing, ring and way, and a draft that it was typed from. */
+    private static List<StageEntry> replaced(StageDocument before, EntryName name, Keeping keeping, Sheet sheet) {
+        return before.entries().stream()
+                .filter(entry -> StageRules.of(keeping.stage(), sheet, entry.typed().texts()).entry(entry.typed()).code().equals(name.code())
+                        || entry.draft() && entry.of().equals(keeping.editing()))
+                .toList();
+    }
+
+    private static StageEntry draft(EntryName name, Typed typed, List<StageEntry> replaced, Instant at) {
+        StageEntry earlier = replaced.isEmpty() ? null : replaced.get(replaced.size() - 1);
+        return new StageEntry(name.code(), name.words(), typed, earlier == null ? List.of() : earlier.facts(), earlier == null ? Map.of() : earlier.hangsOn(),
+                earlier == null ? null : earlier.answer(), false, true, at.toEpochMilli());
+    }
+
+    /** Lets go of one entry of a stage. @return false when the job is closed, the stage was kept meanwhile, or it has no such entry */
+    public boolean letGo(long jobId, RouteStage stage, int version, String of, Instant at) {
+        Job job = jobs.whole(jobId).orElseThrow();
+        StageDocument before = opened(job).document(stage);
+        Optional<StageEntry> gone = before.entries().stream().filter(entry -> entry.of().equals(of)).findFirst();
+        if (job.state().frozen() || gone.isEmpty() || before.entries().size() < 2 || job.stage(stage).map(Stage::version).orElse(-1) != version) {
+            return false;
+        }
+        StageDocument after = before.without(gone.get());
+        boolean done = after.entries().stream().noneMatch(StageEntry::draft);
+        job.stageOrNew(stage).keep(done ? Stage.State.DONE : Stage.State.DRAFT, done && after.entries().stream().allMatch(StageEntry::complete), documents.write(after), at);
+        job.note("let go", stage.title() + ": " + (gone.get().words().isEmpty() ? "an entry" : gone.get().words()), at);
+        headline(job);
+        events.publishEvent(new StageKept(jobId, stage, after.facts(), at));
+        return true;
     }
 
     /** Passes a stage over with a word why. @return false when the job is frozen, or Prove is meant while there is work at a hub */
@@ -155,9 +286,7 @@ public class JobService {
         if (job.state().frozen() || stage == RouteStage.PROVE && opened.hubWork() || why.isBlank()) {
             return false;
         }
-        StageDocument before = opened.document(stage);
-        Stage skipped = job.stageOrNew(stage);
-        skipped.keep(Stage.State.SKIPPED, false, documents.write(new StageDocument(StageDocument.VERSION, before.texts(), before.facts(), before.hangsOn(), before.answer(), why)), at);
+        job.stageOrNew(stage).keep(Stage.State.SKIPPED, false, documents.write(opened.document(stage).skippedFor(why)), at);
         job.note("skipped", stage.title() + ": " + why, at);
         headline(job);
         return true;
@@ -178,11 +307,11 @@ public class JobService {
         return true;
     }
 
-    /** Puts the job where its cause was found. @return false when it is frozen or the vehicle has no such position */
+    /** Puts the job where its cause was found, or back. @return false when it is frozen, is there already, or the vehicle has no such position */
     public boolean move(long jobId, String positionCode, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         Optional<Position> to = vehicles.find(job.position().vehicle().id()).orElseThrow().position(positionCode);
-        if (job.state().frozen() || to.isEmpty()) {
+        if (job.state().frozen() || to.isEmpty() || to.get().code().equals(job.position().code())) {
             return false;
         }
         job.note("moved", "from " + job.position().label() + " to " + to.get().label(), at);
@@ -197,30 +326,54 @@ public class JobService {
         if (job.state().frozen()) {
             return List.of("This job is " + job.state().words() + " already.");
         }
-        JobView view = opened(job).view();
-        List<String> reasons = new ArrayList<>(view.signOff().reasons());
-        view.stations().stream().filter(JobView.Station::recalculate)
-                .forEach(s -> reasons.add(s.stage().title() + " was computed from facts that have changed since: keep it again."));
-        Sheet sheet = view.sheet();
-        if (!sheet.has(FactKey.DAY)) {
-            reasons.add("Intake gives the day of the work: it cannot be left out.");
-        }
-        if (!view.hubWork() && !sheet.has(FactKey.INITIALS)) {
-            reasons.add("Initials are missing: Diagnose asks for them.");
-        }
+        OpenedJob opened = opened(job);
+        List<String> reasons = reasons(opened.view());
         if (!reasons.isEmpty()) {
             return reasons;
         }
+        Sheet sheet = opened.sheet();
         LocalDate day = LocalDate.parse(sheet.text(FactKey.DAY));
+        boolean hubWork = opened.hubWork();
+        boolean proved = job.stage(RouteStage.PROVE).map(s -> s.state() == Stage.State.DONE).orElse(false);
+        job.knewBefore(documents.facts(opened.before().all()));
         job.sign(sheet.text(FactKey.INITIALS), sheet.text(FactKey.CAUSE), documents.facts(sheet.all()), at);
-        if (view.station(RouteStage.PROVE).state().equals("DONE")) {
-            job.position().remember(documents.facts(outliving(sheet, day)), numbers(sheet));
-            job.position().due(date(sheet.text(FactKey.DUE_ON)), plain(sheet.text(FactKey.DUE_COUNTER)),
-                    sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
-            worked(job.position(), day, job.counter());
+        if (!job.position().unknown()) {
+            remember(job, sheet, day, hubWork, proved);
         }
         count(job);
+        freeze(job);
+        events.publishEvent(new Signed(jobId, job.position().id(), day, sheet));
         return List.of();
+    }
+
+    private static List<String> reasons(JobView view) {
+        List<String> reasons = new ArrayList<>(view.signOff().reasons());
+        if (!view.sheet().has(FactKey.DAY)) {
+            reasons.add("Intake gives the day of the work: it cannot be left out.");
+        }
+        if (!view.sheet().has(FactKey.INITIALS)) {
+            reasons.add(view.hubWork() ? "Initials are missing: Prove asks for them." : "Initials are missing: Diagnose asks for them.");
+        }
+        if (view.position().unknown() && view.hubWork()) {
+            reasons.add("It is not known yet at which position the work is: move the job there first.");
+        }
+        return reasons;
+    }
+
+    /** What the position keeps of a signed job. One that is older than what was done there since takes nothing back. */
+    private void remember(Job job, Sheet sheet, LocalDate day, boolean hubWork, boolean proved) {
+        Position position = job.position();
+        if (position.lastWorkedOn() != null && position.lastWorkedOn().isAfter(day)) {
+            return;
+        }
+        position.remember(documents.facts(outliving(sheet, day)), numbers(sheet));
+        position.lastJob(day, job.counter());
+        if (hubWork && proved) {
+            position.due(date(sheet.text(FactKey.DUE_ON)), plain(sheet.text(FactKey.DUE_COUNTER)),
+                    sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
+            position.served(day, vehicles.immersionsAfter(position.vehicle().id(), day));
+        }
+        headlines(position.vehicle().id());
     }
 
     /** What the position keeps: the facts that outlive the job, and what was read off its races with the day. */
@@ -236,17 +389,14 @@ public class JobService {
 
     /** Lets Diagnose learn from a closed job. */
     void count(Job job) {
-        cases.closed(job.id(), job.position().vehicle().kind(), job.cause(), job.position().code(), opened(job).document(RouteStage.DIAGNOSE).texts().getOrDefault("checks", ""));
+        cases.closed(job.id(), job.position().vehicle().kind(), job.cause(), job.position().code(), opened(job).document(RouteStage.DIAGNOSE).typed().text("checks"));
         countFailures(job.position().vehicle().id());
     }
 
-    private void countFailures(long vehicleId) {
-        jobs.failures(vehicleId, jobs.failures(vehicleId).stream().map(row -> row[0] + "=" + row[1]).collect(Collectors.joining(" ")));
-    }
-
-    private void worked(Position position, LocalDate day, Double counter) {
-        position.worked(day, counter, vehicles.immersionsAfter(position.vehicle().id(), day));
-        headlines(position.vehicle().id());
+    private String countFailures(long vehicleId) {
+        String failures = jobs.failures(vehicleId).stream().map(row -> row[0] + "=" + row[1]).collect(Collectors.joining(" "));
+        jobs.failures(vehicleId, failures);
+        return failures;
     }
 
     public void note(long jobId, String text, Instant at) {
@@ -279,22 +429,67 @@ public class JobService {
         }
         job.abandon(at);
         job.note("abandoned", why, at);
+        freeze(job);
         return true;
     }
 
-    /** Opens a frozen job again, with the reason in its notes. */
+    /** Opens a frozen job again, with the reason in its notes. What it left at its position is taken back, unless a later job was signed there. */
     public boolean reopen(long jobId, String why, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         if (!job.state().frozen() || why.isBlank()) {
             return false;
         }
+        boolean signed = job.state() == JobState.SIGNED;
+        LocalDate day = job.workedOn();
         job.reopen();
         job.note("reopened", why, at);
+        papers.forget(jobId);
         cases.opened(jobId);
-        Optional<Job> earlier = jobs.signedBesides(job.position().id(), jobId, Limit.of(1)).stream().findFirst();
-        worked(job.position(), earlier.map(Job::workedOn).orElse(null), earlier.map(Job::counter).orElse(null));
-        countFailures(job.position().vehicle().id());
+        String failures = countFailures(job.position().vehicle().id());
+        if (signed) {
+            takeBack(job, day, failures);
+        }
+        headlines(job.position().vehicle().id());
+        events.publishEvent(new Reopened(jobId));
         return true;
+    }
+
+    private void takeBack(Job job, LocalDate day, String failures) {
+        Position position = job.position();
+        List<Job> others = jobs.signedBesides(position.id(), job.id());
+        boolean later = others.stream().anyMatch(other -> day != null && other.workedOn() != null && other.workedOn().isAfter(day));
+        Optional<Job> earlier = others.stream().filter(other -> day == null || other.workedOn() == null || !other.workedOn().isAfter(day)).findFirst();
+        job.knewBefore(documents.facts(knownWithout(position, day, earlier, failures)));
+        if (later) {
+            return;
+        }
+        Sheet known = Sheet.of(documents.facts(job.knownBefore()));
+        List<Fact> left = known.all().stream().filter(f -> f.key().outlives() || f.key() == FactKey.PAST_DAMAGE).toList();
+        position.remember(documents.facts(left), numbers(known));
+        position.lastJob(earlier.map(Job::workedOn).orElse(null), earlier.map(Job::counter).orElse(null));
+        LocalDate served = earlier.map(Job::workedOn).orElse(null);
+        position.served(served, vehicles.immersionsAfter(position.vehicle().id(), served));
+    }
+
+    /** What was known before a job that an older release closed without writing it down: what its position knows, without what is of its own day. */
+    private List<Fact> knownWithout(Position position, LocalDate day, Optional<Job> earlier, String failures) {
+        List<Fact> known = new ArrayList<>();
+        for (Fact fact : documents.facts(position.facts())) {
+            if (fact.key() == FactKey.PAST_DAMAGE) {
+                String others = Stream.of(fact.text().split(";")).map(String::strip).filter(past -> day == null || !past.endsWith(day.toString())).collect(Collectors.joining("; "));
+                if (!others.isEmpty()) {
+                    known.add(Fact.words(FactKey.PAST_DAMAGE, others, How.COMPUTED, "history"));
+                }
+            } else {
+                known.add(fact);
+            }
+        }
+        earlier.map(Job::counter).ifPresent(counter -> known.add(Fact.words(FactKey.LAST_COUNTER, OpenedJob.counted(counter), How.TYPED, "position")));
+        earlier.map(Job::workedOn).ifPresent(last -> known.add(Fact.words(FactKey.LAST_DAY, last.toString(), How.TYPED, "position")));
+        if (!failures.isEmpty()) {
+            known.add(Fact.words(FactKey.FAILURES, failures, How.COMPUTED, "history"));
+        }
+        return known;
     }
 
     /** Jobs under way, the newest first. @param page counted from 0 */
@@ -303,14 +498,24 @@ public class JobService {
         return jobs.underWay(PageRequest.of(page, size));
     }
 
+    /** The newest closed jobs of a position. */
     @Transactional(readOnly = true)
-    public List<JobLine> history(long positionId) {
-        return jobs.history(positionId, LONGEST_LIST);
+    public List<JobLine> newest(long positionId, int most) {
+        return jobs.history(positionId, PageRequest.of(0, most));
     }
 
+    /** Closed jobs of a position, the newest first. */
     @Transactional(readOnly = true)
-    public List<JobLine> ofVehicle(long vehicleId) {
-        return jobs.ofVehicle(vehicleId, LONGEST_LIST);
+    public Paged<JobLine> history(long positionId, int page) {
+        int number = Paged.number(page);
+        return Paged.of(jobs.history(positionId, Window.page(number)), "", number);
+    }
+
+    /** Jobs of a vehicle, the newest first. */
+    @Transactional(readOnly = true)
+    public Paged<JobLine> ofVehicle(long vehicleId, int page) {
+        int number = Paged.number(page);
+        return Paged.of(jobs.ofVehicle(vehicleId, Window.page(number)), "", number);
     }
 
     /** Every closed job, the oldest first, one at a time. */
@@ -321,10 +526,18 @@ public class JobService {
         }
     }
 
-    /** By number of the job, numbers on the rings, or words of the complaint. */
+    /** Every closed job of a position, the oldest first, one at a time. */
+    @Transactional(readOnly = true)
+    public void eachClosedAt(long positionId, Consumer<JobLine> reader) {
+        try (Stream<JobLine> closed = jobs.closedAt(positionId)) {
+            closed.forEach(reader);
+        }
+    }
+
+    /** By number of the job, numbers on the rings, or words of the complaint; one more than is shown tells that there are more. */
     @Transactional(readOnly = true)
     public List<JobLine> search(String words) {
-        List<Long> found = new ArrayList<>(jobs.search(Like.containing(words), Limit.of(50)));
+        List<Long> found = new ArrayList<>(jobs.search(Like.containing(words), SEARCHED));
         String digits = words.strip().replaceFirst("^#", "");
         if (digits.matches("\\d{1,15}")) {
             found.add(Long.parseLong(digits));
@@ -353,7 +566,8 @@ public class JobService {
         jobs.withoutRail().forEach(id -> headline(jobs.whole(id).orElseThrow()));
     }
 
-    private void headline(Job job) {
+    /** Writes the line of a job that was taken in from a file. */
+    void headline(Job job) {
         OpenedJob opened = opened(job);
         Sheet sheet = opened.sheet();
         job.headline(sheet.text(FactKey.COMPLAINT), date(sheet.text(FactKey.DAY)), plain(sheet.text(FactKey.COUNTER)), numbers(sheet), opened.rail());
@@ -364,8 +578,9 @@ public class JobService {
     }
 
     private static String numbers(Sheet sheet) {
-        return String.join(" ", List.of(sheet.text(FactKey.OUTER_CONE), sheet.text(FactKey.OUTER_CUP), sheet.text(FactKey.INNER_CONE),
-                sheet.text(FactKey.INNER_CUP), sheet.text(FactKey.SEAL).toUpperCase(java.util.Locale.ROOT))).strip();
+        String numbers = Stream.of(FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.SEAL)
+                .map(key -> key == FactKey.SEAL ? sheet.text(key).toUpperCase(Locale.ROOT) : sheet.text(key)).collect(Collectors.joining(" ")).strip();
+        return numbers.substring(0, Math.min(LONGEST_NUMBERS, numbers.length()));
     }
 
     private static Double plain(String text) {

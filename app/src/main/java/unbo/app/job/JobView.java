@@ -3,6 +3,7 @@ package unbo.app.job;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 
 import unbo.app.vehicle.Position;
@@ -10,10 +11,11 @@ import unbo.app.vehicle.Vehicle;
 import unbo.core.answer.Answer;
 import unbo.core.arrange.ShaftSection;
 import unbo.core.drawing.Drawing;
-import unbo.core.finding.Level;
 import unbo.core.hub.HubSection;
+import unbo.core.input.Typed;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
+import unbo.core.route.Standing;
 import unbo.core.service.Causes;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
@@ -29,41 +31,65 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
 
     /** What is drawn of the position by these facts: a wheel's hub, or the shaft in its bearings; null where nothing is known to draw. */
     public Drawing section(Sheet facts) {
-        return position.wheel() || position.code().equals(Place.UNKNOWN) ? HubSection.of(facts) : ShaftSection.of(facts).orElse(null);
+        return position.wheel() || position.unknown() ? HubSection.of(facts) : ShaftSection.of(facts).orElse(null);
     }
 
     /**
      * One station of the route.
      *
-     * @param state       OPEN, DRAFT, DONE, SKIPPED or UNUSED
-     * @param recalculate true when a fact it used has changed since
-     * @param answer      what it last showed; null when it never did
+     * @param entries what it keeps, the last kept at the end
+     * @param skipped why it was skipped; empty when it was not
+     * @param changed entries that hang on a fact which has changed since
      */
-    public record Station(RouteStage stage, String state, boolean complete, boolean recalculate, Level level, int version,
-                          Instant savedAt, Map<String, String> texts, Answer answer, String skipped) {
+    public record Station(Standing standing, int version, Instant savedAt, List<StageEntry> entries, String skipped, List<StageEntry> changed) {
 
-        private String soon() {
-            return stage == RouteStage.SET || stage == RouteStage.PROVE ? "set again" : "soon";
+        public RouteStage stage() {
+            return standing.stage();
+        }
+
+        /** OPEN, DRAFT, DONE or SKIPPED. */
+        public String state() {
+            return standing.state().name();
         }
 
         /** The state in a word, for the rail. */
         public String word() {
-            if (recalculate) {
-                return "recalculate";
-            }
-            return switch (state) {
-                case "DONE" -> stage == RouteStage.STRIP || stage == RouteStage.INSPECT ? complete ? "done" : "incomplete" : level == Level.STOP ? "stop" : level == Level.SOON ? soon() : !complete ? "incomplete" : "done";
-                case "DRAFT" -> "draft";
-                case "SKIPPED" -> "skipped";
-                case "UNUSED" -> "not used";
-                default -> "open";
-            };
+            return standing.word();
         }
 
-        /** True when nothing is left to do here. */
-        boolean settled() {
-            return !recalculate && (state.equals("SKIPPED") || state.equals("DONE") && complete && (level != Level.STOP || stage.judgesTheOld()));
+        public boolean complete() {
+            return standing.complete();
         }
+
+        /** True when a fact it used has changed since. */
+        public boolean recalculate() {
+            return standing.stale();
+        }
+
+        /** What was typed last. */
+        Typed typed() {
+            return entries.isEmpty() ? Typed.NOTHING : entries.get(entries.size() - 1).typed();
+        }
+
+        public Map<String, String> texts() {
+            return typed().texts();
+        }
+
+        /** What it last showed; null when it never did. */
+        public Answer answer() {
+            return entries.isEmpty() ? null : entries.get(entries.size() - 1).answer();
+        }
+
+        /** The entry of a code; the last kept for none, or one that is not there. */
+        Optional<StageEntry> entry(String of) {
+            Optional<StageEntry> named = entries.stream().filter(entry -> entry.of().equals(of)).findFirst();
+            return named.isPresent() || entries.isEmpty() ? named : Optional.of(entries.get(entries.size() - 1));
+        }
+    }
+
+    /** The position it was moved from last, in words; empty where it never was. */
+    public String movedFrom() {
+        return Place.of(vehicle.kind(), job.movedFrom()).map(Place::label).orElse("");
     }
 
     public Station station(RouteStage stage) {
@@ -77,7 +103,7 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
 
     /** What the job knows, as it is listed. */
     public List<FactLine> facts() {
-        return sheet.all().stream().filter(f -> !f.shown().isEmpty()).map(FactLine::of).toList();
+        return sheet.all().stream().map(fact -> FactLine.of(fact, sheet)).filter(line -> !line.shown().isEmpty()).toList();
     }
 
     /** What it turned out to be, in words; empty until Log is kept. */
@@ -101,19 +127,24 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
     }
 
     static Rail rail(List<Station> stations) {
-        return new Rail(stations.stream().filter(s -> s.stage().used()).map(s -> new Rail.Station(s.stage(), s.word(), s.settled() || passed(s, stations))).toList());
+        return new Rail(stations.stream().map(s -> new Rail.Station(s.stage(), s.word(), s.standing().settled() || passed(s, stations))).toList());
+    }
+
+    /** Where its stations stand: of a closed job, as they stood when it was closed. */
+    public Rail rail() {
+        return job.state().frozen() ? job.rail() : rail(stations);
     }
 
     /** True for an optional station that nobody opened, when the work went on after it. */
     private static boolean passed(Station station, List<Station> stations) {
         return station.stage().optional() && station.state().equals("OPEN")
-                && stations.stream().anyMatch(s -> s.stage().ordinal() > station.stage().ordinal() && !s.state().equals("OPEN") && s.stage().used());
+                && stations.stream().anyMatch(s -> s.stage().ordinal() > station.stage().ordinal() && !s.state().equals("OPEN"));
     }
 
     /** The station that comes next; Log when all are done. */
     public RouteStage nextStage() {
         for (Station station : stations) {
-            if (station.stage().used() && !passed(station, stations) && !station.state().equals("DONE") && !station.state().equals("SKIPPED")) {
+            if (!passed(station, stations) && !station.state().equals("DONE") && !station.state().equals("SKIPPED")) {
                 return station.stage();
             }
         }

@@ -33,13 +33,20 @@ interface Jobs extends Repository<Job, Long> {
     List<Long> withoutRail();
 
     @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt desc, j.id desc")
-    List<JobLine> history(long positionId, Limit limit);
+    List<JobLine> history(long positionId, Pageable page);
 
     @Query(LINE + "where " + CLOSED + "order by j.closedAt, j.id")
     Stream<JobLine> closed();
 
+    @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt, j.id")
+    Stream<JobLine> closedAt(long positionId);
+
+    /** The job that a form opened. */
+    @Query("select j.id from Job j where j.visit.once = :once order by j.id")
+    List<Long> ofForm(String once);
+
     @Query(LINE + "where v.id = :vehicleId order by j.openedAt desc, j.id desc")
-    List<JobLine> ofVehicle(long vehicleId, Limit limit);
+    List<JobLine> ofVehicle(long vehicleId, Pageable page);
 
     /** Numbers of jobs whose complaint or rings hold some words, the newest first; read off the index job_search alone. */
     @Query("select j.id from Job j where j.complaint like :like escape '!' or j.numbers like :like escape '!' order by j.openedAt desc")
@@ -55,7 +62,7 @@ interface Jobs extends Repository<Job, Long> {
     List<Long> atPosition(long positionId);
 
     @Query("select j from Job j where j.position.id = :positionId and j.id <> :besides and j.state = unbo.app.job.JobState.SIGNED order by j.workedOn desc, j.id desc")
-    List<Job> signedBesides(long positionId, long besides, Limit limit);
+    List<Job> signedBesides(long positionId, long besides);
 
     /** How often the wheel bearing of each position of a vehicle turned out to be the cause: code and number. */
     @Query("select p.code, count(j) from Job j join j.position p where p.vehicle.id = :vehicleId and j.state = unbo.app.job.JobState.SIGNED "

@@ -1,7 +1,6 @@
 package unbo.app.job;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,14 +8,16 @@ import java.util.Set;
 
 import unbo.core.answer.Step;
 import unbo.core.input.Field;
+import unbo.core.input.Typed;
 import unbo.core.route.StageRule;
 import unbo.core.setting.Schools;
 
 /**
- * Two versions of one stage that grew apart, laid side by side where they differ. A field that only one side changed
- * takes that side's text unless somebody chooses otherwise; one that both changed takes mine.
+ * Two versions of one entry that grew apart, laid side by side where they differ. A field that only one side changed
+ * takes that side's text unless somebody chooses otherwise; one that both changed takes mine. Each text keeps the system
+ * it was typed in.
  */
-public record Merge(List<Line> lines, Map<String, String> mine, Map<String, String> theirs) {
+public record Merge(List<Line> lines, Typed mine, Typed theirs) {
 
     /**
      * One field in which the two differ.
@@ -29,34 +30,28 @@ public record Merge(List<Line> lines, Map<String, String> mine, Map<String, Stri
     }
 
     /** @param base the texts that both began with */
-    static Merge of(StageRule<?> rule, Map<String, String> base, Map<String, String> mine, Map<String, String> theirs) {
+    static Merge of(StageRule<?> rule, Typed base, Typed mine, Typed theirs) {
         Set<String> names = new LinkedHashSet<>(rule.asked());
-        names.addAll(mine.keySet());
-        names.addAll(theirs.keySet());
+        names.addAll(mine.texts().keySet());
+        names.addAll(theirs.texts().keySet());
         List<Line> lines = new ArrayList<>();
         for (String name : names) {
-            String my = mine.getOrDefault(name, "");
-            String their = theirs.getOrDefault(name, "");
-            if (!my.equals(their)) {
-                String before = base.getOrDefault(name, "");
-                lines.add(new Line(name, label(rule, name), shown(rule, name, my), shown(rule, name, their), !my.equals(before), !my.equals(before) && !their.equals(before)));
+            if (!mine.same(name, theirs)) {
+                boolean changed = !mine.same(name, base);
+                lines.add(new Line(name, label(rule, name), shown(rule, name, mine), shown(rule, name, theirs), changed, changed && !theirs.same(name, base)));
             }
         }
-        return new Merge(List.copyOf(lines), Map.copyOf(mine), Map.copyOf(theirs));
+        return new Merge(List.copyOf(lines), mine, theirs);
     }
 
     /** The texts after choosing. @param picks "mine" or "theirs" by field; what is not chosen takes the side named in its line */
-    Map<String, String> texts(Map<String, String> picks) {
-        Map<String, String> texts = new HashMap<>(theirs);
-        mine.forEach(texts::putIfAbsent);
+    Typed typed(Map<String, String> picks) {
+        Typed texts = mine.with(theirs);
         for (Line line : lines) {
             boolean ours = picks.containsKey(line.name) ? picks.get(line.name).equals("mine") : line.ours;
-            String text = (ours ? mine : theirs).getOrDefault(line.name, "");
-            if (text.isEmpty() && StageForm.isTick(line.name)) {
-                texts.remove(line.name);
-            } else {
-                texts.put(line.name, text);
-            }
+            Typed side = ours ? mine : theirs;
+            texts = side.text(line.name).isEmpty() && StageForm.isTick(line.name) ? texts.without(line.name::equals)
+                    : texts.with(line.name, side.text(line.name), side.of(line.name));
         }
         return texts;
     }
@@ -69,14 +64,19 @@ public record Merge(List<Line> lines, Map<String, String> mine, Map<String, Stri
         return rule.fields().field(name).map(Field::label).orElse(name);
     }
 
-    private static String shown(StageRule<?> rule, String name, String text) {
+    private static String shown(StageRule<?> rule, String name, Typed typed) {
+        String text = typed.text(name);
         if (text.isBlank()) {
             return StageForm.isTick(name) ? "not ticked" : "empty";
         }
         if (StageForm.isTick(name)) {
             return "ticked";
         }
-        return rule.fields().field(name).flatMap(f -> f.choices().stream().filter(c -> c.code().equals(text)).findFirst())
-                .map(Field.Choice::label).orElse(text);
+        return rule.fields().field(name).map(field -> shown(field, text, typed)).orElse(text);
+    }
+
+    private static String shown(Field field, String text, Typed typed) {
+        String chosen = field.choices().stream().filter(c -> c.code().equals(text)).map(Field.Choice::label).findFirst().orElse(text);
+        return PaperWriter.withUnit(field, chosen, typed.of(field.name()));
     }
 }

@@ -5,13 +5,14 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
-import unbo.core.finding.Level;
 import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
+import unbo.core.route.Standing;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -23,6 +24,7 @@ import unbo.core.vehicle.Usage;
 final class OpenedJob {
 
     private static final String WHEEL_BEARING = "wheel-bearing";
+    private static final Set<FactKey> OF_HISTORY = Set.of(FactKey.PAST_DAMAGE, FactKey.FAILURES, FactKey.LAST_COUNTER, FactKey.LAST_DAY);
 
     private final Job job;
     private final Map<RouteStage, StageDocument> stages = new EnumMap<>(RouteStage.class);
@@ -35,7 +37,24 @@ final class OpenedJob {
             job.stage(stage).ifPresent(kept -> stages.put(stage, documents.stage(kept)));
         }
         this.frozen = job.sheet() == null ? null : Sheet.of(documents.facts(job.sheet()));
-        this.before = Sheet.of(documents.facts(job.position().facts())).with(fromVehicle(job.position().vehicle(), job.complainedOf())).with(fromLastJob(job.position()));
+        this.before = known(job, documents);
+    }
+
+    /**
+     * What was known before this job: of the vehicle and the position, and of earlier jobs there. A job that was closed
+     * once keeps what it began with, so that it never counts itself, or what came after it, as its own history.
+     */
+    private static Sheet known(Job job, Documents documents) {
+        List<Fact> vehicle = fromVehicle(job.position().vehicle(), job);
+        if (job.knownBefore() != null) {
+            return Sheet.of(documents.facts(job.knownBefore())).with(vehicle.stream().filter(fact -> !OF_HISTORY.contains(fact.key())).toList());
+        }
+        return Sheet.of(documents.facts(job.position().facts())).with(vehicle).with(fromLastJob(job.position()));
+    }
+
+    /** Everything that was known before this job. */
+    Sheet before() {
+        return before;
     }
 
     /** What a stage keeps; empty for one that was never opened. */
@@ -60,7 +79,9 @@ final class OpenedJob {
     }
 
     JobView view() {
-        return new JobView(job, job.position(), job.position().vehicle(), stations(), sheet(), signOff(), hubWork(), this::sheetBut);
+        List<JobView.Station> stations = stations();
+        SignOff signOff = SignOff.of(stations.stream().map(JobView.Station::standing).toList(), hubWork());
+        return new JobView(job, job.position(), job.position().vehicle(), stations, sheet(), signOff, hubWork(), this::sheetBut);
     }
 
     Rail rail() {
@@ -69,42 +90,45 @@ final class OpenedJob {
 
     private List<JobView.Station> stations() {
         List<JobView.Station> stations = new ArrayList<>();
-        for (RouteStage stage : RouteStage.values()) {
+        for (RouteStage stage : RouteStage.route()) {
             Optional<Stage> kept = job.stage(stage);
             StageDocument document = document(stage);
-            stations.add(new JobView.Station(stage, kept.map(s -> s.state().name()).orElse(stage.used() ? "OPEN" : "UNUSED"),
-                    kept.map(Stage::complete).orElse(false), stale(stage), document.answer() == null ? Level.OPEN : document.answer().level(),
-                    kept.map(Stage::version).orElse(-1), kept.map(Stage::savedAt).orElse(null), document.texts(), document.answer(), document.skipped()));
+            Standing standing = kept.map(s -> new Standing(stage, Standing.State.valueOf(s.state().name()), s.complete(), stale(stage), document.findings()))
+                    .orElse(Standing.untouched(stage));
+            stations.add(new JobView.Station(standing, kept.map(Stage::version).orElse(-1), kept.map(Stage::savedAt).orElse(null), document.entries(), document.skipped(), staleEntries(stage)));
         }
         return stations;
     }
 
     private boolean stale(RouteStage stage) {
-        return !job.state().frozen() && job.stage(stage).map(s -> s.state() == Stage.State.DONE).orElse(false)
-                && !StageRules.of(stage, sheetBut(stage), document(stage).texts()).hangsOn(sheetBut(stage)).equals(document(stage).hangsOn());
+        return !staleEntries(stage).isEmpty();
     }
 
-    SignOff signOff() {
-        Map<RouteStage, SignOff.Station> at = new EnumMap<>(RouteStage.class);
-        stages.forEach((stage, document) -> {
-            Stage kept = job.stage(stage).orElseThrow();
-            at.put(stage, new SignOff.Station(kept.state() == Stage.State.DONE, kept.state() == Stage.State.SKIPPED, kept.complete(),
-                    document.answer() == null ? List.of() : document.answer().findings()));
-        });
-        return SignOff.of(at, hubWork());
+    /** Entries whose facts have changed since; none of a closed job, or of a stage that is no result. */
+    private List<StageEntry> staleEntries(RouteStage stage) {
+        boolean result = !job.state().frozen() && job.stage(stage).map(s -> s.state() == Stage.State.DONE).orElse(false);
+        if (!result) {
+            return List.of();
+        }
+        Sheet sheet = sheetBut(stage);
+        return document(stage).entries().stream()
+                .filter(entry -> StageRules.of(stage, sheet, entry.typed().texts()).stale(sheet, entry.hangsOn())).toList();
     }
 
     /** False when Diagnose found a cause at which no hub is opened, and none was set all the same. */
     boolean hubWork() {
         String cause = sheet().text(FactKey.VERDICT_CAUSE);
-        return cause.isEmpty() || sheet().has(FactKey.SET_END_PLAY) || cause.equals(WHEEL_BEARING) && job.position().wheel();
+        return cause.isEmpty() || sheet().has(FactKey.SET_END_PLAY) || cause.endsWith("-bearing") && (job.position().wheel() || !cause.equals(WHEEL_BEARING)) && !job.position().unknown();
     }
 
-    private static List<Fact> fromVehicle(Vehicle vehicle, String complainedOf) {
+    private static List<Fact> fromVehicle(Vehicle vehicle, Job job) {
         List<Fact> facts = new ArrayList<>();
         facts.add(Fact.words(FactKey.VEHICLE_KIND, vehicle.kind(), How.TYPED, "vehicle"));
         facts.add(Fact.words(FactKey.AXLES, String.valueOf(vehicle.axles()), How.TYPED, "vehicle"));
-        facts.add(Fact.words(FactKey.POSITION, complainedOf, How.TYPED, "visit"));
+        facts.add(Fact.words(FactKey.POSITION, job.complainedOf(), How.TYPED, "visit"));
+        if (!job.position().unknown()) {
+            facts.add(Fact.words(FactKey.WHERE, job.position().code(), How.TYPED, "visit"));
+        }
         String circumstances = Usage.circumstances(vehicle.use());
         if (!circumstances.isEmpty()) {
             facts.add(Fact.words(FactKey.CIRCUMSTANCES, circumstances, How.TYPED, "vehicle"));
@@ -115,15 +139,20 @@ final class OpenedJob {
         facts.add(Fact.words(FactKey.USE, vehicle.use(), How.TYPED, "vehicle"));
         facts.add(Fact.words(FactKey.COUNTER_UNIT, vehicle.counterUnit(), How.TYPED, "vehicle"));
         if (vehicle.yearlyDistance() != null) {
-            facts.add(Fact.words(FactKey.YEARLY, Show.number(vehicle.yearlyDistance(), 1), How.ESTIMATED, "vehicle"));
+            facts.add(Fact.words(FactKey.YEARLY, counted(vehicle.yearlyDistance()), How.ESTIMATED, "vehicle"));
         }
         return facts;
+    }
+
+    /** A counter as a fact holds it. */
+    static String counted(double counter) {
+        return Show.number(counter, 1);
     }
 
     private static List<Fact> fromLastJob(Position position) {
         List<Fact> facts = new ArrayList<>();
         if (position.lastCounter() != null) {
-            facts.add(Fact.words(FactKey.LAST_COUNTER, Show.number(position.lastCounter(), 1), How.TYPED, "position"));
+            facts.add(Fact.words(FactKey.LAST_COUNTER, counted(position.lastCounter()), How.TYPED, "position"));
         }
         if (position.lastWorkedOn() != null) {
             facts.add(Fact.words(FactKey.LAST_DAY, position.lastWorkedOn().toString(), How.TYPED, "position"));

@@ -7,6 +7,7 @@ import org.springframework.ui.Model;
 
 import unbo.app.stock.GreaseShelf;
 import unbo.app.stock.StockService;
+import unbo.app.web.Once;
 import unbo.core.lubrication.HubGrease;
 import unbo.core.lubrication.HubGreaseInput;
 import unbo.core.measure.Show;
@@ -32,7 +33,11 @@ class ShelfOffers {
     }
 
     /** @param input of a stage, whichever it is */
-    void offer(Object input, Model model) {
+    void offer(long jobId, Object input, Model model) {
+        if (input instanceof HubGreaseInput || input instanceof StackInput) {
+            model.addAttribute("taken", stock.takenFor(jobId));
+            model.addAttribute("once", Once.token());
+        }
         if (input instanceof HubGreaseInput hub) {
             HubGrease grease = HubGrease.of(hub);
             model.addAttribute("offers", greases.offers(hub.oldKind(), hub.hubC(), hub.immersed()));

@@ -27,6 +27,8 @@ class StageDraft {
     private String base;
     @Column(columnDefinition = "LONGTEXT")
     private String texts;
+    private long seq;
+    private boolean kept;
     private Instant typedAt;
 
     protected StageDraft() {
@@ -42,6 +44,16 @@ class StageDraft {
 
     String texts() {
         return texts;
+    }
+
+    /** Of what was sent last; see {@link DraftService.Draft}. */
+    long seq() {
+        return seq;
+    }
+
+    /** True where what was typed was kept, or let go: a mark, not a draft. */
+    boolean kept() {
+        return kept;
     }
 
     Instant typedAt() {

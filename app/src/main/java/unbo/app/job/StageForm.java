@@ -1,10 +1,10 @@
 package unbo.app.job;
 
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import unbo.app.setting.NutAnswer;
 import unbo.app.web.FieldView;
@@ -12,6 +12,7 @@ import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldReader;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.inspect.Carried;
 import unbo.core.route.RouteStage;
@@ -24,7 +25,7 @@ import unbo.core.setting.Schools;
 import unbo.core.sheet.Sheet;
 
 /**
- * One stage as its page prints it.
+ * One stage of a job under way as its page prints it.
  *
  * @param form    the boxes, by name, in order
  * @param missing what the sheet should give and does not, in sentences
@@ -37,10 +38,23 @@ import unbo.core.sheet.Sheet;
  * @param section the hub or shaft, with what the typed texts would add; null where nothing is known to draw
  * @param carried what Inspect found that this stage must heed
  */
-public record StageForm(Map<String, FieldView> form, List<String> missing, List<FactLine> known, Answer answer, NutAnswer nut, Drawing toTurn, List<Step> steps,
-                        Set<String> ticked, Drawing section, List<String> carried) {
+public record StageForm(
+        Map<String, FieldView> form,
+        List<String> missing,
+        List<FactLine> known,
+        Answer answer,
+        NutAnswer nut,
+        Drawing toTurn,
+        List<Step> steps,
+        Set<String> ticked,
+        Drawing section,
+        List<String> carried) {
 
     private static final String TICK = "tick-";
+
+    /** What a stage is shown of. @param judged false while somebody is still typing: an empty box is not yet a fault */
+    record Shown(RouteStage stage, StageRule<?> rule, Typed typed, StageRule.Work work, Sheet sheet, boolean judged) {
+    }
 
     /** The name of the box by which a step of the procedure is ticked. */
     static String tick(String step) {
@@ -51,50 +65,50 @@ public record StageForm(Map<String, FieldView> form, List<String> missing, List<
         return name.matches(TICK + "[a-z]{1,12}");
     }
 
-    /**
-     * @param view   whose section is drawn
-     * @param sheet  what the stage reads: everything but its own facts
-     * @param judged false while somebody is still typing: an empty box is not yet a fault
-     */
-    static StageForm of(JobView view, RouteStage stage, StageRule<?> rule, Map<String, String> texts, StageRule.Work work, Sheet sheet, UnitSystem units, boolean judged) {
+    /** @param view whose section is drawn */
+    static StageForm of(JobView view, Shown shown) {
+        StageRule.Work work = shown.work;
+        StageRule<?> rule = shown.rule;
         Map<String, FieldView> form = new LinkedHashMap<>();
-        Map<String, FieldView> all = FieldView.form(work.reading(), units);
+        Map<String, FieldView> all = FieldView.form(work.reading(), shown.typed);
         rule.asked().forEach(name -> {
             FieldView field = all.get(name);
-            form.put(name, judged || !field.typed().isBlank() ? field : field.withoutRefusals());
+            form.put(name, shown.judged || !field.typed().isBlank() ? field : field.withoutRefusals());
         });
         List<String> missing = work.reading().problems().stream().filter(p -> !rule.asked().contains(p.field()))
                 .map(p -> work.reading().fields().get(p.field()).field().label()).distinct().toList();
-        List<FactLine> known = rule.from().entrySet().stream().filter(e -> !rule.asked().contains(e.getKey()))
-                .flatMap(e -> sheet.get(e.getValue()).stream()).map(FactLine::of).toList();
-        Sheet shown = work.ok() ? sheet.with(work.outcome().facts()) : sheet;
+        List<FactLine> known = rule.taken(shown.sheet).stream().map(fact -> FactLine.of(fact, shown.sheet)).filter(line -> !line.shown().isEmpty()).toList();
+        Sheet drawn = work.ok() ? shown.sheet.with(work.outcome().facts()) : shown.sheet;
         Answer answer = work.ok() ? work.outcome().answer() : null;
-        boolean set = rule.fields() == CastleNutFields.LIST;
-        NutAnswer nut = set && work.ok() ? nut(texts, units) : null;
-        return new StageForm(form, missing, known, answer, nut, set && nut == null ? toTurn(texts, units) : null, set ? Schools.of(school(texts)).steps() : answer == null ? List.of() : answer.steps(), ticked(texts), view.section(shown), Carried.to(stage.code(), sheet));
+        boolean nutted = rule.fields() == CastleNutFields.LIST;
+        NutAnswer nut = nutted && work.ok() ? NutAnswer.of(CastleNut.of(FieldReader.read(CastleNutFields.LIST, shown.typed).record())) : null;
+        Drawing toTurn = nutted && nut == null ? toTurn(shown.typed) : null;
+        return new StageForm(form, missing, known, answer, nut, toTurn, steps(shown.stage, shown.typed, answer, work), ticked(shown.typed.texts()),
+                view.section(drawn), Carried.to(shown.stage.code(), shown.sheet));
     }
 
-    private static NutAnswer nut(Map<String, String> texts, UnitSystem units) {
-        return NutAnswer.of(CastleNut.of(FieldReader.read(CastleNutFields.LIST, texts, units).record()));
-    }
-
-    private static Drawing toTurn(Map<String, String> texts, UnitSystem units) {
-        Map<String, String> atZero = new HashMap<>(texts);
-        if (!texts.getOrDefault("freeAngleDeg", "").isBlank()) {
+    private static Drawing toTurn(Typed typed) {
+        if (!typed.text("freeAngleDeg").isBlank()) {
             return null;
         }
-        atZero.put("freeAngleDeg", "0");
-        return FieldReader.read(CastleNutFields.LIST, atZero, units).get().map(CastleNut::of).map(CastleNutDrawing::face).orElse(null);
+        return FieldReader.read(CastleNutFields.LIST, typed.with("freeAngleDeg", "0", UnitSystem.METRIC)).get()
+                .map(CastleNut::of).map(CastleNutDrawing::face).orElse(null);
     }
 
-    private static School school(Map<String, String> texts) {
-        String code = texts.getOrDefault("school", "");
-        return code.matches("[A-D]") ? School.valueOf(code) : School.A;
+    /** The procedure: by the school of a nut that is set, else of the answer. */
+    static List<Step> steps(RouteStage stage, Typed typed, Answer answer, StageRule.Work work) {
+        boolean nutted = stage == RouteStage.SET && work.reading().fields().containsKey("pinHolesDeg");
+        if (nutted) {
+            String code = typed.text("school");
+            return Schools.of(code.matches("[A-D]") ? School.valueOf(code) : School.A).steps();
+        }
+        return answer == null ? List.of() : answer.steps();
     }
 
-    private static Set<String> ticked(Map<String, String> texts) {
+    /** Codes of the steps that are ticked among some texts. */
+    static Set<String> ticked(Map<String, String> texts) {
         return texts.entrySet().stream().filter(e -> e.getKey().startsWith(TICK) && !e.getValue().isBlank())
-                .map(e -> e.getKey().substring(TICK.length())).collect(java.util.stream.Collectors.toUnmodifiableSet());
+                .map(e -> e.getKey().substring(TICK.length())).collect(Collectors.toUnmodifiableSet());
     }
 
     /** Steps of the procedure that are not ticked, in words; empty when all are. */

@@ -10,6 +10,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
 import unbo.app.vehicle.Vehicle;
 
 /** A vehicle's stay: holds one or more jobs. */
@@ -23,11 +26,15 @@ class Visit {
     @JoinColumn(name = "vehicle_id")
     private Vehicle vehicle;
     private Instant openedAt;
+    /** Tells the form that opened it from every other, so that sent twice it opens one; null where there was none. */
+    @JdbcTypeCode(SqlTypes.CHAR)
+    private String once;
 
     protected Visit() {
     }
 
-    Visit(Vehicle vehicle, Instant openedAt) {
+    Visit(Vehicle vehicle, Instant openedAt, String once) {
+        this.once = once;
         this.vehicle = vehicle;
         this.openedAt = openedAt;
     }

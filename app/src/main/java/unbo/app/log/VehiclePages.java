@@ -2,6 +2,7 @@ package unbo.app.log;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -26,6 +27,10 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.hub.HubSection;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.FactKey;
+import unbo.core.sheet.How;
+import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.VehicleInput;
 
 /** Vehicles and positions with their history. */
@@ -45,8 +50,8 @@ class VehiclePages {
     }
 
     @GetMapping("/vehicles")
-    String all(Model model) {
-        model.addAttribute("vehicles", vehicles.all());
+    String all(@RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "0") int page, Model model) {
+        model.addAttribute("vehicles", vehicles.page(q, page));
         return "log/vehicles";
     }
 
@@ -66,10 +71,10 @@ class VehiclePages {
     }
 
     @GetMapping("/vehicles/{id}")
-    String vehicle(@PathVariable long id, Model model) {
+    String vehicle(@PathVariable long id, @RequestParam(defaultValue = "0") int page, Model model) {
         Vehicle vehicle = find(id);
         model.addAttribute("vehicle", vehicle);
-        model.addAttribute("jobs", jobs.ofVehicle(id));
+        model.addAttribute("jobs", jobs.ofVehicle(id, page));
         model.addAttribute("immersions", vehicles.immersions(id));
         model.addAttribute("today", LocalDate.now(clock));
         return "log/vehicle";
@@ -117,16 +122,23 @@ class VehiclePages {
     }
 
     @GetMapping("/positions/{id}")
-    String position(@PathVariable long id, Model model) {
+    String position(@PathVariable long id, @RequestParam(defaultValue = "0") int page, Model model) {
         Position position = vehicles.position(id).orElseThrow(VehiclePages::unknown);
         var known = jobs.known(position);
         model.addAttribute("position", position);
-        model.addAttribute("facts", known.all().stream().map(FactLine::of).toList());
+        model.addAttribute("facts", facts(position, known));
         model.addAttribute("section", HubSection.of(known));
-        model.addAttribute("jobs", jobs.history(id));
+        model.addAttribute("jobs", jobs.history(id, page));
         model.addAttribute("due", DueLine.of(position));
         model.addAttribute("today", LocalDate.now(clock));
         return "log/position";
+    }
+
+    /** What is known of a position in words, read as on its vehicle. */
+    private static List<FactLine> facts(Position position, Sheet known) {
+        Sheet sheet = Sheet.of(List.of(Fact.words(FactKey.VEHICLE_KIND, position.vehicle().kind(), How.TYPED, "vehicle"),
+                Fact.words(FactKey.COUNTER_UNIT, position.vehicle().counterUnit(), How.TYPED, "vehicle"))).with(known.all());
+        return known.all().stream().map(fact -> FactLine.of(fact, sheet)).filter(line -> !line.shown().isEmpty()).toList();
     }
 
     private String form(Reading<VehicleInput> reading, Long id, int version, String visit, boolean judged, Model model) {

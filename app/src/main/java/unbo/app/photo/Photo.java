@@ -8,7 +8,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 
-/** A picture of a removed part, written anew by this application: no more than {@link Pictures#LONGEST_SIDE} on a side, nothing of the camera with it. */
+/** A picture taken at a stage of a job, written anew by this application: no more than {@link Pictures#LONGEST_SIDE} on a side, nothing of the camera with it. */
 @Entity
 class Photo {
 
@@ -16,6 +16,7 @@ class Photo {
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
     private long jobId;
+    private String stage;
     private String words;
     private Instant addedAt;
     private int width;
@@ -26,8 +27,9 @@ class Photo {
     protected Photo() {
     }
 
-    Photo(long jobId, String words, Instant addedAt, Pictures.Picture picture) {
+    Photo(long jobId, String stage, String words, Instant addedAt, Pictures.Picture picture) {
         this.jobId = jobId;
+        this.stage = stage;
         this.words = words;
         this.addedAt = addedAt;
         this.width = picture.width();

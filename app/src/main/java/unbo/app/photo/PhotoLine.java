@@ -2,6 +2,13 @@ package unbo.app.photo;
 
 import java.time.Instant;
 
-/** A photo without its picture, for lists. */
-public record PhotoLine(long id, String words, Instant addedAt, int width, int height) {
+import unbo.core.route.RouteStage;
+
+/** A photo without its picture, for lists. @param stage code of the stage at which it was taken */
+public record PhotoLine(long id, String stage, String words, Instant addedAt, int width, int height) {
+
+    /** The stage in words. */
+    public String at() {
+        return RouteStage.of(stage).map(RouteStage::title).orElse(stage);
+    }
 }

@@ -1,6 +1,8 @@
 package unbo.app.photo;
 
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 
 import org.springframework.http.CacheControl;
@@ -19,6 +21,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.job.JobService;
 import unbo.app.web.Page;
+import unbo.core.route.RouteStage;
 
 /** Photos of a job: put beside its race map, kept in the workshop's own database, sent nowhere. */
 @Page
@@ -38,27 +41,49 @@ class PhotoPages {
     }
 
     @GetMapping
-    String list(@PathVariable long id, Model model) {
+    String list(@PathVariable long id, @RequestParam(defaultValue = "inspect") String stage, Model model) {
         model.addAttribute("view", jobs.view(id).orElseThrow(PhotoPages::unknown));
         model.addAttribute("photos", photos.of(id));
+        model.addAttribute("at", at(stage));
         return "photo/list";
     }
 
     @PostMapping
-    String add(@PathVariable long id, @RequestParam(required = false) MultipartFile photo, @RequestParam(defaultValue = "") String words, RedirectAttributes flash) throws IOException {
+    String add(@PathVariable long id, @RequestParam(defaultValue = "inspect") String stage, @RequestParam(required = false) MultipartFile photo,
+               @RequestParam(defaultValue = "") String words, RedirectAttributes flash) throws IOException {
         boolean frozen = jobs.view(id).orElseThrow(PhotoPages::unknown).job().state().frozen();
-        Pictures.Outcome outcome = photo == null ? Pictures.read(new byte[0]) : photo.getSize() > Pictures.LARGEST_BYTES
-                ? Pictures.Outcome.refused("The file has " + (photo.getSize() >> 20) + " MB: photos of up to " + (Pictures.LARGEST_BYTES >> 20) + " MB are taken.") : Pictures.read(photo.getBytes());
-        if (frozen) {
-            flash.addFlashAttribute("bad", "The job is closed: nothing is added to it.");
-        } else if (outcome.picture() == null) {
+        RouteStage at = at(stage);
+        Pictures.Outcome outcome = frozen ? Pictures.Outcome.refused("The job is closed: nothing is added to it.") : read(photo);
+        if (outcome.picture() == null) {
             flash.addFlashAttribute("bad", outcome.refusal());
-        } else {
-            String cut = words.strip().substring(0, Math.min(LONGEST_WORDS, words.strip().length()));
-            photos.add(id, cut, outcome.picture(), clock.instant());
+            flash.addFlashAttribute("words", words);
+        } else if (photos.add(id, at, cut(words), outcome.picture(), clock.instant())) {
             flash.addFlashAttribute("good", "The photo is kept, " + outcome.picture().width() + " × " + outcome.picture().height() + " dots.");
+        } else {
+            flash.addFlashAttribute("bad", "The job holds " + PhotoService.MOST + " photos already: take one out first.");
+            flash.addFlashAttribute("words", words);
         }
-        return "redirect:/jobs/" + id + "/photos";
+        return "redirect:/jobs/" + id + "/photos?stage=" + at.code();
+    }
+
+    private static Pictures.Outcome read(MultipartFile photo) throws IOException {
+        Path file = Files.createTempFile("unbo-photo", "");
+        try {
+            if (photo != null) {
+                photo.transferTo(file);
+            }
+            return Pictures.read(file);
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    private static String cut(String words) {
+        return words.strip().substring(0, Math.min(LONGEST_WORDS, words.strip().length()));
+    }
+
+    private static RouteStage at(String stage) {
+        return RouteStage.of(stage).orElseThrow(PhotoPages::unknown);
     }
 
     @PostMapping("/{photo}/forget")

@@ -7,10 +7,16 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.core.route.RouteStage;
+
 /** The photos of jobs. */
 @Service
 @Transactional
 public class PhotoService {
+
+    /** So many a job holds. */
+    public static final int MOST = 40;
+    private static final int LONGEST_WORDS = 100;
 
     private final Photos photos;
 
@@ -28,11 +34,29 @@ public class PhotoService {
         return photos.one(jobId, id).map(Photo::jpeg);
     }
 
-    void add(long jobId, String words, Pictures.Picture picture, Instant at) {
-        photos.save(new Photo(jobId, words, at, picture));
+    /** @return false where the job holds as many as it may */
+    boolean add(long jobId, RouteStage stage, String words, Pictures.Picture picture, Instant at) {
+        if (photos.count(jobId) >= MOST) {
+            return false;
+        }
+        photos.save(new Photo(jobId, stage.code(), words, at, picture));
+        return true;
     }
 
     void forget(long jobId, long id) {
         photos.forget(jobId, id);
+    }
+
+    /** What stands against taking in a photo from a file; empty where nothing does. */
+    public static Optional<String> fault(String stage, String words, Instant addedAt, byte[] jpeg) {
+        if (stage == null || RouteStage.of(stage).isEmpty() || addedAt == null || words == null || words.length() > LONGEST_WORDS) {
+            return Optional.of("it needs its stage, addedAt and words of at most " + LONGEST_WORDS + " characters.");
+        }
+        return jpeg == null || Pictures.kept(jpeg).isEmpty() ? Optional.of("its picture is no JPEG of at most " + Pictures.LONGEST_SIDE + " dots a side.") : Optional.empty();
+    }
+
+    /** Takes in a photo that {@link #fault} found nothing against, as it is. */
+    public void take(long jobId, String stage, String words, Instant at, byte[] jpeg) {
+        photos.save(new Photo(jobId, stage, words, at, Pictures.kept(jpeg).orElseThrow()));
     }
 }

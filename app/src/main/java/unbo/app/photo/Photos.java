@@ -9,11 +9,14 @@ import org.springframework.data.repository.Repository;
 
 interface Photos extends Repository<Photo, Long> {
 
-    @Query("select new unbo.app.photo.PhotoLine(p.id, p.words, p.addedAt, p.width, p.height) from Photo p where p.jobId = :jobId order by p.id")
+    @Query("select new unbo.app.photo.PhotoLine(p.id, p.stage, p.words, p.addedAt, p.width, p.height) from Photo p where p.jobId = :jobId order by p.id")
     List<PhotoLine> of(long jobId);
 
     @Query("select p from Photo p where p.id = :id and p.jobId = :jobId")
     Optional<Photo> one(long jobId, long id);
+
+    @Query("select count(p) from Photo p where p.jobId = :jobId")
+    int count(long jobId);
 
     Photo save(Photo photo);
 

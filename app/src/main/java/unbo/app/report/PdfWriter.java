@@ -26,6 +26,8 @@ public class PdfWriter {
 
     private static final String ASSETS = "/assets/";
     private static final String INSIDE = "inside";
+    /** Photos stand in the page itself. */
+    private static final String EMBEDDED = "data:image/jpeg;base64,";
 
     /** An asset as the writer reads it. */
     private record Inside(String address) implements FSStream {
@@ -53,9 +55,10 @@ public class PdfWriter {
         ByteArrayOutputStream out = new ByteArrayOutputStream(64 * 1024);
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.withW3cDocument(new W3CDom().fromJsoup(page), "");
-        builder.useUriResolver((base, address) -> address.startsWith(ASSETS) ? INSIDE + ":" + address : address.startsWith(INSIDE + ":") ? address : null);
+        builder.useUriResolver((base, address) -> address.startsWith(ASSETS) ? INSIDE + ":" + address
+                : address.startsWith(INSIDE + ":") || address.startsWith(EMBEDDED) ? address : null);
         builder.useProtocolsStreamImplementation(Inside::new, INSIDE);
-        builder.useExternalResourceAccessControl((address, type) -> address.startsWith(INSIDE + ":"), ExternalResourceControlPriority.RUN_AFTER_RESOLVING_URI);
+        builder.useExternalResourceAccessControl((address, type) -> address.startsWith(INSIDE + ":") || address.startsWith(EMBEDDED), ExternalResourceControlPriority.RUN_AFTER_RESOLVING_URI);
         builder.useExternalResourceAccessControl((address, type) -> true, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.toStream(out);

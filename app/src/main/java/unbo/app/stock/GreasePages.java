@@ -15,6 +15,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
+import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -62,7 +63,7 @@ class GreasePages {
 
     @PostMapping
     String arrive(@RequestParam Map<String, String> texts, Model model, RedirectAttributes flash) {
-        Reading<Arrival> reading = FieldReader.read(ARRIVAL, texts, workshops.units());
+        Reading<Arrival> reading = FieldReader.read(ARRIVAL, TypedForm.read(texts, workshops.units()));
         if (!reading.ok()) {
             return show(texts, "grease", model);
         }
@@ -77,7 +78,7 @@ class GreasePages {
 
     @PostMapping("/gun")
     String weigh(@RequestParam Map<String, String> texts, Model model, RedirectAttributes flash) {
-        Reading<Gun.Weighing> reading = FieldReader.read(Gun.LIST, texts, workshops.units());
+        Reading<Gun.Weighing> reading = FieldReader.read(Gun.LIST, TypedForm.read(texts, workshops.units()));
         if (!reading.ok()) {
             return show(texts, "gun", model);
         }
@@ -86,13 +87,14 @@ class GreasePages {
         return "redirect:/stock/grease";
     }
 
-    /** Takes grease for a job, and goes back to where it came from. */
+    /** Takes grease for something that is no job. */
     @PostMapping("/take")
-    String take(@RequestParam Map<String, String> texts, @RequestParam(defaultValue = "0") long job, RedirectAttributes flash) {
-        Reading<Taking> reading = FieldReader.read(TAKING, texts, workshops.units());
-        String refused = reading.ok() ? shelf.take(reading.record().name(), reading.record().grams(), reading.record().words(), clock.instant()) : String.join(" ", reading.problems().stream().map(p -> p.sentence()).toList());
+    String take(@RequestParam Map<String, String> texts, RedirectAttributes flash) {
+        Reading<Taking> reading = FieldReader.read(TAKING, TypedForm.read(texts, workshops.units()));
+        String refused = reading.ok() ? shelf.take(reading.record().name(), reading.record().grams(), Purpose.of(reading.record().words()), clock.instant())
+                : String.join(" ", reading.problems().stream().map(p -> p.sentence()).toList());
         flash.addFlashAttribute(refused.isEmpty() ? "good" : "bad", refused.isEmpty() ? "Taken off the shelf." : "Nothing was taken: " + refused);
-        return job > 0 ? "redirect:/jobs/" + job + "/grease" : "redirect:/stock/grease";
+        return "redirect:/stock/grease";
     }
 
     private String show(Map<String, String> texts, String judged, Model model) {

@@ -53,7 +53,7 @@ public class GreaseShelf {
     @Transactional(readOnly = true)
     public List<Offer> offers(String oldKind, double hubC, boolean immersed) {
         return tubs().stream().map(t -> new Offer(t, t.grease().at(oldKind, hubC, immersed)))
-                .sorted(java.util.Comparator.comparing(o -> o.findings().isEmpty() ? 0 : o.findings().get(0).level().ordinal())).toList();
+                .sorted(java.util.Comparator.comparing(o -> o.findings().isEmpty() ? 0 : o.findings().get(0).level().rank())).toList();
     }
 
     @Transactional(readOnly = true)
@@ -78,7 +78,10 @@ public class GreaseShelf {
     }
 
     /** Takes grams of a grease. @return why not; empty when they were taken */
-    public String take(String name, double grams, String words, Instant at) {
+    public String take(String name, double grams, Purpose purpose, Instant at) {
+        if (purpose.once() != null && moves.done(purpose.once())) {
+            return "";
+        }
         StockItem item = items.held(GREASE, name).orElse(null);
         if (item == null) {
             return "“" + name + "” is not on the shelf.";
@@ -87,7 +90,7 @@ public class GreaseShelf {
             return Show.number(grams, 1) + " g are wanted, " + Show.number(item.quantity(), 1) + " g of “" + name + "” are there.";
         }
         item.change(-grams);
-        moves.save(new StockMove(item.id(), at, -grams, words));
+        moves.save(new StockMove(item.id(), at, -grams, purpose));
         return "";
     }
 

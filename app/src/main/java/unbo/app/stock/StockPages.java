@@ -13,6 +13,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
+import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -49,7 +50,7 @@ class StockPages {
 
     @PostMapping("/stock")
     String change(@RequestParam Map<String, String> texts, Model model, RedirectAttributes flash) {
-        Reading<Change> reading = FieldReader.read(LIST, texts, workshops.units());
+        Reading<Change> reading = FieldReader.read(LIST, TypedForm.read(texts, workshops.units()));
         if (!reading.ok()) {
             return show(texts, true, model);
         }
@@ -66,13 +67,13 @@ class StockPages {
     @PostMapping("/stock/take")
     String take(@RequestParam String shims, @RequestParam(defaultValue = "") String words, RedirectAttributes flash) {
         List<Double> set = shims.matches("[0-9. ]{1,400}") ? Arrays.stream(shims.strip().split(" +")).filter(s -> s.matches("\\d{1,2}(\\.\\d{1,4})?")).map(Double::valueOf).toList() : List.of();
-        List<String> missing = set.isEmpty() ? List.of("no shims were named") : stock.take(set, words.strip().substring(0, Math.min(LONGEST_WORDS, words.strip().length())), clock.instant());
+        List<String> missing = set.isEmpty() ? List.of("no shims were named") : stock.take(set, Purpose.of(words.strip().substring(0, Math.min(LONGEST_WORDS, words.strip().length()))), clock.instant());
         flash.addFlashAttribute(missing.isEmpty() ? "good" : "bad", missing.isEmpty() ? set.size() + " shims were taken off the shelf." : "Nothing was taken: " + String.join("; ", missing) + ".");
         return "redirect:/stock";
     }
 
     private String show(Map<String, String> texts, boolean judged, Model model) {
-        Map<String, FieldView> form = FieldView.form(FieldReader.read(LIST, texts, workshops.units()), workshops.units());
+        Map<String, FieldView> form = FieldView.form(FieldReader.read(LIST, TypedForm.read(texts, workshops.units())), workshops.units());
         if (!judged) {
             form.replaceAll((name, f) -> f.withoutRefusals());
         }

@@ -62,10 +62,26 @@ public class StockService {
         return true;
     }
 
-    /** Takes a set of shims, all of it or nothing. @return what is missing; empty when all was taken */
-    public List<String> take(List<Double> thicknesses, String words, Instant at) {
+    /** What was taken for a job and not put back. */
+    @Transactional(readOnly = true)
+    public List<MoveLine> takenFor(long jobId) {
+        return moves.of(jobId);
+    }
+
+    /** Takes a set of shims, all of it or nothing; for a job only while it has none out. @return what stands against it; empty when all was taken */
+    public List<String> take(List<Double> thicknesses, Purpose purpose, Instant at) {
         Map<String, Integer> wanted = new TreeMap<>();
         thicknesses.forEach(t -> wanted.merge(Show.fixed(t, 3), 1, Integer::sum));
+        if (purpose.job() != null) {
+            moves.held(purpose.job());
+            if (purpose.once() != null && moves.done(purpose.once())) {
+                return List.of();
+            }
+            List<String> out = moves.of(purpose.job()).stream().filter(line -> line.words().equals(SHIM)).map(MoveLine::name).toList();
+            if (!out.isEmpty()) {
+                return List.of("shims of " + String.join(", ", out) + " mm were taken for this job already: put them back first");
+            }
+        }
         List<String> missing = new ArrayList<>();
         Map<String, StockItem> held = new TreeMap<>();
         wanted.forEach((name, count) -> {
@@ -79,9 +95,24 @@ public class StockService {
         if (missing.isEmpty()) {
             held.forEach((name, item) -> {
                 item.change(-wanted.get(name));
-                moves.save(new StockMove(item.id(), at, -wanted.get(name), words));
+                moves.save(new StockMove(item.id(), at, -wanted.get(name), purpose));
             });
         }
         return missing;
+    }
+
+    /** Puts back the shims that were taken for a job. @return how many pieces */
+    public int putBack(long jobId, String words, Instant at) {
+        moves.held(jobId);
+        int pieces = 0;
+        for (MoveLine line : moves.of(jobId)) {
+            if (line.words().equals(SHIM) && line.by() < 0) {
+                StockItem item = items.held(SHIM, line.name()).orElseThrow();
+                item.change(-line.by());
+                moves.save(new StockMove(item.id(), at, -line.by(), new Purpose(words, jobId, null)));
+                pieces += (int) Math.round(-line.by());
+            }
+        }
+        return pieces;
     }
 }

@@ -37,6 +37,7 @@ public class Position {
     private Double dueCounter;
     private Integer dueImmersions;
     private Double lastCounter;
+    private LocalDate servedOn;
     private int immersed;
     /** What is left of the immersions until it is due; kept by the database. */
     @Column(insertable = false, updatable = false)
@@ -77,6 +78,11 @@ public class Position {
         return Place.of(vehicle.kind(), code).map(Place::wheel).orElse(false);
     }
 
+    /** True for the position of a job whose place is not known yet: nothing is remembered by it. */
+    public boolean unknown() {
+        return code.equals(Place.UNKNOWN);
+    }
+
     /** Facts that outlive a job, as JSON. */
     public String facts() {
         return facts;
@@ -108,7 +114,7 @@ public class Position {
         return lastCounter;
     }
 
-    /** Times under water since it was last worked on. */
+    /** Times under water since its bearings were last looked after. */
     public int immersed() {
         return immersed;
     }
@@ -126,16 +132,26 @@ public class Position {
         dueImmersions = immersions;
     }
 
-    /** The last signed job here; day and counter null when there is none. @param immersedSince times under water after that day */
-    public void worked(LocalDate day, Double counter, int immersedSince) {
+    /** The last signed job here; day and counter null when there is none. */
+    public void lastJob(LocalDate day, Double counter) {
         lastWorkedOn = day;
         lastCounter = counter;
+    }
+
+    /** Its bearings were looked after on a day; null when they never were here. @param immersedSince times under water after that day */
+    public void served(LocalDate day, int immersedSince) {
+        servedOn = day;
         immersed = immersedSince;
+    }
+
+    /** The day on which its bearings were last looked after; null when they never were here. */
+    public LocalDate servedOn() {
+        return servedOn;
     }
 
     /** Went under water on a day. */
     void immersed(LocalDate day, int times) {
-        if (lastWorkedOn == null || day.isAfter(lastWorkedOn)) {
+        if (servedOn == null || day.isAfter(servedOn)) {
             immersed += times;
         }
     }

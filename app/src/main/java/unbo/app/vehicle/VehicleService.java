@@ -10,10 +10,13 @@ import jakarta.persistence.EntityManager;
 
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.data.Like;
+import unbo.app.data.Paged;
+import unbo.app.data.Window;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 
@@ -78,9 +81,17 @@ public class VehicleService {
         return positions.withVehicle(id);
     }
 
+    /** Every vehicle, by name. */
     @Transactional(readOnly = true)
     public List<Vehicle> all() {
-        return vehicles.firstByName();
+        return vehicles.byName(Pageable.unpaged());
+    }
+
+    /** Vehicles by name: all, or those whose name, mark or owner holds some words. */
+    @Transactional(readOnly = true)
+    public Paged<Vehicle> page(String words, int page) {
+        int number = Paged.number(page);
+        return Paged.of(words.isBlank() ? vehicles.byName(Window.page(number)) : vehicles.search(Like.containing(words), Window.page(number)), words.strip(), number);
     }
 
     @Transactional(readOnly = true)
@@ -91,7 +102,7 @@ public class VehicleService {
     /** By name, mark or owner's initials. */
     @Transactional(readOnly = true)
     public List<Vehicle> search(String words) {
-        return vehicles.search(Like.containing(words));
+        return vehicles.search(Like.containing(words), Window.page(0));
     }
 
     /** Positions by a number on their rings. */
@@ -135,6 +146,11 @@ public class VehicleService {
     @Transactional(readOnly = true)
     public List<Long> ids() {
         return vehicles.ids(Limit.unlimited());
+    }
+
+    /** Writes what was changed so far. */
+    public void flush() {
+        entities.flush();
     }
 
     /** Lets go of what was read so far, so that a long reading stays small. */

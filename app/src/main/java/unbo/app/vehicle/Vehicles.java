@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -12,11 +13,11 @@ interface Vehicles extends Repository<Vehicle, Long> {
     @Query("select v from Vehicle v left join fetch v.positions where v.id = :id")
     Optional<Vehicle> withPositions(long id);
 
-    @Query("select v from Vehicle v order by v.name, v.id limit 200")
-    List<Vehicle> firstByName();
+    @Query("select v from Vehicle v order by v.name, v.id")
+    List<Vehicle> byName(Pageable page);
 
-    @Query("select v from Vehicle v where v.name like :like escape '!' or v.mark like :like escape '!' or v.owner like :like escape '!' order by v.name, v.id limit 50")
-    List<Vehicle> search(String like);
+    @Query("select v from Vehicle v where v.name like :like escape '!' or v.mark like :like escape '!' or v.owner like :like escape '!' order by v.name, v.id")
+    List<Vehicle> search(String like, Pageable page);
 
     @Query("select v.id from Vehicle v order by v.id")
     List<Long> ids(Limit limit);

@@ -1,11 +1,13 @@
 package unbo.app.web;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
 import unbo.core.input.Field;
 import unbo.core.input.FieldReading;
 import unbo.core.input.Reading;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 
 /**
@@ -16,10 +18,13 @@ import unbo.core.input.UnitSystem;
  * @param slider null where there is none
  * @param fine   true where it folds away
  * @param clearable true for a choice that may go back to none
+ * @param apart  the system in which the text was typed, where it is not the page's own; empty otherwise
+ * @param instead what counts while a choice is left open, in words; empty where nothing does
  */
 public record FieldView(String name, String label, String kind, String unit, String typed, String echo, String doubt,
                         String suggestion, List<String> refusals, String placeholder, String why, String hint,
-                        List<Field.Choice> choices, boolean required, boolean clearable, Slider slider, boolean fine) {
+                        List<Field.Choice> choices, boolean required, boolean clearable, Slider slider, boolean fine,
+                        String apart, String instead) {
 
     /** A slider beside a box, in the box's unit. @param from field it starts from while the box is empty */
     public record Slider(String least, String most, String step, String from) {
@@ -28,26 +33,42 @@ public record FieldView(String name, String label, String kind, String unit, Str
 
     /** The same before anybody was asked: an empty box is not yet a fault. */
     public FieldView withoutRefusals() {
-        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required, clearable, slider, fine);
+        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required, clearable, slider, fine, apart, instead);
     }
 
-    /** The form of a reading, by name. */
+    /** The form of a reading, by name, on a page that works in a system. */
     public static Map<String, FieldView> form(Reading<?> reading, UnitSystem system) {
-        Map<String, FieldView> form = new java.util.LinkedHashMap<>();
-        reading.fields().forEach((name, field) -> form.put(name, of(field, reading.sentences(name), system)));
+        return form(reading, Typed.of(Map.of(), system));
+    }
+
+    /** The same of texts of which each keeps the system it was typed in. */
+    public static Map<String, FieldView> form(Reading<?> reading, Typed typed) {
+        Map<String, FieldView> form = new LinkedHashMap<>();
+        reading.fields().forEach((name, field) -> {
+            UnitSystem own = typed.of(name);
+            String apart = own == typed.units() || field.field().unit() == null ? "" : own.name();
+            form.put(name, of(field, reading.sentences(name), own, apart));
+        });
         return form;
     }
 
-    private static FieldView of(FieldReading reading, List<String> refusals, UnitSystem system) {
+    private static FieldView of(FieldReading reading, List<String> refusals, UnitSystem system, String apart) {
         Field field = reading.field();
         String unit = field.unit() == null ? "" : field.bareUnit(system).symbol();
-        boolean choice = field.kind() == Field.Kind.CHOICE;
-        String typed = choice && reading.typed().isBlank() && field.defaultText() != null ? field.defaultText() : reading.typed();
-        return new FieldView(field.name(), field.label(), field.kind().name(), unit, typed, reading.echo(),
+        return new FieldView(field.name(), field.label(), field.kind().name(), unit, reading.typed(), reading.echo(),
                 reading.doubt() == null ? null : reading.doubt().question(),
                 reading.doubt() == null ? null : reading.doubt().suggestion(), refusals,
                 placeholder(field, system), reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
-                field.hint(), field.choices(), field.required(), !field.required() && field.defaultText() == null, slider(field, system), field.fine());
+                field.hint(), field.choices(), field.required(), !field.required(), slider(field, system), field.fine(), apart, instead(field));
+    }
+
+    /** A choice that is left open sends nothing: what counts then is told, never sent as if it had been chosen. */
+    private static String instead(Field field) {
+        if (field.kind() != Field.Kind.CHOICE || field.defaultText() == null) {
+            return "";
+        }
+        String label = field.choices().stream().filter(c -> c.code().equals(field.defaultText())).map(Field.Choice::label).findFirst().orElse(field.defaultText());
+        return label + (field.defaultWhy() == null ? "" : ", " + field.defaultWhy());
     }
 
     private static Slider slider(Field field, UnitSystem system) {

@@ -25,7 +25,7 @@ public record WorkshopForm(String name, UnitSystem units, String settingSchool, 
                     new Field.Choice("METRIC", "millimetres (N·m, °C)"), new Field.Choice("INCH", "inches (lbf·ft, °F)"))).must(),
             Field.choice("settingSchool", "Tapered pairs are set by", Schools.all().stream()
                     .map(t -> new Field.Choice(t.school().name(), t.school() + " · " + t.name())).toList()).must(),
-            Field.choice("serviceSchool", "Adjustable hubs are due", ServiceSchool.choices()).must(),
+            Field.choice("serviceSchool", "Adjustable hubs are due", ServiceSchool.ofAdjustedHubs()).must(),
             Field.text("tools", "Tools for removal", 200)),
             v -> new WorkshopForm(v.text("name"), UnitSystem.valueOf(v.text("units")), v.text("settingSchool"), v.text("serviceSchool"), String.join(" ", Tools.read(v.text("tools")))));
 }

@@ -69,7 +69,7 @@ class ComputationsApiTest {
     @Test
     void answersAboutProofsAndDueDates() throws Exception {
         ask("end-play", "{\"push\":[0,0.01,0],\"pull\":[0.08,0.09,0.08],\"hubTemperature\":\"100F\",\"twinTemperature\":36}").andExpect(status().isOk())
-                .andExpect(jsonPath("$.endPlayMm", closeTo(0.08, 1e-9))).andExpect(jsonPath("$.missing", hasItem("new split pin")));
+                .andExpect(jsonPath("$.endPlayMm", closeTo(0.08, 1e-9))).andExpect(jsonPath("$.missing", hasItem("nut locked")));
         ask("service-due", "{\"cause\":\"regular-service\",\"day\":\"2026-04-30\",\"use\":\"immersed\",\"yearly\":1000}").andExpect(status().isOk())
                 .andExpect(jsonPath("$.dueOn").value("2027-04-30")).andExpect(jsonPath("$.dueImmersions").value(20)).andExpect(jsonPath("$.dueCounter").doesNotExist());
     }

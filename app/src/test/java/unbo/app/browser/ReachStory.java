@@ -52,7 +52,7 @@ class ReachStory {
     void load() {
         demo.load();
         Vehicle cutter = vehicles.search("Cutter cradle").get(0);
-        List<JobLine> lines = jobs.ofVehicle(cutter.id());
+        List<JobLine> lines = jobs.ofVehicle(cutter.id(), 0).lines();
         String open = "/jobs/" + lines.stream().filter(l -> l.state() == JobState.OPEN && l.position().contains("1 right")).findFirst().orElseThrow().id();
         String signed = "/jobs/" + lines.stream().filter(l -> l.state() == JobState.SIGNED).findFirst().orElseThrow().id();
         pages.addAll(List.of("/", "/due", "/vehicles", "/vehicles/new", "/vehicles/" + cutter.id(), "/vehicles/" + cutter.id() + "/edit", "/positions/" + lines.get(0).positionId(),

@@ -40,7 +40,7 @@ class DemoDataTest {
     void hasAVehicleOfEachKindThreeOpenJobsAndThreeYearsOfClosedOnes() {
         List<Vehicle> all = loaded();
         assertThat(all).extracting(Vehicle::kind).contains("car", "van", "motorcycle", "bicycle", "trailer");
-        List<JobLine> lines = all.stream().flatMap(v -> jobs.ofVehicle(v.id()).stream()).toList();
+        List<JobLine> lines = all.stream().flatMap(v -> jobs.ofVehicle(v.id(), 0).lines().stream()).toList();
         List<JobLine> closed = lines.stream().filter(l -> l.state() == JobState.SIGNED).toList();
         assertThat(closed.size()).isGreaterThanOrEqualTo(12);
         assertThat(closed).extracting(JobLine::causeCode).contains("seal", "wheel-bearing", "brake-drag", "regular-service");

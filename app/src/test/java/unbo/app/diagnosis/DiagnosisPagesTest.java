@@ -111,7 +111,7 @@ class DiagnosisPagesTest {
     void theJobMovesToWhereItsCauseWasFound() throws Exception {
         long job = open("car", Place.UNKNOWN);
         jobs.keep(job, RouteStage.DIAGNOSE, -1, Map.of("checks", "listen-probe@front-right=rumble noise-turning=louder-left"), NOW);
-        page("/jobs/" + job + "/diagnose").andExpect(content().string(containsString("Move the job to front right")));
+        page("/jobs/" + job + "/diagnose").andExpect(content().string(containsString("Keep, and move the job to front right")));
         send("/jobs/" + job + "/do/move", "text", "front-right").andExpect(redirectedUrl("/jobs/" + job + "/diagnose"));
         assertThat(jobs.view(job).orElseThrow().position().code()).isEqualTo("front-right");
         send("/jobs/" + job + "/do/move", "text", "bow");

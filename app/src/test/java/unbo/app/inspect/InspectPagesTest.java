@@ -127,7 +127,7 @@ class InspectPagesTest {
 
     @Test
     void aLooseSeatBeginsATimerThatGoesWhenTheSeatIsPutRight() throws Exception {
-        inspect(-1, "plane1", "50.38 50.385 50.39", "cureAt", "8");
+        inspect(-1, "plane1", "50.38 50.385 50.39", "remedy", "compound", "cureAt", "8");
         assertThat(timers.of(id)).singleElement().satisfies(t -> assertThat(t.words()).contains("55 h"));
         mvc.perform(get("/")).andExpect(content().string(allOf(containsString("Running"), containsString("compound cures"))));
         inspect(0, "plane1", "50.25 50.25 50.25");
@@ -137,6 +137,8 @@ class InspectPagesTest {
     @Test
     void aTimerIsTakenOffTheBoard() throws Exception {
         inspect(-1, "plane1", "50.38 50.385 50.39");
+        assertThat(timers.of(id)).as("no remedy was chosen").isEmpty();
+        inspect(0, "plane1", "50.38 50.385 50.39", "remedy", "compound", "cureAt", "20");
         mvc.perform(post("/timers/" + timers.of(id).get(0).id() + "/seen").with(csrf())).andExpect(redirectedUrl("/"));
         assertThat(timers.of(id)).isEmpty();
     }
@@ -192,7 +194,7 @@ class InspectPagesTest {
         byte[] bomb = picture(20, 20, "png");
         bomb[16] = 0x7F;
         send(bomb, "race.png").andExpect(flash().attribute("bad", org.hamcrest.Matchers.anyOf(containsString("megapixels"), containsString("damaged"))));
-        assertThat(mvc.perform(get(job + "/photos")).andReturn().getResponse().getContentAsString()).contains("No photo of the removed parts yet");
+        assertThat(mvc.perform(get(job + "/photos")).andReturn().getResponse().getContentAsString()).contains("No photo yet");
     }
 
     @Test

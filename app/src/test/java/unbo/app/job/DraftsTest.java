@@ -35,7 +35,7 @@ class DraftsTest {
 
     private static final String TABLET = "1".repeat(32);
     private static final String LAPTOP = "2".repeat(32);
-    private static final String BASE = "{\"complaint\":\"\",\"day\":\"2026-05-04\",\"counter\":\"\",\"load\":\"\"}";
+    private static final String BASE = "{\"texts\":{\"complaint\":\"\",\"day\":\"2026-05-04\",\"counter\":\"\",\"load\":\"\"},\"units\":\"METRIC\"}";
 
     @Autowired
     private MockMvc mvc;
@@ -126,7 +126,7 @@ class DraftsTest {
         assertThat(kept()).containsEntry("complaint", "hum");
         page(TABLET).andExpect(content().string(containsString("Keep what is chosen")));
 
-        String mine = "{\"complaint\":\"rumble\",\"day\":\"2026-05-05\",\"counter\":\"\",\"load\":\"\"}";
+        String mine = "{\"texts\":{\"complaint\":\"rumble\",\"day\":\"2026-05-05\",\"counter\":\"\",\"load\":\"\"},\"units\":\"METRIC\"}";
         send(TABLET, intake + "/merge", "version", "0", "mine", mine, "pick-complaint", "theirs").andExpect(redirectedUrl(intake));
         assertThat(kept()).containsEntry("complaint", "hum").containsEntry("day", "2026-05-05").containsEntry("load", "300");
         assertThat(drafts.at(id, RouteStage.INTAKE, TABLET)).isEmpty();
@@ -136,7 +136,7 @@ class DraftsTest {
     void aMergeThatIsOvertakenIsAskedAgain() throws Exception {
         send(LAPTOP, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04");
         send(LAPTOP, intake, "version", "0", "complaint", "hum, louder", "day", "2026-05-04");
-        send(TABLET, intake + "/merge", "version", "0", "mine", "{\"complaint\":\"rumble\",\"day\":\"2026-05-04\"}", "pick-complaint", "mine")
+        send(TABLET, intake + "/merge", "version", "0", "mine", "{\"texts\":{\"complaint\":\"rumble\",\"day\":\"2026-05-04\"},\"units\":\"METRIC\"}", "pick-complaint", "mine")
                 .andExpect(status().isOk()).andExpect(content().string(containsString("hum, louder")));
         assertThat(kept()).containsEntry("complaint", "hum, louder");
     }

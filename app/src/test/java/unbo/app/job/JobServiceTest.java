@@ -48,7 +48,7 @@ class JobServiceTest {
     }
 
     private JobService.Kept prove(long job, int version, String pull) {
-        return keep(job, RouteStage.PROVE, version, "push", "0 0 0", "pull", pull, "hubTemperature", "35", "twinTemperature", "34", "splitPin", "yes", "initials", "AH");
+        return keep(job, RouteStage.PROVE, version, "push", "0 0 0", "pull", pull, "hubTemperature", "35", "twinTemperature", "34", "proof-nut-locked", "right", "initials", "AH");
     }
 
     @Test
@@ -70,7 +70,7 @@ class JobServiceTest {
         long next = jobs.open(view.vehicle().id(), "axle1-left", NOW);
         assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.IDENTIFY).text(FactKey.OUTER_CONE)).isEqualTo("L44643");
         assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE).text(FactKey.LAST_DAY)).isEqualTo("2026-05-04");
-        assertThat(jobs.history(view.position().id())).singleElement().satisfies(line -> assertThat(line.cause()).isEqualTo("seal dragging or letting water in"));
+        assertThat(jobs.newest(view.position().id(), 10)).singleElement().satisfies(line -> assertThat(line.cause()).isEqualTo("seal dragging or letting water in"));
     }
 
     @Test
@@ -80,8 +80,8 @@ class JobServiceTest {
         prove(job, -1, "0.2 0.2 0.2");
         keep(job, RouteStage.LOG, -1, "cause", "regular-service");
         assertThat(jobs.sign(job, NOW)).singleElement().asString().contains("do not drive");
-        keep(job, RouteStage.PROVE, 0, "push", "0 0 0", "pull", "0.08 0.08 0.08");
-        assertThat(jobs.sign(job, NOW)).singleElement().asString().contains("required proof is missing");
+        keep(job, RouteStage.PROVE, 0, "push", "0 0 0", "pull", "0.08 0.08 0.08", "initials", "AH");
+        assertThat(jobs.sign(job, NOW)).singleElement().asString().contains("a needed proof is missing");
         prove(job, 1, "0.08 0.08 0.08");
         assertThat(jobs.sign(job, NOW)).isEmpty();
     }
@@ -97,7 +97,7 @@ class JobServiceTest {
         assertThat(figure(job)).isEqualTo(before);
         prove(job, -1, "0.08 0.08 0.08");
         keep(job, RouteStage.LOG, -1, "cause", "regular-service");
-        assertThat(jobs.sign(job, NOW)).singleElement().asString().contains("Grease was computed from facts that have changed");
+        assertThat(jobs.sign(job, NOW)).singleElement().asString().contains("Grease hangs on a fact that has changed");
         keep(job, RouteStage.GREASE, 0, "kind", "CaS", "oldKind", "CaS");
         assertThat(figure(job)).isNotEqualTo(before);
         assertThat(jobs.sign(job, NOW)).isEmpty();

@@ -12,9 +12,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.app.vehicle.Position;
+import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
+import unbo.core.route.Standing;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
@@ -23,13 +25,14 @@ import unbo.core.sheet.Sheet;
 class JobViewTest {
 
     private static JobView.Station station(RouteStage stage, String state, boolean complete, boolean recalculate, Level level) {
-        return new JobView.Station(stage, state, complete, recalculate, level, 0, null, Map.of(), null, "");
+        Standing standing = new Standing(stage, Standing.State.valueOf(state), complete, recalculate, List.of(new Finding("x", level, "judged")));
+        return new JobView.Station(standing, 0, null, List.of(), "", List.of());
     }
 
     private static JobView view(JobView.Station... changed) {
         List<JobView.Station> stations = new ArrayList<>();
         for (RouteStage stage : RouteStage.values()) {
-            stations.add(station(stage, stage.used() ? "DONE" : "UNUSED", true, false, Level.RIGHT));
+            stations.add(station(stage, "DONE", true, false, Level.RIGHT));
         }
         for (JobView.Station station : changed) {
             stations.set(station.stage().ordinal(), station);
@@ -39,7 +42,7 @@ class JobViewTest {
 
     @ParameterizedTest
     @CsvSource({"DONE,true,false,RIGHT,done", "DONE,true,false,WATCH,done", "DONE,true,false,SOON,set again", "DONE,true,false,STOP,stop", "DONE,false,false,RIGHT,incomplete",
-        "DONE,true,true,RIGHT,recalculate", "DRAFT,false,false,OPEN,draft", "SKIPPED,false,false,OPEN,skipped", "OPEN,false,false,OPEN,open", "UNUSED,false,false,OPEN,not used"})
+        "DONE,true,true,RIGHT,recalculate", "DRAFT,false,false,OPEN,draft", "SKIPPED,false,false,OPEN,skipped", "OPEN,false,false,OPEN,open"})
     void aStationHasAWordForWhereItStands(String state, boolean complete, boolean recalculate, Level level, String word) {
         assertThat(station(RouteStage.PROVE, state, complete, recalculate, level).word()).isEqualTo(word);
     }
@@ -66,13 +69,27 @@ class JobViewTest {
         assertThat(view().nextStage()).isEqualTo(RouteStage.LOG);
     }
 
+    private static final Sheet VAN = Sheet.of(List.of(Fact.words(FactKey.VEHICLE_KIND, "van", How.TYPED, "vehicle"), Fact.words(FactKey.COUNTER_UNIT, "mi", How.TYPED, "vehicle")));
+
+    private static String shown(FactKey key, String text) {
+        return FactLine.of(Fact.words(key, text, How.TYPED, "intake"), VAN).shown();
+    }
+
     @Test
     void factsAreListedInWordsNotInCodes() {
-        assertThat(FactLine.of(Fact.words(FactKey.GREASE_KIND, "CaS", How.TYPED, "grease"))).isEqualTo(new FactLine("grease", "calcium sulfonate complex", "typed", "grease"));
-        assertThat(FactLine.of(Fact.words(FactKey.USE, "immersed", How.TYPED, "vehicle")).shown()).isEqualTo("goes under water");
-        assertThat(FactLine.of(Fact.words(FactKey.CAUSE, "seal", How.TYPED, "log")).shown()).isEqualTo("seal dragging or letting water in");
-        assertThat(FactLine.of(Fact.words(FactKey.USE, "snow", How.TYPED, "vehicle")).shown()).isEqualTo("snow");
-        assertThat(FactLine.of(Fact.number(FactKey.SPINDLE, 30, How.MEASURED, "identify")).shown()).isEqualTo("30 mm");
+        assertThat(FactLine.of(Fact.words(FactKey.GREASE_KIND, "CaS", How.TYPED, "grease"), VAN)).isEqualTo(new FactLine("grease", "calcium sulfonate complex", "typed", "Grease"));
+        assertThat(shown(FactKey.USE, "immersed")).isEqualTo("goes under water");
+        assertThat(shown(FactKey.CAUSE, "seal")).isEqualTo("seal dragging or letting water in");
+        assertThat(shown(FactKey.USE, "snow")).isEqualTo("snow");
+        assertThat(FactLine.of(Fact.number(FactKey.SPINDLE, 30, How.MEASURED, "identify"), VAN).shown()).isEqualTo("30 mm");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"POSITION|front-left|front left hub", "YEARLY|15000|15000 mi a year", "COUNTER|88210|88210 mi", "CIRCUMSTANCES|salt-water|salt water", "FAILURES|rear-left=2|rear left hub: 2",
+        "HUB_TYPE|unit|bolted or pressed unit", "DAMAGE|etching, debris-bruising|Etched by water, Bruised by debris", "PAST_DAMAGE|etching 2025-04-01|Etched by water 2025-04-01", "ASSEMBLY|unit-bolted|bolted hub unit",
+        "OUTER_KIND|hub-cartridge|double-row hub cartridge", "PIN_HOLES|0; 180|0°, 180°", "PROOFS_LEFT|wheel-nuts|Wheel nuts star-wise to torque again"})
+    void everyCodeOfAFactHasItsWords(FactKey key, String text, String words) {
+        assertThat(shown(key, text).toLowerCase(java.util.Locale.ROOT)).startsWith(words.toLowerCase(java.util.Locale.ROOT).substring(0, 5)).doesNotContain("front-left", "salt-water", "rear-left=", "debris-bruising", "unit-bolted", "hub-cartridge", "wheel-nuts");
     }
 
     @Test

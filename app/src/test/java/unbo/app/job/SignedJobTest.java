@@ -47,7 +47,7 @@ class SignedJobTest {
         keep(id, RouteStage.IDENTIFY, Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "hubBore", "43"));
         keep(id, RouteStage.GREASE, Map.of("kind", "LiX", "oldKind", "Li"));
         keep(id, RouteStage.SET, Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "45", "endPlayMax", "0.10"));
-        keep(id, RouteStage.PROVE, Map.of("push", "0 0 0", "pull", "0.06 0.06 0.06", "hubTemperature", "30", "twinTemperature", "30", "splitPin", "yes", "initials", "ab"));
+        keep(id, RouteStage.PROVE, Map.of("push", "0 0 0", "pull", "0.06 0.06 0.06", "hubTemperature", "30", "twinTemperature", "30", "proof-nut-locked", "right", "initials", "ab"));
         keep(id, RouteStage.LOG, Map.of("cause", "regular-service", "serviceSchool", "yearly", "season", ""));
         return id;
     }

@@ -41,7 +41,7 @@ class PaperReportTest {
     @Test
     void theReportOnPaperSaysWhatThePageSaysInOurOwnFont() throws Exception {
         demo.load();
-        long job = vehicles.all().stream().flatMap(v -> jobs.ofVehicle(v.id()).stream()).filter(l -> l.state() == JobState.SIGNED).map(JobLine::id).findFirst().orElseThrow();
+        long job = vehicles.all().stream().flatMap(v -> jobs.ofVehicle(v.id(), 0).lines().stream()).filter(l -> l.state() == JobState.SIGNED).map(JobLine::id).findFirst().orElseThrow();
         byte[] pdf = mvc.perform(get("/jobs/" + job + "/report.pdf")).andExpect(status().isOk()).andExpect(content().contentType(MediaType.APPLICATION_PDF)).andReturn()
                 .getResponse().getContentAsByteArray();
         try (PDDocument document = Loader.loadPDF(pdf)) {

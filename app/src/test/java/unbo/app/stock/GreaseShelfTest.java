@@ -83,6 +83,10 @@ class GreaseShelfTest {
         assertThat(shelf.guns()).filteredOn(g -> g.name().equals("test gun")).singleElement().satisfies(g -> assertThat(g.strokeG()).isEqualTo(1.3));
     }
 
+    private ResultActions take(long job, String name, String grams, String once) throws Exception {
+        return mvc.perform(post("/jobs/" + job + "/take/grease").with(csrf()).param("name", name).param("grams", grams).param("once", once));
+    }
+
     @Test
     void aJobsGreaseOffersWhatSuitsFirstAndTakesFromTheShelf() throws Exception {
         tub("suits", "CaS", "500");
@@ -94,8 +98,14 @@ class GreaseShelfTest {
         String page = mvc.perform(get("/jobs/" + id + "/grease")).andReturn().getResponse().getContentAsString();
         assertThat(page).contains("On the shelf", "Wash what was in out: incompatible.");
         assertThat(page.indexOf(">suits<")).isBetween(0, page.indexOf(">mixes not<"));
-        mvc.perform(post("/stock/grease/take").with(csrf()).param("name", "suits").param("grams", "40").param("job", String.valueOf(id)).param("words", "job")).andExpect(redirectedUrl("/jobs/" + id + "/grease"));
-        assertThat(left("suits")).isEqualTo(460);
+        take(id, "suits", "40", "1".repeat(32)).andExpect(redirectedUrl("/jobs/" + id + "/grease"));
+        take(id, "suits", "40", "1".repeat(32));
+        assertThat(left("suits")).as("sent twice, taken once").isEqualTo(460);
+        mvc.perform(get("/jobs/" + id + "/report")).andExpect(content().string(allOf(containsString("suits"), containsString("40 g"))));
+        take(id, "mixes not", "40", "2".repeat(32)).andExpect(flash().attribute("bad", containsString("this job says calcium sulfonate complex")));
+        assertThat(left("mixes not")).isEqualTo(500);
+        mvc.perform(post("/jobs/" + id + "/take/grease").with(csrf()).param("name", "mixes not").param("grams", "40").param("once", "3".repeat(32)).param("sure", "yes")).andExpect(flash().attribute("good", "Taken off the shelf."));
+        assertThat(jobs.notes(id)).anySatisfy(note -> assertThat(note.text()).contains("“mixes not” was taken"));
         mvc.perform(get("/jobs/" + id + "/grease?method=gun&strokeGrams=1.3")).andExpect(content().string(allOf(containsString("strokes"), containsString("surgical emergency"))));
     }
 }

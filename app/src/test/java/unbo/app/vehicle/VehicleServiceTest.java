@@ -65,7 +65,8 @@ class VehicleServiceTest {
         Position position = trailer.positions().get(0);
         position.remember("[]", "L44643");
         position.due(DAY.plusYears(1), null, 4);
-        position.worked(DAY, null, 0);
+        position.lastJob(DAY, null);
+        position.served(DAY, 0);
         assertThat(due(DAY)).doesNotContain(position.id());
         vehicles.immersed(trailer.id(), DAY.plusDays(3), 4, "");
         assertThat(due(DAY)).containsOnlyOnce(position.id());

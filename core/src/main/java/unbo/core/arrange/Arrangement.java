@@ -96,10 +96,15 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
         return picks;
     }
 
+    /** The ready arrangements, and one as built. */
+    public static List<Field.Choice> choices() {
+        return PICKS.values().stream().map(p -> new Field.Choice(p.at("code"), p.at("label"))).toList();
+    }
+
     /** The boxes. @param alone false where an arrangement may be left out altogether: then nothing is asked for unless one is picked */
     public static List<Field> fields(boolean alone) {
         List<Field> fields = new ArrayList<>();
-        Field pick = Field.choice("arrangement", "Arrangement", PICKS.values().stream().map(p -> new Field.Choice(p.at("code"), p.at("label"))).toList());
+        Field pick = Field.choice("arrangement", "Arrangement", choices());
         fields.add(alone ? pick.orElse("built", null) : pick.hint("choose one to have it judged"));
         for (String side : List.of("left", "right")) {
             Field bearing = Field.text(side + "Bearing", named(side) + " bearing", Decoder.LONGEST);

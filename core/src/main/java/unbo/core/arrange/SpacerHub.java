@@ -54,7 +54,7 @@ public record SpacerHub(Input input, double axialMm, double squeezeMm, double st
     public static final FieldList<Input> LIST = FieldList.of(List.of(
             Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).must(), Field.choice("layout", "Hub", LAYOUTS).must(),
             Field.quantity("spacer", "Spacer, length", Quantity.LENGTH, "mm", 1, 300).usually(5, 150), Field.quantity("shoulders", "Between the shoulders", Quantity.LENGTH, "mm", 1, 300).usually(5, 150),
-            Field.choice("clearanceClass", "Clearance class", CLASSES).orElse("CN", "unmarked"),
+            Field.choice("clearanceClass", "Clearance class", CLASSES).orElse("CN", "unless the number says another"),
             Field.quantity("lost", "Clearance lost to the fits", Quantity.LENGTH, "µm", 0, 60).usually(0, 25).alwaysMetric().orElse("3", "a light hub fit"),
             Field.quantity("radialN", "Radial load on one bearing", Quantity.FORCE, "N", 1, 100_000).usually(50, 10_000).orElse("500", "a wheel of a bicycle or light motorcycle")), SpacerHub::rules, SpacerHub::make);
 

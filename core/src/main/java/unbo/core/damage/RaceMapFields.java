@@ -17,7 +17,7 @@ import unbo.core.measure.Quantity;
 /** What is asked of the races of a removed bearing. */
 public final class RaceMapFields {
 
-    private static final int LONGEST = 20_000;
+    private static final int LONGEST = Field.LONGEST_TEXT;
     private static final List<Field.Choice> KINDS = List.of(new Field.Choice("ball", "balls"), new Field.Choice("cylindrical", "cylindrical rollers"), new Field.Choice("tapered", "tapered rollers"), new Field.Choice("needle", "needles"));
     private static final List<Field.Choice> TURNING = List.of(new Field.Choice("inner", "the inner ring turns"), new Field.Choice("outer", "the outer ring turns (a wheel on its axle)"));
     private static final List<Field> FIELDS = List.of(

@@ -2,6 +2,7 @@ package unbo.core.finding;
 
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.Locale;
 
 /**
  * How a finding is to be taken, by severity: right, not known, watch, soon, stop. What is not known never hides what is
@@ -23,6 +24,11 @@ public enum Level {
     /** The word printed beside the mark. */
     public String word() {
         return word;
+    }
+
+    /** As it stands in JSON. */
+    public String code() {
+        return this == OPEN ? "unknown" : name().toLowerCase(Locale.ROOT);
     }
 
     /** Severity, 0 for right to 4 for stop. */

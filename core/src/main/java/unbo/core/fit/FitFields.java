@@ -36,8 +36,8 @@ public final class FitFields {
             Field.choice("material", "Shaft or housing of", Material.choices()).orElse("steel", null),
             Field.quantity("otherRingUm", "Interference of the other ring", Quantity.LENGTH, "µm", -500, 500).usually(0, 100).orElse("0", "free").alwaysMetric(),
             Field.quantity("deltaT", "Inner ring warmer than outer", Quantity.TEMPERATURE_DIFFERENCE, "K", -80, 150).usually(0, 40).orElse("10", "as it runs; 0 on the bench"),
-            Field.choice("toleranceClass", "Tolerance class", TOLERANCES).orElse("P0", "unmarked"),
-            Field.choice("clearanceClass", "Clearance class", CLEARANCES).orElse("CN", "unmarked"),
+            Field.choice("toleranceClass", "Tolerance class", TOLERANCES).orElse("P0", "unless the number says another"),
+            Field.choice("clearanceClass", "Clearance class", CLEARANCES).orElse("CN", "unless the number says another"),
             Field.yesNo("rough", "Rough, turned seat")), FitFields::rules, FitFields::make);
 
     public static final Question<FitInput> QUESTION = new Question<>("fit", "Fit", "How tight is it, how hard is it pressed, and what clearance is left?", LIST,

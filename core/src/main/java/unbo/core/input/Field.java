@@ -54,6 +54,8 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
 
     /** Name of the field that says what a vehicle counts: km, mi, h or none. */
     public static final String COUNTS = "counterUnit";
+    /** Characters of the longest text that any field takes; what files hold is judged by the same. */
+    public static final int LONGEST_TEXT = 20_000;
     /** The most any counter shows. */
     public static final double MOST_COUNTED = 9_999_999;
 
@@ -73,8 +75,11 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
                 List.copyOf(choices), 0, 60, "", null, false);
     }
 
-    /** Free text of at most {@code longest} characters. */
+    /** Free text of at most {@code longest} characters. @throws IllegalArgumentException over {@link #LONGEST_TEXT} */
     public static Field text(String name, String label, int longest) {
+        if (longest > LONGEST_TEXT) {
+            throw new IllegalArgumentException(name + " of " + longest + " characters: no file would hold it");
+        }
         return of(name, label, Kind.TEXT, null, NONE, NONE, longest);
     }
 

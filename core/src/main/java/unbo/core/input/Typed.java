@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
  * What was typed, by field, each text with the system it was typed in. Immutable.
  *
  * @param texts as typed, by the name of the field
- * @param apart the system of those texts that were typed in another one than {@code units}
+ * @param apart the system of those texts that were typed in another one than {@code units}; null for none
  * @param units the system of all others
  */
 public record Typed(Map<String, String> texts, Map<String, UnitSystem> apart, UnitSystem units) implements TypedIn {
@@ -20,7 +20,7 @@ public record Typed(Map<String, String> texts, Map<String, UnitSystem> apart, Un
     public Typed {
         Objects.requireNonNull(units);
         texts = Map.copyOf(texts);
-        apart = apart.entrySet().stream()
+        apart = apart == null ? Map.of() : apart.entrySet().stream()
                 .filter(e -> e.getValue() != units)
                 .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
     }
@@ -67,6 +67,17 @@ public record Typed(Map<String, String> texts, Map<String, UnitSystem> apart, Un
         Map<String, String> left = new HashMap<>(texts);
         left.keySet().removeIf(fields);
         return new Typed(left, apart, units);
+    }
+
+    /** The same as a page shows it that works in a system: what is empty will be typed in that one. */
+    public Typed shownIn(UnitSystem page) {
+        Map<String, UnitSystem> systems = new HashMap<>();
+        texts.forEach((name, text) -> {
+            if (!text.isBlank()) {
+                systems.put(name, of(name));
+            }
+        });
+        return new Typed(texts, systems, page);
     }
 
     /** True where both say the same of every field, in the same system; a field that is empty in one may be missing in the other. */

@@ -47,7 +47,7 @@ public record BearingCheck(Input input, Double leastMm, Double mostMm, Verdict v
 
     private static final List<Field.Choice> CLASSES = choices("C2", "C2", "CN", "CN", "C3", "C3", "C4", "C4", "C5", "C5");
     public static final FieldList<Input> LIST = FieldList.of(List.of(
-            Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).must(), Field.choice("clearanceClass", "Clearance class", CLASSES).orElse("CN", "unmarked"),
+            Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).must(), Field.choice("clearanceClass", "Clearance class", CLASSES).orElse("CN", "unless the number says another"),
             Field.quantity("shake", "Axial shake, push and pull", Quantity.LENGTH, "mm", 0, 3).usually(0.01, 0.6).hint("by a dial on the inner ring, outer held"),
             Field.choice("radial", "Radial shake, up and down", choices("none", "none to feel", "felt", "can be felt")).orElse("none", null),
             Field.choice("feel", "Turned slowly, oiled", choices("smooth", "smooth", "ticks", "ticks or grit", "rough", "rough or notched")).orElse("smooth", null),

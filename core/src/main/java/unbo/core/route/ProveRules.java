@@ -64,7 +64,7 @@ final class ProveRules {
         facts.number(FactKey.HUB_WARMER, proof.heat() == null || in.warmth().twinC() == null ? null : proof.heat().warmerK(), How.MEASURED);
         in.answers().stream().filter(answer -> answer.item().code().equals("nut-locked"))
                 .forEach(answer -> facts.words(FactKey.NUT_LOCK, answer.outcome() == ProofAnswer.Outcome.RIGHT ? "yes" : answer.words(), How.TYPED));
-        facts.words(FactKey.PROOFS_LEFT, proof.later().stream().map(later -> later.words()).collect(Collectors.joining("; ")), How.COMPUTED);
+        facts.words(FactKey.PROOFS_LEFT, proof.later().stream().map(later -> later.code()).collect(Collectors.joining(" ")), How.COMPUTED);
         facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
         return new StageRule.Outcome(ProofWords.answer(proof), facts.list, proof.missing().isEmpty());
     }

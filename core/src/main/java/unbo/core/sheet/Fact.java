@@ -3,6 +3,7 @@ package unbo.core.sheet;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 
+import unbo.core.input.Field;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;
@@ -18,7 +19,7 @@ import unbo.core.measure.Units;
  */
 public record Fact(FactKey key, String text, Double value, double uncertainty, How how, String stage) {
 
-    private static final int LONGEST = 2000;
+    private static final int LONGEST = Field.LONGEST_TEXT;
     private static final double LARGEST = 1e9;
 
     public static Fact number(FactKey key, double value, How how, String stage) {
@@ -41,7 +42,7 @@ public record Fact(FactKey key, String text, Double value, double uncertainty, H
     }
 
     /**
-     * What is wrong with a fact that came from outside, in a sentence; null when it can be used. Texts are at most 2000
+     * What is wrong with a fact that came from outside, in a sentence; null when it can be used. Texts are at most 20 000
      * characters, numbers finite and below 10⁹ of the key's unit, days and counts readable.
      */
     public String fault() {

@@ -22,7 +22,7 @@ public final class Tools {
         return ALL;
     }
 
-    static String label(String code) {
+    public static String label(String code) {
         return ALL.stream().filter(t -> t.code().equals(code)).map(Field.Choice::label).findFirst().orElse(code);
     }
 

@@ -20,6 +20,11 @@ public final class Usage {
         return use.equals("immersed") ? "salt-water" : use.equals("off-road") ? "off-road" : "";
     }
 
+    /** Where it runs, in words. */
+    public static String words(String use) {
+        return USES.stream().filter(choice -> choice.code().equals(use)).map(Field.Choice::label).findFirst().orElse(use);
+    }
+
     private Usage() {
     }
 }

@@ -15,7 +15,7 @@ import unbo.core.hub.HubSection;
 class FactTest {
 
     @ParameterizedTest
-    @CsvSource({"DAY,2026-05-04", "LAST_DAY,2025-01-31", "DUE_COUNTER,12000", "YEARLY,1500.5", "DUE_IMMERSIONS,20", "COMPLAINT,anything", "OUTER_CONE,L44643", "DUE_ON,''"})
+    @CsvSource({"DAY,2026-05-04", "LAST_DAY,2025-01-31", "DUE_COUNTER,120000", "YEARLY,1500.5", "DUE_IMMERSIONS,20", "COMPLAINT,anything", "OUTER_CONE,L44643", "DUE_ON,''"})
     void whatCanBeReadHasNoFault(FactKey key, String text) {
         assertThat(Fact.words(key, text, How.TYPED, "intake").fault()).isNull();
     }
@@ -38,7 +38,7 @@ class FactTest {
         assertThat(Fact.words(FactKey.OUTER_BORE, "wide", How.TYPED, "identify").fault()).contains("needs a number");
         assertThat(new Fact(FactKey.SEAL, null, null, 0, How.TYPED, "identify").fault()).contains("lacks its text");
         assertThat(new Fact(FactKey.SEAL, "", null, 0, null, "identify").fault()).contains("lacks");
-        assertThat(Fact.words(FactKey.COMPLAINT, "x".repeat(2001), How.TYPED, "intake").fault()).contains("longer than 2000");
+        assertThat(Fact.words(FactKey.COMPLAINT, "x".repeat(20001), How.TYPED, "intake").fault()).contains("longer than 20000");
     }
 
     @ParameterizedTest

@@ -1,6 +1,8 @@
-package unbo.app.job;
+package unbo.app.report;
 
+import java.util.Base64;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
@@ -20,9 +22,13 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
 import org.thymeleaf.web.servlet.JakartaServletWebApplication;
 
-import unbo.app.report.PdfWriter;
+import unbo.app.job.AnswerService;
+import unbo.app.job.JobService;
+import unbo.app.job.JobView;
+import unbo.app.photo.PhotoLine;
+import unbo.app.photo.PhotoService;
+import unbo.app.stock.StockService;
 import unbo.app.web.Page;
-import unbo.app.workshop.WorkshopService;
 
 /** The report of a job, on the screen and on paper. */
 @Page
@@ -30,15 +36,28 @@ class ReportPages {
 
     private final JobService jobs;
     private final AnswerService answers;
-    private final WorkshopService workshops;
+    private final PhotoService photos;
+    private final StockService stock;
     private final PdfWriter pdf;
     private final SpringTemplateEngine templates;
     private final ApplicationContext beans;
 
-    ReportPages(JobService jobs, AnswerService answers, WorkshopService workshops, PdfWriter pdf, SpringTemplateEngine templates, ApplicationContext beans) {
+    /** A photo as the report shows it. @param picture its address; on paper the picture itself */
+    public record Shown(PhotoLine photo, String picture) {
+    }
+
+    ReportPages(
+            JobService jobs,
+            AnswerService answers,
+            PhotoService photos,
+            StockService stock,
+            PdfWriter pdf,
+            SpringTemplateEngine templates,
+            ApplicationContext beans) {
         this.jobs = jobs;
         this.answers = answers;
-        this.workshops = workshops;
+        this.photos = photos;
+        this.stock = stock;
         this.pdf = pdf;
         this.templates = templates;
         this.beans = beans;
@@ -47,20 +66,32 @@ class ReportPages {
     @GetMapping("/jobs/{id}/report")
     String report(@PathVariable long id, Model model) {
         model.addAllAttributes(content(id));
+        model.addAttribute("photos", photos.of(id).stream().map(p -> new Shown(p, "/jobs/" + id + "/photos/" + p.id() + ".jpg")).toList());
         return "job/report";
     }
 
     @GetMapping("/jobs/{id}/report.pdf")
     ResponseEntity<byte[]> paper(@PathVariable long id, HttpServletRequest request, HttpServletResponse response) {
-        String html = printed(content(id), request, response);
+        Map<String, Object> content = content(id);
+        content.put("photos", photos.of(id).stream().map(p -> new Shown(p, embedded(id, p.id()))).toList());
+        String html = printed(content, request, response);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
                 .header("Content-Disposition", "inline; filename=\"unbo-job-" + id + ".pdf\"").body(pdf.write(html));
     }
 
+    private String embedded(long jobId, long photo) {
+        return "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(photos.picture(jobId, photo).orElse(new byte[0]));
+    }
+
     private Map<String, Object> content(long id) {
         JobView view = jobs.view(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        Map<String, Object> content = new HashMap<>(Map.of("view", view, "notes", jobs.notes(id), "answers", answers.of(id), "workshop", workshops.current()));
-        content.put("section", view.section(view.sheet()));
+        Map<String, Object> content = new HashMap<>();
+        content.put("view", view);
+        content.put("paper", jobs.paper(id).orElseThrow());
+        content.put("notes", jobs.notes(id));
+        content.put("answers", answers.of(id));
+        content.put("taken", stock.takenFor(id));
+        content.put("photos", List.of());
         return content;
     }
 

@@ -1,0 +1,135 @@
+package unbo.app.exchange;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Stream;
+
+import unbo.app.job.JobRecord;
+import unbo.app.photo.PhotoService;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+import unbo.core.proof.FollowUp;
+import unbo.core.sheet.Fact;
+import unbo.core.vehicle.Place;
+import unbo.core.vehicle.VehicleInput;
+
+/** Judges all of a file before any of it is taken in: what stands against it, in sentences. */
+final class FileFaults implements FileReading.Taker {
+
+    private static final int MOST = 100;
+    private static final int FIRST_YEAR = 1950;
+    private static final int LAST_YEAR = 2100;
+
+    private final List<String> faults = new ArrayList<>();
+    private final Set<String> positions = new HashSet<>();
+    private int vehicles;
+    private int jobs;
+
+    List<String> faults() {
+        if (vehicles == 0 && faults.isEmpty()) {
+            return List.of("The file holds no vehicle.");
+        }
+        return List.copyOf(faults);
+    }
+
+    private void fault(String sentence) {
+        if (faults.size() < MOST) {
+            faults.add(sentence);
+        }
+    }
+
+    @Override
+    public void vehicle(UnboFile.VehiclePart vehicle, int number) {
+        vehicles++;
+        String here = "vehicle " + number;
+        if (vehicle == null) {
+            fault(here + ": it is empty.");
+            return;
+        }
+        Reading<VehicleInput> reading = reading(vehicle);
+        reading.problems().forEach(p -> fault(here + ": " + p.sentence()));
+        for (UnboFile.ImmersionPart immersion : vehicle.immersions()) {
+            if (immersion.day() == null || odd(immersion.day()) || immersion.times() < 1 || immersion.times() > 1000 || immersion.note() == null || immersion.note().length() > 200) {
+                fault(here + ": an immersion needs its day, 1 to 1000 times and a note of at most 200 characters.");
+            }
+        }
+        vehicle.positions().forEach(position -> positions.add(number + " " + position.code()));
+        if (reading.ok()) {
+            vehicle.positions().forEach(position -> position(vehicle, reading.record(), position, number));
+        }
+        if (vehicle.positions().stream().map(UnboFile.PositionPart::code).distinct().count() < vehicle.positions().size()) {
+            fault(here + ": a position stands in it twice.");
+        }
+    }
+
+    private void position(UnboFile.VehiclePart vehicle, VehicleInput input, UnboFile.PositionPart position, int number) {
+        String at = "vehicle " + number + ", " + position.code();
+        boolean there = Stream.concat(input.places().stream().map(Place::code), Stream.of(Place.UNKNOWN)).anyMatch(code -> code.equals(position.code()));
+        if (!there) {
+            fault(at + ": a " + vehicle.kind() + " has no such position.");
+        }
+        if (position.numbers() == null || position.numbers().length() > 255) {
+            fault(at + ": numbers are missing or longer than 255 characters.");
+        }
+        if (Stream.of(position.lastWorkedOn(), position.servedOn(), position.dueOn()).filter(Objects::nonNull).anyMatch(FileFaults::odd)) {
+            fault(at + ": its days must lie between " + FIRST_YEAR + " and " + LAST_YEAR + ".");
+        }
+        position.facts().stream().filter(f -> f.key() != null).map(Fact::fault).filter(Objects::nonNull).forEach(f -> fault(at + ": " + f));
+        for (int j = 0; j < position.jobs().size(); j++) {
+            position.jobs().get(j).faults(at + ", job " + (j + 1)).forEach(this::fault);
+        }
+    }
+
+    private static boolean odd(LocalDate day) {
+        return day.getYear() < FIRST_YEAR || day.getYear() > LAST_YEAR;
+    }
+
+    @Override
+    public void job(UnboFile.JobPart part, int number) {
+        jobs++;
+        JobRecord job = part == null ? null : part.job();
+        if (job == null) {
+            fault("job " + number + ": it is empty.");
+        } else if (!positions.contains(part.vehicle() + " " + part.position())) {
+            fault("job " + number + ": the file has no vehicle " + part.vehicle() + " with a position “" + part.position() + "” before it.");
+        } else {
+            job.faults("vehicle " + part.vehicle() + ", " + part.position() + ", job " + number).forEach(this::fault);
+        }
+    }
+
+    @Override
+    public void photo(UnboFile.PhotoPart photo, int number) {
+        String here = "photo " + number;
+        if (photo == null || photo.job() < 1 || photo.job() > jobs) {
+            fault(here + ": it belongs to no job of this file.");
+            return;
+        }
+        PhotoService.fault(photo.stage(), photo.words(), photo.addedAt(), photo.jpeg()).ifPresent(sentence -> fault(here + ": " + sentence));
+    }
+
+    @Override
+    public void followUp(UnboFile.FollowUpPart part, int number) {
+        String here = "follow-up " + number;
+        if (part == null || part.job() < 1 || part.job() > jobs) {
+            fault(here + ": it belongs to no job of this file.");
+        } else if (FollowUp.find(String.valueOf(part.code())).isEmpty() || part.on() == null || odd(part.on())) {
+            fault(here + ": it needs a known code and its day.");
+        }
+    }
+
+    @Override
+    public void shelf(UnboFile.ShelfPart shelf) {
+        ShelfExchange.faults(shelf).forEach(this::fault);
+    }
+
+    /** The vehicle's texts through the one reader, so that the limits are those of its form. */
+    static Reading<VehicleInput> reading(UnboFile.VehiclePart v) {
+        VehicleInput input = new VehicleInput(v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearly(), v.use(), v.axles());
+        return FieldReader.read(VehicleInput.LIST, input.texts(), UnitSystem.METRIC);
+    }
+}

@@ -1,0 +1,118 @@
+package unbo.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import org.springframework.stereotype.Component;
+
+import unbo.app.diagnosis.CaseService;
+import unbo.app.workshop.Workshop;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.answer.Answer;
+import unbo.core.answer.Step;
+import unbo.core.input.Field;
+import unbo.core.input.FieldReading;
+import unbo.core.input.Typed;
+import unbo.core.input.UnitSystem;
+import unbo.core.inspect.Carried;
+import unbo.core.measure.Unit;
+import unbo.core.route.RouteStage;
+import unbo.core.route.StageRule;
+import unbo.core.route.StageRules;
+import unbo.core.sheet.Sheet;
+
+/** Makes the paper of a job from what its stages keep. Nothing of it is computed anew but drawings, which are not kept. */
+@Component
+class PaperWriter {
+
+    /** Boxes that an older release had and this one asks otherwise. */
+    private static final Map<String, String> FORMER = Map.of("splitPin", "New split pin fitted, both legs bent");
+    private static final Set<String> PAINTED = Set.of("inner", "outer", "checks");
+
+    private final WorkshopService workshops;
+    private final CaseService cases;
+
+    PaperWriter(WorkshopService workshops, CaseService cases) {
+        this.workshops = workshops;
+        this.cases = cases;
+    }
+
+    Paper write(JobView view) {
+        Workshop workshop = workshops.current();
+        Paper.Head head = new Paper.Head(workshop.name(), view.vehicle().name(), view.vehicle().mark(), view.vehicle().kind(), view.position().label(), view.job().complaint());
+        return new Paper(Paper.VERSION, workshop.unitSystem(), head, view.cause(), view.section(view.sheet()), view.facts(),
+                view.stations().stream().map(station -> station(view, station)).toList());
+    }
+
+    private Paper.Station station(JobView view, JobView.Station station) {
+        RouteStage stage = station.stage();
+        Sheet sheet = view.sheetFor(stage);
+        return new Paper.Station(stage.code(), stage.title(), station.word(), station.skipped(),
+                station.entries().stream().map(entry -> entry(stage, entry, station.entries().size() > 1, sheet)).toList(), Carried.to(stage.code(), sheet));
+    }
+
+    private Paper.Entry entry(RouteStage stage, StageEntry entry, boolean several, Sheet sheet) {
+        StageRule<?> rule = StageRules.of(stage, sheet, entry.typed().texts());
+        StageRule.Work work = rule.work(entry.typed(), sheet, cases.current());
+        return new Paper.Entry(several ? name(rule, entry) : "", answer(entry, work), lines(rule, entry.typed(), work), steps(stage, entry, work));
+    }
+
+    private static String name(StageRule<?> rule, StageEntry entry) {
+        return entry.words().isEmpty() ? rule.entry(entry.typed()).words() : entry.words();
+    }
+
+    /** What was kept; with its drawings, where computing it again comes to the very same. */
+    private static Answer answer(StageEntry entry, StageRule.Work work) {
+        Answer kept = entry.answer();
+        if (kept == null || !work.ok()) {
+            return kept;
+        }
+        Answer again = work.outcome().answer();
+        boolean same = again.figures().equals(kept.figures()) && again.findings().equals(kept.findings()) && again.worksheet().equals(kept.worksheet());
+        return same ? new Answer(kept.figures(), kept.findings(), kept.sentences(), kept.worksheet(), again.drawings(), kept.steps(), again.tables()) : kept;
+    }
+
+    private static List<Paper.Line> lines(StageRule<?> rule, Typed typed, StageRule.Work work) {
+        List<Paper.Line> lines = new ArrayList<>();
+        for (String name : rule.asked()) {
+            FieldReading reading = work.reading().fields().get(name);
+            if (reading != null && !typed.text(name).isBlank() && !PAINTED.contains(name)) {
+                lines.add(new Paper.Line(reading.field().label(), words(reading, typed)));
+            }
+        }
+        FORMER.forEach((name, label) -> {
+            if (!typed.text(name).isBlank()) {
+                lines.add(new Paper.Line(label, typed.text(name)));
+            }
+        });
+        return lines;
+    }
+
+    /** A text as it was understood: codes in words, bare numbers with the unit of their system. */
+    private static String words(FieldReading reading, Typed typed) {
+        Field field = reading.field();
+        String text = typed.text(field.name()).strip();
+        return switch (field.kind()) {
+            case CHOICE -> field.choices().stream().filter(choice -> choice.code().equalsIgnoreCase(text)).map(Field.Choice::label).findFirst().orElse(text);
+            default -> withUnit(field, text, typed.of(field.name()));
+        };
+    }
+
+    /** A text of a quantity whose numbers stand bare, with the unit of its system behind it. */
+    static String withUnit(Field field, String text, UnitSystem system) {
+        boolean measures = field.kind() == Field.Kind.QUANTITY || field.kind() == Field.Kind.LIST;
+        if (!measures || !text.matches("[\\d\\s.,;:/+\\-−eE]+")) {
+            return text;
+        }
+        Unit bare = field.bareUnit(system);
+        return text + (bare.symbol().isEmpty() || bare.symbol().equals("°") ? "" : " ") + bare.symbol();
+    }
+
+    private static List<Paper.StepLine> steps(RouteStage stage, StageEntry entry, StageRule.Work work) {
+        List<Step> steps = StageForm.steps(stage, entry.typed(), entry.answer(), work);
+        Set<String> ticked = StageForm.ticked(entry.typed().texts());
+        return steps.stream().map(step -> new Paper.StepLine(step.text(), step.caution(), ticked.contains(step.code()))).toList();
+    }
+}
