@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
+import unbo.app.web.TooLarge;
 import unbo.core.input.Problem;
 
 /** RFC 9457 answers with a sentence for each field. */
@@ -29,13 +30,23 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail refused(ApiProblem problem) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
-        detail.setTitle(problem.status() == HttpStatus.BAD_REQUEST ? "This cannot be read" : "This cannot be");
+        detail.setTitle(switch (problem.status()) {
+            case BAD_REQUEST -> "This cannot be read";
+            case PAYLOAD_TOO_LARGE -> "This is too large";
+            case SERVICE_UNAVAILABLE -> "Many are asking at once";
+            default -> "This cannot be";
+        });
         detail.setProperty("errors", problem.problems().stream().map(p -> Map.of("field", p.field(), "message", p.sentence())).toList());
         return detail;
     }
 
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof TooLarge tooLarge) {
+                return answer(refused(new ApiProblem(HttpStatus.PAYLOAD_TOO_LARGE, "What was sent is larger than Unbo takes: " + tooLarge.getMessage() + ".", List.of())));
+            }
+        }
         return answer(refused(new ApiProblem(HttpStatus.BAD_REQUEST, "The body is not readable JSON: send one object with named fields.", List.of())));
     }
 

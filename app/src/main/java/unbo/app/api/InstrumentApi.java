@@ -8,6 +8,7 @@ import java.util.Map;
 
 import com.fasterxml.jackson.databind.JsonNode;
 
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -101,6 +102,8 @@ class InstrumentApi {
                 throw ApiProblem.of(List.of(Problem.impossible("recording", outcome.refusal())));
             }
             return answer(outcome.noise());
+        } catch (NoiseService.Busy busy) {
+            throw new ApiProblem(HttpStatus.SERVICE_UNAVAILABLE, busy.getMessage(), List.of());
         }
     }
 

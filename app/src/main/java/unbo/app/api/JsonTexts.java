@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -23,6 +24,9 @@ import unbo.core.input.UnitSystem;
 /** Turns a JSON body into the named texts that the one reader reads; bare numbers are metric here, whatever the workshop. */
 final class JsonTexts {
 
+    private static final int MOST_NAMED = 5;
+    private static final int LONGEST_NAME = 40;
+
     private JsonTexts() {
     }
 
@@ -31,23 +35,37 @@ final class JsonTexts {
         if (!body.isObject()) {
             throw new ApiProblem(HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
         }
-        List<Problem> unknown = new ArrayList<>();
+        List<String> unknown = new ArrayList<>();
         Map<String, String> texts = new LinkedHashMap<>();
         body.properties().forEach(entry -> {
             if (list.field(entry.getKey()).isEmpty()) {
-                unknown.add(new Problem(entry.getKey(), "There is no field " + entry.getKey() + " here; there are "
-                        + String.join(", ", list.fields().stream().map(Field::name).toList()) + ".", false));
+                unknown.add(entry.getKey());
             } else {
                 texts.put(entry.getKey(), text(entry.getValue()));
             }
         });
         Reading<T> reading = FieldReader.read(list, texts, UnitSystem.METRIC);
-        List<Problem> problems = new ArrayList<>(unknown);
+        List<Problem> problems = new ArrayList<>(unknown(unknown, list));
         problems.addAll(reading.problems());
         if (!problems.isEmpty()) {
             throw ApiProblem.of(problems);
         }
         return reading.record();
+    }
+
+    /** All members that are no fields, in one sentence: their number is not bounded, an answer is. */
+    private static List<Problem> unknown(List<String> names, FieldList<?> list) {
+        if (names.isEmpty()) {
+            return List.of();
+        }
+        String first = shortened(names.get(0));
+        String all = names.stream().limit(MOST_NAMED).map(JsonTexts::shortened).collect(Collectors.joining(", ")) + (names.size() > MOST_NAMED ? " and " + (names.size() - MOST_NAMED) + " more" : "");
+        return List.of(new Problem(first, (names.size() == 1 ? "There is no field " + first : "There are no fields " + all) + " here; there are "
+                + String.join(", ", list.fields().stream().map(Field::name).toList()) + ".", false));
+    }
+
+    private static String shortened(String name) {
+        return name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME) + "…";
     }
 
     /** The input record of a call whose fields stand in the address. */

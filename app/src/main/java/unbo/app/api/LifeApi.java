@@ -38,6 +38,8 @@ class LifeApi {
     record Film(double nu, double nuRequired, double kappa) {
     }
 
+    private static final double USUAL_CLEANLINESS = 0.55;
+
     record Speeds(double rpm, double cageRpm, double elementRpm, double nDm, Double nDmLimit, String verdict, Candidate other, Double spinRatio) {
     }
 
@@ -202,7 +204,11 @@ class LifeApi {
         if (!problems.isEmpty()) {
             throw ApiProblem.of(problems);
         }
-        double clean = body.path("lubrication").path("contamination").asDouble(0.55);
+        JsonNode dirt = body.path("lubrication").path("contamination");
+        if (!dirt.isMissingNode() && !dirt.isNumber()) {
+            throw ApiProblem.of(List.of(new Problem("lubrication.contamination", "Write cleanliness ec as a number over 0 and up to 1.", false)));
+        }
+        double clean = dirt.asDouble(USUAL_CLEANLINESS);
         if (!(clean > 0) || clean > 1) {
             throw ApiProblem.of(List.of(Problem.impossible("lubrication.contamination", "Cleanliness ec is over 0 and up to 1.")));
         }

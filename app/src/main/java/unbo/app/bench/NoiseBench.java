@@ -9,6 +9,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import jakarta.servlet.http.HttpServletResponse;
+
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -57,14 +59,14 @@ class NoiseBench {
     }
 
     @GetMapping("/bench/noise")
-    String ask(@RequestParam Map<String, String> sent, Model model) throws IOException {
+    String ask(@RequestParam Map<String, String> sent, Model model, HttpServletResponse response) throws IOException {
         Map<String, String> texts = sent.isEmpty() ? SAMPLE : sent;
         Reading<NoiseInput> reading = form(texts, model);
         List<Side> sides = new ArrayList<>();
         if (reading.ok() && !texts.getOrDefault("fault", "").isBlank()) {
             Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units()));
             if (recorder.ok()) {
-                show(noises.recorded(reading.record(), recorder.record()), "simulated recorder", sides, model);
+                show(() -> noises.recorded(reading.record(), recorder.record()), "simulated recorder", sides, model, response);
                 model.addAttribute("download", address("/bench/noise.wav", texts));
             }
         }
@@ -73,7 +75,7 @@ class NoiseBench {
     }
 
     @PostMapping("/bench/noise")
-    String analyse(@RequestParam Map<String, String> texts, @RequestParam(required = false) MultipartFile recording, @RequestParam(required = false) MultipartFile other, Model model) throws IOException {
+    String analyse(@RequestParam Map<String, String> texts, @RequestParam(required = false) MultipartFile recording, @RequestParam(required = false) MultipartFile other, Model model, HttpServletResponse response) throws IOException {
         Map<String, String> typed = new HashMap<>(texts);
         typed.remove("fault");
         Reading<NoiseInput> reading = form(typed, model);
@@ -88,7 +90,7 @@ class NoiseBench {
             }
             for (Map.Entry<String, MultipartFile> file : files.entrySet()) {
                 try (InputStream in = file.getValue().getInputStream()) {
-                    show(noises.analyse(reading.record(), in), file.getKey(), sides, model);
+                    show(() -> noises.analyse(reading.record(), in), file.getKey(), sides, model, response);
                 }
             }
         }
@@ -118,7 +120,22 @@ class NoiseBench {
         return reading;
     }
 
-    private void show(Noise.Outcome outcome, String name, List<Side> sides, Model model) {
+    /** What is asked of the recorder, in turn with others. */
+    @FunctionalInterface
+    private interface Analysis {
+        Noise.Outcome now() throws IOException;
+    }
+
+    private void show(Analysis analysis, String name, List<Side> sides, Model model, HttpServletResponse response) throws IOException {
+        Noise.Outcome outcome;
+        try {
+            outcome = analysis.now();
+        } catch (NoiseService.Busy busy) {
+            response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
+            response.setHeader(HttpHeaders.RETRY_AFTER, "30");
+            sides.add(new Side(name, null, busy.getMessage()));
+            return;
+        }
         if (outcome.noise() == null) {
             sides.add(new Side(name, null, outcome.refusal()));
             return;

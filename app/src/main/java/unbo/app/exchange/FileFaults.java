@@ -22,6 +22,8 @@ import unbo.core.vehicle.VehicleInput;
 final class FileFaults implements FileReading.Taker {
 
     private static final int MOST = 100;
+    private static final double FARTHEST = 1e9;
+    private static final int MOST_IMMERSIONS = 10_000;
     private static final int FIRST_YEAR = 1950;
     private static final int LAST_YEAR = 2100;
 
@@ -78,6 +80,12 @@ final class FileFaults implements FileReading.Taker {
         }
         if (Stream.of(position.lastWorkedOn(), position.servedOn(), position.dueOn()).filter(Objects::nonNull).anyMatch(FileFaults::odd)) {
             fault(at + ": its days must lie between " + FIRST_YEAR + " and " + LAST_YEAR + ".");
+        }
+        if (Stream.of(position.lastCounter(), position.dueCounter()).filter(Objects::nonNull).anyMatch(counter -> !(counter >= 0 && counter < FARTHEST))) {
+            fault(at + ": its counters must lie between 0 and " + (long) FARTHEST + ".");
+        }
+        if (position.dueImmersions() != null && (position.dueImmersions() < 1 || position.dueImmersions() > MOST_IMMERSIONS)) {
+            fault(at + ": it cannot be due after " + position.dueImmersions() + " immersions.");
         }
         position.facts().stream().filter(f -> f.key() != null).map(Fact::fault).filter(Objects::nonNull).forEach(f -> fault(at + ": " + f));
         for (int j = 0; j < position.jobs().size(); j++) {

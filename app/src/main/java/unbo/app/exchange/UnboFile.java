@@ -2,9 +2,11 @@ package unbo.app.exchange;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 
@@ -31,10 +33,16 @@ final class UnboFile {
     record ShelfPart(List<Map<String, String>> shims, List<Map<String, String>> greases, List<Map<String, String>> guns, List<Map<String, String>> bearings) {
 
         ShelfPart {
-            shims = whole(shims);
-            greases = whole(greases);
-            guns = whole(guns);
-            bearings = whole(bearings);
+            shims = texts(shims);
+            greases = texts(greases);
+            guns = texts(guns);
+            bearings = texts(bearings);
+        }
+
+        /** A text that is nothing is left out, as one that was never written. */
+        private static List<Map<String, String>> texts(List<Map<String, String>> lines) {
+            return whole(lines).stream().map(line -> line.entrySet().stream().filter(e -> e.getValue() != null)
+                    .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> b, LinkedHashMap::new))).map(line -> (Map<String, String>) line).toList();
         }
     }
 

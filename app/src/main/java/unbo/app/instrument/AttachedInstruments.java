@@ -13,18 +13,20 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /**
  * Instruments attached over the line protocol of docs/instruments.md: loopback TCP, one line a reading. At most
- * {@value #MOST} at once, {@value #LONGEST_LINE} bytes a line; one that says nothing for two minutes is let go.
+ * {@value #MOST} at once, {@value #LONGEST_LINE} bytes a line; one that does not greet in {@value #GREETING_MS} ms, or says nothing for two minutes, is let go.
  */
 @Component
 public class AttachedInstruments implements SmartLifecycle {
@@ -33,8 +35,10 @@ public class AttachedInstruments implements SmartLifecycle {
     private static final int MOST = 8;
     private static final int LONGEST_LINE = 120;
     private static final int SILENCE_MS = 120_000;
+    private static final int GREETING_MS = 5_000;
 
     private final int wanted;
+    private final int greetingMs;
     private final Map<String, Attached> attached = new ConcurrentHashMap<>();
     private final AtomicInteger callers = new AtomicInteger();
     private volatile ServerSocket door;
@@ -43,8 +47,15 @@ public class AttachedInstruments implements SmartLifecycle {
     private record Attached(InstrumentLine.Hello hello, Socket socket, List<Consumer<InstrumentLine.Shown>> listeners) {
     }
 
+    @Autowired
     AttachedInstruments(@Value("${unbo.instruments-port}") int wanted) {
+        this(wanted, GREETING_MS);
+    }
+
+    /** @param greetingMs so long a caller may take to greet */
+    AttachedInstruments(int wanted, int greetingMs) {
         this.wanted = wanted;
+        this.greetingMs = greetingMs;
     }
 
     /** Names of the instruments that are there, each with what it measures. */
@@ -111,7 +122,7 @@ public class AttachedInstruments implements SmartLifecycle {
     private void hear(Socket socket) {
         Attached me = null;
         try (socket) {
-            socket.setSoTimeout(SILENCE_MS);
+            socket.setSoTimeout(greetingMs);
             InputStream in = new BufferedInputStream(socket.getInputStream());
             InstrumentLine.Hello hello = greet(socket, in);
             if (hello == null) {
@@ -124,7 +135,8 @@ public class AttachedInstruments implements SmartLifecycle {
                 return;
             }
             say(socket, "ok");
-            for (String line = line(in); line != null; line = line(in)) {
+            socket.setSoTimeout(SILENCE_MS);
+            for (String line = line(in, Long.MAX_VALUE); line != null; line = line(in, Long.MAX_VALUE)) {
                 InstrumentLine.Read read = InstrumentLine.reading(line, hello.kind());
                 if (read.reading() == null) {
                     say(socket, "no " + read.refusal());
@@ -142,8 +154,8 @@ public class AttachedInstruments implements SmartLifecycle {
         }
     }
 
-    private static InstrumentLine.Hello greet(Socket socket, InputStream in) throws IOException {
-        String line = line(in);
+    private InstrumentLine.Hello greet(Socket socket, InputStream in) throws IOException {
+        String line = line(in, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(greetingMs));
         InstrumentLine.Hello hello = line == null ? null : InstrumentLine.hello(line);
         if (line != null && hello == null) {
             say(socket, "no begin with: unbo 1 indicator NAME, or: unbo 1 thermometer NAME (letters, digits, hyphens).");
@@ -157,13 +169,16 @@ public class AttachedInstruments implements SmartLifecycle {
         out.flush();
     }
 
-    /** One line without its end; null at the end of the stream. @throws IOException for a line that is too long */
-    private static String line(InputStream in) throws IOException {
+    /** One line without its end; null at the end of the stream. @throws IOException for a line that is too long, or that comes too slowly */
+    private static String line(InputStream in, long until) throws IOException {
         byte[] line = new byte[LONGEST_LINE];
         int n = 0;
         for (int b = in.read(); b != '\n'; b = in.read()) {
             if (b < 0) {
                 return null;
+            }
+            if (until != Long.MAX_VALUE && System.nanoTime() > until) {
+                throw new IOException("no greeting in time");
             }
             if (n == LONGEST_LINE) {
                 throw new IOException("a line of more than " + LONGEST_LINE + " bytes");

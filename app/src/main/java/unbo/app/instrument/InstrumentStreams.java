@@ -2,7 +2,6 @@ package unbo.app.instrument;
 
 import java.io.IOException;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -11,14 +10,20 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.IntFunction;
 
+import jakarta.servlet.http.HttpServletRequest;
+
 import org.springframework.context.SmartLifecycle;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
+import unbo.app.web.Ours;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
@@ -33,6 +38,7 @@ class InstrumentStreams implements SmartLifecycle {
 
     private static final int MOST = 24;
     private static final long LONGEST_MS = 600_000;
+    private static final long GRACE_MS = 10_000;
     private static final int EVERY_MS = 150;
 
     private final AttachedInstruments attached;
@@ -41,7 +47,7 @@ class InstrumentStreams implements SmartLifecycle {
         thread.setDaemon(true);
         return thread;
     });
-    private final Set<SseEmitter> open = ConcurrentHashMap.newKeySet();
+    private final Map<SseEmitter, Long> open = new ConcurrentHashMap<>();
     private volatile boolean running;
 
     /** One event as it is sent. */
@@ -55,7 +61,8 @@ class InstrumentStreams implements SmartLifecycle {
     /** The simulated hub: an indicator at mark {@code mark} of {@code of}, pushed or pulled, or a thermometer, by the box it goes {@code into}. */
     @GetMapping(path = "/instruments/simulated/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter simulated(@RequestParam Map<String, String> sent, @RequestParam(defaultValue = "") String into, @RequestParam(defaultValue = "0") int mark,
-                         @RequestParam(defaultValue = "24") int of) throws IOException {
+                         @RequestParam(defaultValue = "24") int of, HttpServletRequest request) throws IOException {
+        onlyOurs(request);
         Reading<TurningHub> reading = FieldReader.read(TurningHub.LIST, sent, UnitSystem.METRIC);
         if (!reading.ok()) {
             return refused(reading.problems().get(0).sentence());
@@ -77,26 +84,41 @@ class InstrumentStreams implements SmartLifecycle {
 
     /** An instrument attached over the line protocol. */
     @GetMapping(path = "/instruments/attached/{name}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter attached(@PathVariable String name) throws IOException {
+    SseEmitter attached(@PathVariable String name, HttpServletRequest request) throws IOException {
+        onlyOurs(request);
+        if (!attached.names().containsKey(name)) {
+            return refused("No instrument named " + name + " is attached any more.");
+        }
         SseEmitter stream = opened();
         if (stream == null) {
             return refused("Too many instruments are being read at once: close another page first.");
         }
         Runnable leave = attached.listen(name, reading -> send(stream, reading));
-        stream.onCompletion(() -> ended(stream, leave == null ? () -> { } : leave));
         if (leave == null) {
-            stream.send(SseEmitter.event().name("refused").data("No instrument named " + name + " is attached any more."));
-            stream.complete();
+            open.remove(stream);
+            return refused("No instrument named " + name + " is attached any more.");
         }
+        stream.onCompletion(() -> ended(stream, leave));
         return stream;
     }
 
+    /** Readings go to pages of ours that ask for a stream, not to what another site makes a browser fetch. */
+    private static void onlyOurs(HttpServletRequest request) {
+        String accepts = request.getHeader(HttpHeaders.ACCEPT);
+        if (Ours.foreign(request) || accepts == null || !accepts.contains(MediaType.TEXT_EVENT_STREAM_VALUE)) {
+            throw new ResponseStatusException(HttpStatus.FORBIDDEN);
+        }
+    }
+
+    /** A place, given back when the stream ends; one that should have ended long ago is given back whatever became of it. */
     private SseEmitter opened() {
+        long now = System.nanoTime();
+        open.values().removeIf(since -> now - since > TimeUnit.MILLISECONDS.toNanos(LONGEST_MS + GRACE_MS));
         if (open.size() >= MOST) {
             return null;
         }
         SseEmitter stream = new SseEmitter(LONGEST_MS);
-        open.add(stream);
+        open.put(stream, now);
         stream.onTimeout(stream::complete);
         stream.onError(e -> stream.complete());
         return stream;
@@ -131,7 +153,7 @@ class InstrumentStreams implements SmartLifecycle {
     @Override
     public void stop() {
         running = false;
-        open.forEach(SseEmitter::complete);
+        open.keySet().forEach(SseEmitter::complete);
         clock.shutdownNow();
     }
 

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Service;
 
 import unbo.core.signal.Noise;
@@ -17,10 +18,30 @@ import unbo.core.simulation.Recorder;
 @Service
 public class NoiseService {
 
-    private static final int LONGEST_WAIT_S = 30;
-    private static final Noise.Outcome BUSY = new Noise.Outcome(null, "Other recordings are being analysed just now: send it again in half a minute.");
+    private static final int LONGEST_WAIT_MS = 30_000;
+
+    /** Others are being analysed for so long that this one was not begun. */
+    public static final class Busy extends RuntimeException {
+
+        private static final long serialVersionUID = 1L;
+
+        Busy() {
+            super("Other recordings are being analysed just now: send it again in half a minute.");
+        }
+    }
 
     private final Semaphore one = new Semaphore(1, true);
+    private final int longestWaitMs;
+
+    @Autowired
+    NoiseService() {
+        this(LONGEST_WAIT_MS);
+    }
+
+    /** @param longestWaitMs so long others are waited for */
+    NoiseService(int longestWaitMs) {
+        this.longestWaitMs = longestWaitMs;
+    }
 
     /** What may go wrong while a recording is read. */
     @FunctionalInterface
@@ -46,12 +67,12 @@ public class NoiseService {
 
     private Noise.Outcome inTurn(NoiseInput in, Source source) throws IOException {
         try {
-            if (!one.tryAcquire(LONGEST_WAIT_S, TimeUnit.SECONDS)) {
-                return BUSY;
+            if (!one.tryAcquire(longestWaitMs, TimeUnit.MILLISECONDS)) {
+                throw new Busy();
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            return BUSY;
+            throw new Busy();
         }
         try {
             WavFile file = source.read();

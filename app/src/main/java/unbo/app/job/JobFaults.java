@@ -10,7 +10,6 @@ import java.util.stream.Stream;
 import unbo.core.answer.Answer;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Shape;
-import unbo.core.input.Field;
 import unbo.core.route.RouteStage;
 import unbo.core.service.Causes;
 import unbo.core.sheet.Fact;
@@ -20,6 +19,8 @@ final class JobFaults {
 
     private static final int LONGEST_PART = 200;
     private static final int LONGEST_NOTE = 500;
+    /** A form may send so much, and what cannot be used is kept as a draft, however long it is. */
+    private static final int LONGEST_SENT = 256 << 10;
     private static final int FIRST_YEAR = 1950;
 
     private final String here;
@@ -103,7 +104,7 @@ final class JobFaults {
     }
 
     private void texts(String name, Map<String, String> texts) {
-        texts.forEach((box, text) -> length(name + " " + box, text, Field.LONGEST_TEXT));
+        texts.forEach((box, text) -> length(name + " " + box, text, LONGEST_SENT));
     }
 
     private void stage(JobRecord.StageRecord stage) {
@@ -118,8 +119,8 @@ final class JobFaults {
         }
         for (StageEntry entry : stage.document().entries()) {
             texts(stage.code(), entry.typed().texts());
-            length(stage.code() + " of", entry.of(), 200);
-            length(stage.code() + " words", entry.words(), 400);
+            length(stage.code() + " of", entry.of(), LONGEST_SENT);
+            length(stage.code() + " words", entry.words(), LONGEST_SENT);
             facts(entry.facts());
             if (entry.answer() != null && !whole(entry.answer())) {
                 fault("the answer of " + stage.code() + " is not whole: figures, findings, sentences and worksheet are needed.");

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 
@@ -64,11 +65,18 @@ public record JobRecord(
     }
 
     public JobRecord {
-        stages = stages == null ? List.of() : List.copyOf(stages);
-        notes = notes == null ? List.of() : List.copyOf(notes);
+        sheet = sheet == null ? null : whole(sheet);
+        knownBefore = knownBefore == null ? null : whole(knownBefore);
+        stages = whole(stages);
+        notes = whole(notes);
         parts = parts == null ? Map.of() : parts;
-        answers = answers == null ? List.of() : List.copyOf(answers);
+        answers = whole(answers);
         movedFrom = movedFrom == null ? "" : movedFrom;
+    }
+
+    /** Without members that are nothing. */
+    private static <T> List<T> whole(List<T> list) {
+        return list == null ? List.of() : list.stream().filter(Objects::nonNull).toList();
     }
 
     /** What stands against taking it in, one sentence each. @param here where in the file it stands */

@@ -2,9 +2,9 @@ package unbo.app.web;
 
 import java.io.File;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.NoSuchElementException;
+import java.util.Set;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -17,6 +17,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -40,31 +41,41 @@ class Breakdowns {
     static final String TOO_LATE = "/sent-too-late";
 
     private static final Logger LOG = LoggerFactory.getLogger(Breakdowns.class);
-    private static final String TOKEN = "_csrf";
-
-    /** One text that was sent. */
-    public record Sent(String name, String text) {
-    }
+    /** Where nothing was read that could be given back. */
+    private static final Set<Integer> NOTHING_READ = Set.of(411, 413);
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
-    ModelAndView data(RuntimeException failure, HttpServletRequest request, HttpServletResponse response) {
+    Object data(RuntimeException failure, HttpServletRequest request, HttpServletResponse response) {
         Breakdown breakdown = Breakdown.of(failure, new File("").getAbsoluteFile().getUsableSpace());
         if (breakdown == null) {
             throw failure;
         }
         LOG.warn("{} {}: {}", request.getMethod(), request.getRequestURI(), breakdown.title());
-        return say(breakdown, request, response);
+        return refused(breakdown, request.getRequestURI(), request, response);
     }
 
     @ExceptionHandler({MaxUploadSizeExceededException.class, MultipartException.class})
     Object tooLarge(HttpServletRequest request, HttpServletResponse response) {
-        if (request.getRequestURI().startsWith("/api/")) {
-            ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.PAYLOAD_TOO_LARGE, Breakdown.TOO_LARGE.sentence());
-            detail.setTitle(Breakdown.TOO_LARGE.title());
-            detail.setProperty("errors", List.of());
-            return ResponseEntity.status(HttpStatus.PAYLOAD_TOO_LARGE).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(detail);
+        return refused(Breakdown.tooLarge(Largest.of(request)), request.getRequestURI(), request, response);
+    }
+
+    /** What the limit on bodies has refused. */
+    @RequestMapping(BodyLimit.TOO_MUCH)
+    Object tooMuch(HttpServletRequest request, HttpServletResponse response) {
+        if (!(request.getAttribute(BodyLimit.TOO_MUCH) instanceof Breakdown breakdown)) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        return say(Breakdown.TOO_LARGE, request, response);
+        return refused(breakdown, String.valueOf(request.getAttribute(RequestDispatcher.FORWARD_REQUEST_URI)), request, response);
+    }
+
+    private static Object refused(Breakdown breakdown, String address, HttpServletRequest request, HttpServletResponse response) {
+        if (!address.startsWith("/api/")) {
+            return say(breakdown, request, response);
+        }
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatusCode.valueOf(breakdown.status()), breakdown.sentence());
+        detail.setTitle(breakdown.title());
+        detail.setProperty("errors", List.of());
+        return ResponseEntity.status(breakdown.status()).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(detail);
     }
 
     @ExceptionHandler(NoSuchElementException.class)
@@ -78,22 +89,12 @@ class Breakdowns {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
         boolean cut = request.getAttribute("org.apache.catalina.parameter_parse_failed") != null;
-        return say(cut ? Breakdown.TOO_LARGE : Breakdown.TOO_LATE, request, response);
+        return say(cut ? Breakdown.tooLarge(Largest.FORM) : Breakdown.TOO_LATE, request, response);
     }
 
     private static ModelAndView say(Breakdown breakdown, HttpServletRequest request, HttpServletResponse response) {
         Object forwarded = request.getAttribute(RequestDispatcher.FORWARD_REQUEST_URI);
-        boolean form = request.getMethod().equals("POST") && breakdown != Breakdown.TOO_LARGE;
-        List<Sent> sent = new ArrayList<>();
-        if (form) {
-            request.getParameterMap().forEach((name, texts) -> {
-                for (String text : texts) {
-                    if (!name.equals(TOKEN)) {
-                        sent.add(new Sent(name, text));
-                    }
-                }
-            });
-        }
+        boolean form = request.getMethod().equals("POST") && !NOTHING_READ.contains(breakdown.status());
         response.setStatus(breakdown.status());
         if (breakdown.waiting()) {
             response.setHeader(HttpHeaders.RETRY_AFTER, "5");
@@ -102,7 +103,7 @@ class Breakdowns {
         page.addObject("breakdown", breakdown);
         page.addObject("address", forwarded == null ? request.getRequestURI() : forwarded);
         page.addObject("form", form);
-        page.addObject("sent", sent);
+        page.addObject("sent", form ? Sent.of(request) : List.of());
         return page;
     }
 }

@@ -39,6 +39,7 @@ class SecurityConfiguration {
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
                 .referrerPolicy(Customizer.withDefaults()).cacheControl(cache -> { }));
         http.addFilterBefore(hosts, SecurityContextHolderFilter.class);
+        http.addFilterBefore(new BodyLimit(), SecurityContextHolderFilter.class);
         http.exceptionHandling(refused -> refused.accessDeniedHandler(new StaleForms()));
         if (passphrase.isBlank()) {
             http.authorizeHttpRequests(all -> all.anyRequest().permitAll());

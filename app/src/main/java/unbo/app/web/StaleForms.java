@@ -6,7 +6,6 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 
-import org.springframework.http.HttpHeaders;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.web.access.AccessDeniedHandler;
 import org.springframework.security.web.csrf.CsrfException;
@@ -19,17 +18,10 @@ class StaleForms implements AccessDeniedHandler {
 
     @Override
     public void handle(HttpServletRequest request, HttpServletResponse response, AccessDeniedException denied) throws IOException, ServletException {
-        if (denied instanceof CsrfException && ours(request)) {
+        if (denied instanceof CsrfException && Ours.known(request)) {
             request.getRequestDispatcher(Breakdowns.TOO_LATE).forward(request, response);
         } else {
             response.sendError(HttpServletResponse.SC_FORBIDDEN);
         }
-    }
-
-    /** True when a page of this very address sent it: browsers say so, and no page can say it of itself. */
-    private static boolean ours(HttpServletRequest request) {
-        String origin = request.getHeader(HttpHeaders.ORIGIN);
-        String here = request.getScheme() + "://" + request.getHeader(HttpHeaders.HOST);
-        return origin != null ? origin.equals(here) : "same-origin".equals(request.getHeader("Sec-Fetch-Site"));
     }
 }

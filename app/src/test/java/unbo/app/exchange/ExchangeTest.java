@@ -1,10 +1,12 @@
 package unbo.app.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -16,14 +18,18 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 
 import jakarta.persistence.EntityManager;
 
+import com.fasterxml.jackson.core.JsonPointer;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -35,6 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
 import unbo.app.demo.DemoData;
+import unbo.app.due.FollowUpService;
 import unbo.app.job.JobLine;
 import unbo.app.job.JobService;
 import unbo.app.job.JobState;
@@ -43,8 +50,11 @@ import unbo.app.vehicle.DueLine;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
+import unbo.core.input.Field;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
+import unbo.core.route.StageRules;
+import unbo.core.sheet.Sheet;
 
 /** What goes out comes in again as it was, under new numbers; what is broken is refused in sentences, whole. */
 @Served
@@ -63,6 +73,8 @@ class ExchangeTest {
     private VehicleService vehicles;
     @Autowired
     private unbo.app.stock.StockService stock;
+    @Autowired
+    private FollowUpService followUps;
     @Autowired
     private EntityManager entities;
     private final ObjectMapper json = new ObjectMapper();
@@ -279,5 +291,112 @@ class ExchangeTest {
         byte[] file = download("/jobs/" + job + "/export.json");
         forgetEverything();
         assertThat(jobs.parts(take(file).jobs().get(0)).texts()).isEqualTo(before).containsKey("what-0");
+    }
+
+    /** Each part of a file in turn is nothing, no number, or too much: a sentence, or it is taken in, but never a fault of our own. */
+    @Test
+    void noPartOfAFileBreaksTheReader() throws Exception {
+        JsonNode file = json.readTree(download("/jobs/" + signedJob() + "/export.json"));
+        JsonNode shelf = json.readTree(download("/export.json")).get("shelf");
+        ((ObjectNode) file).set("shelf", shelf);
+        Map<String, String> shapes = new TreeMap<>();
+        paths("", file, shapes);
+        assertThat(shapes).hasSizeGreaterThan(120);
+        List<String> odd = List.of("\"Infinity\"", "1e300", "[null]", "{}");
+        int turn = 0;
+        for (String path : shapes.values()) {
+            broken(file, path, "null");
+            broken(file, path, odd.get(turn++ % odd.size()));
+        }
+    }
+
+    private void broken(JsonNode file, String path, String odd) throws IOException {
+        JsonNode changed = file.deepCopy();
+        JsonPointer at = JsonPointer.compile(path);
+        JsonNode parent = changed.at(at.head());
+        JsonNode value = json.readTree(odd);
+        if (parent instanceof ObjectNode object) {
+            object.set(at.last().getMatchingProperty(), value);
+        } else {
+            ((ArrayNode) parent).set(at.last().getMatchingIndex(), value);
+        }
+        byte[] bytes = json.writeValueAsBytes(changed);
+        assertThatCode(() -> exchange.take(() -> new ByteArrayInputStream(bytes), UnitSystem.METRIC)).as(path + " is " + odd).doesNotThrowAnyException();
+        entities.flush();
+        entities.clear();
+    }
+
+    /** One path for every shape: of members that only differ by their place in a list the first. Drawings are alike inside. */
+    private static void paths(String here, JsonNode node, Map<String, String> shapes) {
+        String shape = here.replaceAll("/\\d+", "/n");
+        if (!here.isEmpty() && shapes.putIfAbsent(shape, here) != null || shape.contains("/drawings/n/") || shape.contains("/worksheet/lines/n/")) {
+            return;
+        }
+        if (node.isObject()) {
+            node.properties().forEach(e -> paths(here + "/" + e.getKey(), e.getValue(), shapes));
+        }
+        for (int i = 0; node.isArray() && i < node.size(); i++) {
+            paths(here + "/" + i, node.get(i), shapes);
+        }
+    }
+
+    @Test
+    void everyTextThatAFormTakesComesBackThroughAFile() throws Exception {
+        Vehicle vehicle = vehicles.find(vehicles.all().get(0).id()).orElseThrow();
+        long job = jobs.open(vehicle.id(), "axle1-left", Instant.now());
+        int longest = 0;
+        for (RouteStage stage : RouteStage.route()) {
+            Map<String, String> texts = new HashMap<>();
+            for (Field field : StageRules.of(stage, Sheet.of(List.of()), Map.of()).fields().fields()) {
+                if (field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES) {
+                    texts.put(field.name(), "ü".repeat(field.longest()));
+                    longest = Math.max(longest, field.longest());
+                }
+            }
+            assertThat(jobs.keep(job, stage, -1, texts, Instant.now())).as(stage.code()).isIn(JobService.Kept.DONE, JobService.Kept.DRAFT);
+        }
+        assertThat(longest).as("a painted race").isEqualTo(Field.LONGEST_TEXT);
+        mvc.perform(post("/jobs/" + job + "/strip").with(csrf()).param("version", "0").param("designation", "x".repeat(60_000))).andExpect(status().isOk());
+        mvc.perform(post("/jobs/" + job + "/do/note").with(csrf()).param("text", "n".repeat(500)));
+        mvc.perform(post("/jobs/" + job + "/grease/skip").with(csrf()).param("why", "w".repeat(200)));
+        mvc.perform(post("/jobs/" + job + "/do/wait").with(csrf()).param("text", "p".repeat(900)));
+        entities.flush();
+        entities.clear();
+        ExchangeService.Taken taken = take(download("/jobs/" + job + "/export.json"));
+        assertThat(taken.faults()).isEmpty();
+        assertThat(jobs.view(taken.jobs().get(0)).orElseThrow().station(RouteStage.STRIP).texts()).containsEntry("designation", "x".repeat(60_000));
+        assertThat(jobs.view(taken.jobs().get(0)).orElseThrow().station(RouteStage.INTAKE).texts()).isEqualTo(jobs.view(job).orElseThrow().station(RouteStage.INTAKE).texts());
+    }
+
+    @Test
+    void aWorkshopOfManyJobsComesInAgain() throws Exception {
+        ObjectNode file = (ObjectNode) json.readTree(download("/jobs/" + signedJob() + "/export.json"));
+        ArrayNode all = file.putArray("jobs");
+        JsonNode one = json.readTree(download("/jobs/" + signedJob() + "/export.json")).get("jobs").get(0);
+        for (int i = 0; i < 450; i++) {
+            ObjectNode copy = one.deepCopy();
+            ((ObjectNode) copy.get("job")).put("visit", i + 1);
+            all.add(copy);
+        }
+        ExchangeService.Taken first = take(json.writeValueAsBytes(file));
+        assertThat(first.faults()).isEmpty();
+        assertThat(first.jobs()).hasSize(450);
+        byte[] everything = download("/export.json");
+        assertThat(everything.length).isGreaterThan(8 << 20);
+        assertThat(take(everything).jobs()).hasSizeGreaterThan(450);
+        Position position = vehicles.find(first.vehicle()).orElseThrow().positions().stream().filter(p -> p.lastWorkedOn() != null).findFirst().orElseThrow();
+        assertThat(new String(download("/positions/" + position.id() + "/history.csv"), StandardCharsets.UTF_8).lines()).as("its head and all jobs").hasSize(451);
+    }
+
+    @Test
+    void whatIsToBeDoneAfterHandOverTravelsWithItsJob() throws Exception {
+        long job = signedJob();
+        followUps.take(job, jobs.view(job).orElseThrow().position().id(), "warmth", LocalDate.of(2026, 5, 9));
+        byte[] file = download("/jobs/" + job + "/export.json");
+        forgetEverything();
+        ExchangeService.Taken taken = take(file);
+        assertThat(followUps.of(taken.jobs().get(0))).containsExactly(new FollowUpService.Open("warmth", LocalDate.of(2026, 5, 9)));
+        assertThat(take(new String(file, StandardCharsets.UTF_8).replace("\"code\" : \"warmth\"", "\"code\" : \"polish\"").getBytes(StandardCharsets.UTF_8)).faults())
+                .singleElement().asString().contains("follow-up 1");
     }
 }

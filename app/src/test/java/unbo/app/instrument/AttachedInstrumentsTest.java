@@ -151,4 +151,19 @@ class AttachedInstrumentsTest {
         assertThat(read.reading()).isNull();
         assertThat(read.refusal()).isNotBlank();
     }
+
+    @Test
+    void whoDoesNotGreetIsLetGoSoon() throws Exception {
+        AttachedInstruments impatient = new AttachedInstruments(0, 150);
+        impatient.start();
+        try (Socket silent = new Socket(InetAddress.getLoopbackAddress(), impatient.port()); Socket slow = new Socket(InetAddress.getLoopbackAddress(), impatient.port())) {
+            silent.setSoTimeout(10_000);
+            slow.setSoTimeout(10_000);
+            slow.getOutputStream().write('u');
+            assertThat(silent.getInputStream().read()).as("the end of the stream").isEqualTo(-1);
+            assertThat(slow.getInputStream().read()).isEqualTo(-1);
+        } finally {
+            impatient.stop();
+        }
+    }
 }

@@ -1,6 +1,7 @@
 package unbo.app.instrument;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.hamcrest.Matchers.allOf;
 import static org.hamcrest.Matchers.containsString;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -11,18 +12,29 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.time.Instant;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
+import unbo.core.input.FieldReader;
+import unbo.core.input.UnitSystem;
+import unbo.core.signal.NoiseFields;
+import unbo.core.signal.NoiseInput;
 import unbo.core.signal.WavFile;
 import unbo.core.vehicle.VehicleInput;
 
@@ -83,15 +95,70 @@ class NoisePagesTest {
 
     @Test
     void readingsStreamAndWhatCannotBeIsRefused() throws Exception {
-        MvcResult stream = mvc.perform(get("/instruments/simulated/stream?into=push&eccentric=0.05")).andExpect(request().asyncStarted()).andReturn();
+        MvcResult stream = mvc.perform(stream("/instruments/simulated/stream?into=push&eccentric=0.05")).andExpect(request().asyncStarted()).andReturn();
         for (int i = 0; i < 200 && stream.getResponse().getContentAsString().isEmpty(); i++) {
             Thread.onSpinWait();
             mvc.perform(get("/bench/runout"));
         }
         assertThat(stream.getResponse().getContentAsString()).contains("event:reading", "\"typed\":\"0.4");
         stream.getRequest().getAsyncContext().complete();
-        MvcResult refused = mvc.perform(get("/instruments/simulated/stream?eccentric=wide")).andReturn();
+        MvcResult refused = mvc.perform(stream("/instruments/simulated/stream?eccentric=wide")).andReturn();
         assertThat(refused.getResponse().getContentAsString()).contains("event:refused").contains("wide");
-        assertThat(mvc.perform(get("/instruments/attached/nobody/stream")).andReturn().getResponse().getContentAsString()).contains("No instrument named nobody");
+        assertThat(mvc.perform(stream("/instruments/attached/nobody/stream")).andReturn().getResponse().getContentAsString()).contains("No instrument named nobody");
+    }
+
+    private static MockHttpServletRequestBuilder stream(String address) {
+        return get(address).accept(MediaType.TEXT_EVENT_STREAM);
+    }
+
+    @Test
+    void askingForWhatIsNotThereTakesNoPlace() throws Exception {
+        for (int i = 0; i < 60; i++) {
+            mvc.perform(stream("/instruments/attached/nobody" + i + "/stream"));
+        }
+        MvcResult real = mvc.perform(stream("/instruments/simulated/stream?into=push&eccentric=0.05")).andExpect(request().asyncStarted()).andReturn();
+        assertThat(real.getResponse().getContentAsString()).doesNotContain("Too many");
+        real.getRequest().getAsyncContext().complete();
+    }
+
+    @Test
+    void readingsGoToPagesOfOursOnly() throws Exception {
+        String address = "/instruments/simulated/stream?into=push";
+        mvc.perform(stream(address).header("Sec-Fetch-Site", "cross-site")).andExpect(status().isForbidden());
+        mvc.perform(stream(address).header("Host", "127.0.0.1:8080").header("Origin", "http://elsewhere.invalid")).andExpect(status().isForbidden());
+        mvc.perform(get(address).accept(MediaType.IMAGE_PNG, MediaType.ALL)).andExpect(status().isForbidden());
+        MvcResult ours = mvc.perform(stream(address).header("Sec-Fetch-Site", "same-origin")).andExpect(request().asyncStarted()).andReturn();
+        ours.getRequest().getAsyncContext().complete();
+    }
+
+    @Test
+    void aBusyRecorderIsSaidAndLetsTheOthersGoOn() throws Exception {
+        NoiseService impatient = new NoiseService(1);
+        NoiseInput input = FieldReader.read(NoiseFields.LIST, java.util.Map.of("rpm", "600", "elements", "9", "elementMm", "7.94", "pitchMm", "39"), UnitSystem.METRIC).record();
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch enough = new CountDownLatch(1);
+        CompletableFuture<Void> first = CompletableFuture.runAsync(() -> {
+            try {
+                impatient.analyse(input, new InputStream() {
+                    @Override
+                    public int read() throws IOException {
+                        begun.countDown();
+                        try {
+                            enough.await(10, TimeUnit.SECONDS);
+                        } catch (InterruptedException e) {
+                            throw new IOException(e);
+                        }
+                        return -1;
+                    }
+                });
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        });
+        assertThat(begun.await(10, TimeUnit.SECONDS)).isTrue();
+        assertThatThrownBy(() -> impatient.analyse(input, InputStream.nullInputStream())).isInstanceOf(NoiseService.Busy.class).hasMessageContaining("half a minute");
+        enough.countDown();
+        first.get(10, TimeUnit.SECONDS);
+        assertThat(impatient.analyse(input, InputStream.nullInputStream()).refusal()).isNotEmpty();
     }
 }

@@ -16,6 +16,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTransientConnectionException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -74,6 +75,33 @@ class BreakdownsTest {
     }
 
     @Test
+    void aBusyPoolIsNoDatabaseThatIsGone() {
+        assertThat(Breakdown.of(new RuntimeException(new SQLTransientConnectionException("not available, request timed out")), 1L << 30)).isEqualTo(Breakdown.BUSY);
+        SQLTransientConnectionException gone = new SQLTransientConnectionException("not available, request timed out", "08000", new SQLNonTransientConnectionException("refused"));
+        assertThat(Breakdown.of(new RuntimeException(gone), 1L << 30)).isEqualTo(Breakdown.GONE);
+        assertThat(Breakdown.BUSY.status()).isEqualTo(503);
+    }
+
+    @Test
+    void aTextThatDoesNotFitIsNeitherARaceNorAFault() throws Exception {
+        mvc.perform(post("/test/unfit").with(csrf()).param("note", "far too long")).andExpect(status().is(422))
+                .andExpect(content().string(containsString("longer or larger than there is room for"))).andExpect(content().string(containsString("far too long")));
+    }
+
+    @Test
+    void aConnectionLostInsideATransactionIsADatabaseThatIsGone() throws Exception {
+        mvc.perform(post("/test/lost").with(csrf()).param("note", "hum")).andExpect(status().is(503))
+                .andExpect(content().string(containsString("The database does not answer"))).andExpect(content().string(containsString("hum")));
+    }
+
+    @Test
+    void aFaultOfOurOwnGivesBackWhatWasTyped() throws Exception {
+        HttpResponse<String> answer = send("/test/fault", "application/x-www-form-urlencoded", "note=rumble+%3Cb%3E&_csrf=" + token(), "Origin", "http://127.0.0.1:" + port);
+        assertThat(answer.statusCode()).isEqualTo(500);
+        assertThat(answer.body()).contains("<title>This did not work", "value=\"rumble &lt;b&gt;\"", "Send it again").doesNotContain("Exception");
+    }
+
+    @Test
     void aDatabaseThatIsGoneIsSaidAndThePageTriesAgain() throws Exception {
         mvc.perform(get("/test/gone")).andExpect(status().is(503)).andExpect(header().string("Retry-After", "5"))
                 .andExpect(content().string(containsString("The database does not answer just now"))).andExpect(content().string(containsString("http-equiv=\"refresh\"")));
@@ -84,10 +112,48 @@ class BreakdownsTest {
     @Test
     void aFileThatIsTooLargeIsSaid() throws Exception {
         String body = "--b\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n" + token() + "\r\n--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"x.json\"\r\n\r\n"
-                + "x".repeat(9 << 20) + "\r\n--b--\r\n";
-        HttpResponse<String> answer = send("/take-in", "multipart/form-data; boundary=b", body, "Origin", "http://127.0.0.1:" + port);
+                + "x".repeat(33 << 20) + "\r\n--b--\r\n";
+        HttpResponse<String> answer = send("/jobs/1/photos", "multipart/form-data; boundary=b", body, "Origin", "http://127.0.0.1:" + port);
         assertThat(answer.statusCode()).isEqualTo(413);
-        assertThat(answer.body()).contains("one of up to 8 MB is taken in").doesNotContain("xxxxx");
+        assertThat(answer.body()).contains("a photo may have 24 MB", "<title>This is too large").doesNotContain("xxxxx");
+    }
+
+    @Test
+    void aFileOfJobsMayBeLargerThanAnyMemory() throws Exception {
+        String body = "--b\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n" + token() + "\r\n--b\r\nContent-Disposition: form-data; name=\"file\"; filename=\"x.json\"\r\n\r\n"
+                + " ".repeat(40 << 20) + "[]\r\n--b--\r\n";
+        HttpResponse<String> answer = send("/take-in", "multipart/form-data; boundary=b", body, "Origin", "http://127.0.0.1:" + port);
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains("Nothing was taken in");
+    }
+
+    @Test
+    void aBodyOfJsonIsLimitedWithAndWithoutALength() throws Exception {
+        String members = java.util.stream.IntStream.range(0, 200_000).mapToObj(i -> "\"m" + i + "\":" + i).collect(java.util.stream.Collectors.joining(",", "{", "}"));
+        assertThat(members.length()).isGreaterThan(2 << 20);
+        HttpResponse<String> said = send("/api/v1/end-play", "application/json", members);
+        assertThat(said.statusCode()).isEqualTo(413);
+        assertThat(said.body()).contains("a JSON call may have 1 MB", "\"errors\":[]");
+        HttpResponse<String> unsaid = browser.send(HttpRequest.newBuilder(at("/api/v1/end-play")).header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream(members.getBytes(java.nio.charset.StandardCharsets.UTF_8)))).build(), HttpResponse.BodyHandlers.ofString());
+        assertThat(unsaid.statusCode()).isEqualTo(413);
+        assertThat(unsaid.body()).contains("a JSON call may have 1 MB");
+    }
+
+    @Test
+    void membersThatAreNoFieldsAreAnsweredOnce() throws Exception {
+        String members = java.util.stream.IntStream.range(0, 50_000).mapToObj(i -> "\"m" + i + "\":" + i).collect(java.util.stream.Collectors.joining(",", "{", "}"));
+        HttpResponse<String> answer = send("/api/v1/end-play", "application/json", members);
+        assertThat(answer.statusCode()).isEqualTo(400);
+        assertThat(answer.body()).contains("There are no fields m0, m1, m2, m3, m4 and 49995 more here").hasSizeLessThan(10_000);
+    }
+
+    @Test
+    void aFileThatDoesNotSayHowLongItIsIsNotRead() throws Exception {
+        HttpResponse<String> answer = browser.send(HttpRequest.newBuilder(at("/take-in")).header("Accept", "text/html").header("Content-Type", "multipart/form-data; boundary=b")
+                .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new java.io.ByteArrayInputStream("--b--".getBytes(java.nio.charset.StandardCharsets.UTF_8)))).build(), HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(411);
+        assertThat(answer.body()).contains("does not say how long it is");
     }
 
     @Test
@@ -109,16 +175,16 @@ class BreakdownsTest {
             }
         });
         HttpResponse<String> answer = java.net.http.HttpClient.newHttpClient().send(java.net.http.HttpRequest.newBuilder(java.net.URI.create("http://127.0.0.1:" + port + "/api/v1/noise"))
-                .header("Content-Type", "multipart/form-data; boundary=b").POST(java.net.http.HttpRequest.BodyPublishers.ofInputStream(body)).build(), HttpResponse.BodyHandlers.ofString());
+                .header("Content-Type", "multipart/form-data; boundary=b").POST(java.net.http.HttpRequest.BodyPublishers.fromPublisher(java.net.http.HttpRequest.BodyPublishers.ofInputStream(body), head.length + (200L << 20))).build(), HttpResponse.BodyHandlers.ofString());
         assertThat(answer.statusCode()).isEqualTo(413);
-        assertThat(answer.body()).contains("a recording 64 MB", "\"errors\":[]");
+        assertThat(answer.body()).contains("a recording may have 64 MB", "\"errors\":[]");
     }
 
     @Test
     void aFormThatIsTooLargeIsSaid() throws Exception {
         HttpResponse<String> answer = send("/vehicles", "application/x-www-form-urlencoded", "name=" + "x".repeat(300 << 10) + "&_csrf=" + token(), "Origin", "http://127.0.0.1:" + port);
         assertThat(answer.statusCode()).isEqualTo(413);
-        assertThat(answer.body()).contains("a form 256 kB");
+        assertThat(answer.body()).contains("a form may have 256 kB");
     }
 
     @Test
@@ -144,7 +210,7 @@ class BreakdownsTest {
     @Test
     void faultsShowNoTraceAndWrongAddressesAreSaid() throws Exception {
         assertThat(open("/nowhere/<script>".replace("<", "%3C").replace(">", "%3E")).body()).contains("leads nowhere").doesNotContain("<script>");
-        assertThat(open("/jobs/abc/intake").body()).contains("cannot be read").doesNotContain("Exception");
+        assertThat(open("/jobs/abc/intake").body()).contains("cannot be read", "<title>This cannot be read").doesNotContain("Exception");
         assertThat(open(Breakdowns.TOO_LATE).statusCode()).isEqualTo(404);
         assertThat(open("/vehicles/1/immersions").body()).contains("cannot be used in that way");
         assertThat(open("/api/v1/nowhere").body()).contains("There is no such call", "\"status\":404");
