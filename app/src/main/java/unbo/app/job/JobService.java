@@ -179,11 +179,10 @@ public class JobService {
         if (!job.state().frozen()) {
             return writer.write(opened(job).view());
         }
-        return papers.findByJobId(job.id()).map(row -> documents.paper(row.content())).orElseGet(() -> freeze(job));
+        return papers.findByJobId(job.id()).map(row -> documents.paper(row.content())).orElseGet(() -> freeze(job, writer.writeOlder(opened(job).view())));
     }
 
-    private Paper freeze(Job job) {
-        Paper paper = writer.write(opened(job).view());
+    private Paper freeze(Job job, Paper paper) {
         papers.put(job.id(), documents.write(paper));
         return paper;
     }
@@ -191,7 +190,7 @@ public class JobService {
     /** Keeps the paper of some jobs that an older release closed without it. @return how many there were */
     public int freezeOlder() {
         List<Long> without = papers.missing(Limit.of(PAPERS_AT_ONCE));
-        without.forEach(id -> freeze(jobs.whole(id).orElseThrow()));
+        without.forEach(id -> paper(jobs.whole(id).orElseThrow()));
         return without.size();
     }
 
@@ -341,7 +340,7 @@ public class JobService {
             remember(job, sheet, day, hubWork, proved);
         }
         count(job);
-        freeze(job);
+        freeze(job, writer.write(opened(job).view()));
         events.publishEvent(new Signed(jobId, job.position().id(), day, sheet));
         return List.of();
     }
@@ -429,7 +428,7 @@ public class JobService {
         }
         job.abandon(at);
         job.note("abandoned", why, at);
-        freeze(job);
+        freeze(job, writer.write(opened(job).view()));
         return true;
     }
 

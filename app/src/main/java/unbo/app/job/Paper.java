@@ -73,9 +73,13 @@ public record Paper(
         }
     }
 
-    /** One text that was typed, as read. */
+    /** One text that was typed. @param echo how it was read, in its other unit; empty where the text says it all */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record Line(String label, String text) {
+    public record Line(String label, String text, String echo) {
+
+        public Line {
+            echo = echo == null ? "" : echo;
+        }
     }
 
     /** One step of a procedure. */

@@ -39,10 +39,21 @@ class PaperWriter {
         this.cases = cases;
     }
 
+    /** In the workshop's present units. */
     Paper write(JobView view) {
+        return write(view, workshops.units());
+    }
+
+    /** Of a job that an older release closed: in the units that its texts were typed in, whatever the workshop has changed to. */
+    Paper writeOlder(JobView view) {
+        UnitSystem typed = view.stations().stream().flatMap(station -> station.entries().stream()).map(entry -> entry.typed().units()).findFirst().orElseGet(workshops::units);
+        return write(view, typed);
+    }
+
+    private Paper write(JobView view, UnitSystem units) {
         Workshop workshop = workshops.current();
         Paper.Head head = new Paper.Head(workshop.name(), view.vehicle().name(), view.vehicle().mark(), view.vehicle().kind(), view.position().label(), view.job().complaint());
-        return new Paper(Paper.VERSION, workshop.unitSystem(), head, view.cause(), view.section(view.sheet()), view.facts(),
+        return new Paper(Paper.VERSION, units, head, view.cause(), view.section(view.sheet()), view.facts(),
                 view.stations().stream().map(station -> station(view, station)).toList());
     }
 
@@ -79,12 +90,14 @@ class PaperWriter {
         for (String name : rule.asked()) {
             FieldReading reading = work.reading().fields().get(name);
             if (reading != null && !typed.text(name).isBlank() && !PAINTED.contains(name)) {
-                lines.add(new Paper.Line(reading.field().label(), words(reading, typed)));
+                String text = words(reading, typed);
+                String echo = reading.echo() == null ? "" : reading.echo();
+                lines.add(new Paper.Line(reading.field().label(), text, echo.equals(text) ? "" : echo));
             }
         }
         FORMER.forEach((name, label) -> {
             if (!typed.text(name).isBlank()) {
-                lines.add(new Paper.Line(label, typed.text(name)));
+                lines.add(new Paper.Line(label, typed.text(name), ""));
             }
         });
         return lines;

@@ -83,7 +83,7 @@ class VehiclePages {
     @GetMapping("/vehicles/{id}/edit")
     String edit(@PathVariable long id, Model model) {
         Vehicle v = find(id);
-        VehicleInput input = new VehicleInput(v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearlyDistance(), v.use(), v.axles());
+        VehicleInput input = v.input();
         return form(FieldReader.read(VehicleInput.LIST, input.texts(), workshops.units()), id, v.version(), null, false, model);
     }
 

@@ -72,6 +72,16 @@ public class Vehicle {
         return id;
     }
 
+    /** As its form has it. */
+    public VehicleInput input() {
+        return new VehicleInput(kind, name, mark, owner, counterUnit, yearlyDistance, use, axles);
+    }
+
+    /** The places that it has bearings at. */
+    public List<Place> places() {
+        return input().places();
+    }
+
     public int version() {
         return version;
     }

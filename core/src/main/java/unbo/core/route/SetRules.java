@@ -128,6 +128,6 @@ final class SetRules {
         return new Answer(List.of(new Answer.Figure("back off from zero end play", Show.number(back, 1), "°", ""),
                 new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.inches(play))),
                 List.of(finding), CastleNutWords.sentences(nut), CastleNutWords.worksheet(nut),
-                List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)));
+                List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)), List.of(), CastleNutWords.tables(nut));
     }
 }

@@ -3,6 +3,7 @@ package unbo.core.setting;
 import java.util.ArrayList;
 import java.util.List;
 
+import unbo.core.drawing.ValueTable;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;
@@ -50,6 +51,25 @@ public final class CastleNutWords {
             return "A nut or nut retainer with " + nut.places() + " or more locking places always has one inside the band.";
         }
         throw new IllegalStateException("unknown remedy " + remedy);
+    }
+
+    /** Every locking position of one turn, and where each rule to set by leaves this nut. */
+    public static List<ValueTable> tables(CastleNut nut) {
+        LockingPosition best = nut.bestPosition();
+        List<List<String>> positions = nut.positions().stream()
+                .map(p -> List.of(degrees(p.backOffDeg()), Show.fixed(p.endPlayMm(), 3), Show.base(p.endPlayMm(), Units.of(Quantity.LENGTH, "in")), degrees(p.holeDeg()),
+                        p.equals(best) ? "use" : inside(p.inBand())))
+                .toList();
+        List<List<String>> rules = nut.outcomes().stream()
+                .map(o -> List.of(o.school() + " · " + Schools.of(o.school()).name(), degrees(o.backOffDeg()), Show.play(o.endPlayMm()), inside(o.inBand())))
+                .toList();
+        return List.of(
+                new ValueTable("locking-positions", "Positions of one turn", List.of("back off", "end play, mm", "in", "hole", ""), positions),
+                new ValueTable("rules-to-set-by", "Rules to set by: where each leaves this nut", List.of("rule", "back off", "leaves", ""), rules));
+    }
+
+    private static String inside(boolean inBand) {
+        return inBand ? "inside" : "outside";
     }
 
     /** What a step of the band means, for the line under the answer. */
