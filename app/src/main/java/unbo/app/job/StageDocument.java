@@ -27,6 +27,8 @@ import unbo.core.sheet.Fact;
 record StageDocument(int v, List<StageEntry> entries, String skipped) {
 
     static final int VERSION = 2;
+    /** Of a document whose texts do not say in which system they were typed. */
+    private static final int UNSAID = 1;
     static final StageDocument EMPTY = new StageDocument(VERSION, List.of(), "");
 
     StageDocument {
@@ -48,9 +50,13 @@ record StageDocument(int v, List<StageEntry> entries, String skipped) {
         if (entries != null || texts == null && answer == null && facts == null) {
             return new StageDocument(VERSION, entries, skipped);
         }
+        int said = units == null ? UNSAID : VERSION;
+        if (answer == null && (texts == null || texts.isEmpty())) {
+            return new StageDocument(said, List.of(), skipped);
+        }
         Typed typed = Typed.of(texts == null ? Map.of() : texts, units == null ? UnitSystem.METRIC : units);
         StageEntry only = new StageEntry("", "", typed, facts, hangsOn, answer, true, answer == null, 0);
-        return new StageDocument(VERSION, List.of(only), skipped);
+        return new StageDocument(said, List.of(only), skipped);
     }
 
     /** The entry that was kept last; empty where nothing was. */
@@ -93,7 +99,7 @@ record StageDocument(int v, List<StageEntry> entries, String skipped) {
 
     /** The same with texts of an older release, which did not say it, typed in a system. */
     StageDocument typedIn(UnitSystem otherwise) {
-        return new StageDocument(VERSION, entries.stream().map(entry -> entry.savedAt() == 0 ? entry.typedIn(otherwise) : entry).toList(), skipped);
+        return v != UNSAID ? this : new StageDocument(VERSION, entries.stream().map(entry -> entry.typedIn(otherwise)).toList(), skipped);
     }
 
     StageDocument skippedFor(String why) {

@@ -58,6 +58,9 @@ class LastReleaseTest {
     private static final String SCHEMA = "unbo_last_release";
     private static final List<String> STAGES = List.of("intake", "diagnose", "identify", "strip", "inspect", "fit", "grease", "set", "prove", "log");
 
+    /** These that release did not print as kept: it computed them again, from what is known now, and counted the job among its own history. */
+    private static final List<String> COMPUTED_AGAIN = List.of("intake", "diagnose", "log");
+
     private static final Map<String, String> THEN = new TreeMap<>();
     private static final Map<String, String> FIRST = new HashMap<>();
     private static String url;
@@ -199,7 +202,7 @@ class LastReleaseTest {
             for (String stage : STAGES) {
                 String now = FIRST.get(job + "/" + stage);
                 String then = THEN.get(job + "/" + stage);
-                if (!now.contains("class=\"panel kept\"") || stage.equals("diagnose")) {
+                if (!now.contains("class=\"panel kept\"") || COMPUTED_AGAIN.contains(stage)) {
                     continue;
                 }
                 kept++;
@@ -214,7 +217,7 @@ class LastReleaseTest {
             }
             assertThat(FIRST.get(job + "/set")).doesNotContain("name=\"freeAngleDeg\"");
         }
-        assertThat(kept).isGreaterThan(100);
+        assertThat(kept).isGreaterThan(60);
     }
 
     private static List<String> figures(String page) {
