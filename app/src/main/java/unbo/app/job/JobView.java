@@ -67,7 +67,7 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
         }
 
         /** What was typed last. */
-        Typed typed() {
+        public Typed typed() {
             return entries.isEmpty() ? Typed.NOTHING : entries.get(entries.size() - 1).typed();
         }
 

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 
@@ -12,6 +15,7 @@ import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
+import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.input.Field;
 import unbo.core.input.FieldReading;
 import unbo.core.input.Typed;
@@ -22,6 +26,7 @@ import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Sheet;
+import unbo.core.strip.Tools;
 
 /** Makes the paper of a job from what its stages keep. Nothing of it is computed anew but drawings, which are not kept. */
 @Component
@@ -29,6 +34,8 @@ class PaperWriter {
 
     /** Boxes that an older release had and this one asks otherwise. */
     private static final Map<String, String> FORMER = Map.of("splitPin", "New split pin fitted, both legs bent");
+    /** Boxes whose text is a list of codes, and what each says. */
+    private static final Map<String, UnaryOperator<String>> LISTS = Map.of("circumstances", PaperWriter::circumstance, "tools", Tools::label);
     private static final Set<String> PAINTED = Set.of("inner", "outer", "checks");
 
     private final WorkshopService workshops;
@@ -107,10 +114,17 @@ class PaperWriter {
     private static String words(FieldReading reading, Typed typed) {
         Field field = reading.field();
         String text = typed.text(field.name()).strip();
+        if (LISTS.containsKey(field.name())) {
+            return Stream.of(text.split("[\\s,;]+")).map(LISTS.get(field.name())).collect(Collectors.joining(", "));
+        }
         return switch (field.kind()) {
             case CHOICE -> field.choices().stream().filter(choice -> choice.code().equalsIgnoreCase(text)).map(Field.Choice::label).findFirst().orElse(text);
             default -> withUnit(field, text, typed.of(field.name()));
         };
+    }
+
+    private static String circumstance(String code) {
+        return DiagnosisFields.circumstances().stream().filter(c -> c.code().equals(code)).map(Field.Choice::label).findFirst().orElse(code);
     }
 
     /** A text of a quantity whose numbers stand bare, with the unit of its system behind it. */

@@ -53,6 +53,10 @@ import unbo.app.vehicle.VehicleService;
 import unbo.core.input.Field;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
+import unbo.core.sheet.FactKey;
+import unbo.core.input.Typed;
+import unbo.app.workshop.WorkshopService;
+import unbo.app.workshop.WorkshopForm;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Sheet;
 
@@ -75,6 +79,8 @@ class ExchangeTest {
     private unbo.app.stock.StockService stock;
     @Autowired
     private FollowUpService followUps;
+    @Autowired
+    private WorkshopService workshops;
     @Autowired
     private EntityManager entities;
     private final ObjectMapper json = new ObjectMapper();
@@ -398,5 +404,33 @@ class ExchangeTest {
         assertThat(followUps.of(taken.jobs().get(0))).containsExactly(new FollowUpService.Open("warmth", LocalDate.of(2026, 5, 9)));
         assertThat(take(new String(file, StandardCharsets.UTF_8).replace("\"code\" : \"warmth\"", "\"code\" : \"polish\"").getBytes(StandardCharsets.UTF_8)).faults())
                 .singleElement().asString().contains("follow-up 1");
+    }
+
+    @Test
+    void aFileIsReadInTheSystemItWasTypedIn() throws Exception {
+        long job = signedJob();
+        double bore = jobs.view(job).orElseThrow().sheet().number(FactKey.HUB_BORE);
+        byte[] file = download("/jobs/" + job + "/export.json");
+        workshops.change(new WorkshopForm("Slipway bearings", UnitSystem.INCH, "A", "yearly"));
+        long again = take(file).jobs().get(0);
+        assertThat(jobs.view(again).orElseThrow().sheet().number(FactKey.HUB_BORE)).isEqualTo(bore);
+        assertThat(jobs.reopen(again, "to look", Instant.now())).isTrue();
+        assertThat(page("/jobs/" + again + "/identify")).contains("value=\"METRIC\"", "43 mm = 1.6929 in");
+    }
+
+    /** Files of an older release do not say it: whoever takes one in does. */
+    @Test
+    void anOlderFileIsReadInTheSystemThatIsSaid() throws Exception {
+        byte[] file = ExchangeTest.class.getResourceAsStream("/releases/0.1.0/job.json").readAllBytes();
+        assertThat(json.readTree(file).get("version").asInt()).isEqualTo(1);
+        ExchangeService.Taken metric = exchange.take(() -> new ByteArrayInputStream(file), UnitSystem.METRIC);
+        assertThat(metric.faults()).isEmpty();
+        ExchangeService.Taken inch = exchange.take(() -> new ByteArrayInputStream(file), UnitSystem.INCH);
+        Typed first = jobs.view(metric.jobs().get(0)).orElseThrow().station(RouteStage.IDENTIFY).typed();
+        Typed second = jobs.view(inch.jobs().get(0)).orElseThrow().station(RouteStage.IDENTIFY).typed();
+        assertThat(first.texts()).isEqualTo(second.texts());
+        assertThat(first.of("hubBore")).isEqualTo(UnitSystem.METRIC);
+        assertThat(second.of("hubBore")).isEqualTo(UnitSystem.INCH);
+        assertThat(vehicles.find(metric.vehicle()).orElseThrow().positions()).anySatisfy(p -> assertThat(p.servedOn()).isEqualTo(p.lastWorkedOn()).isNotNull());
     }
 }

@@ -15,6 +15,7 @@ import java.util.Arrays;
 import javax.imageio.ImageIO;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -130,5 +131,16 @@ class PicturesTest {
         Color across = new Color(shown.getRGB(width - x, height - y));
         assertThat(across.getGreen()).isGreaterThan(200);
         assertThat(new String(picture.jpeg(), StandardCharsets.ISO_8859_1)).doesNotContain("Exif");
+    }
+
+    /** Six of 24 megapixels at once, in a heap that one of them would fill if it were unpacked whole. */
+    @Test
+    void sixLargePhotosAtOnceFitIntoASmallHeap(@TempDir Path folder) throws Exception {
+        Path photo = Files.write(folder.resolve("large.jpg"), file(6000, 4000, BufferedImage.TYPE_INT_RGB, "jpeg"));
+        Process small = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Xmx64m", "-Djava.awt.headless=true", "-cp", System.getProperty("java.class.path"),
+                SixAtOnce.class.getName(), photo.toString()).redirectErrorStream(true).start();
+        String said = new String(small.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(small.waitFor()).as(said).isZero();
+        assertThat(said.lines()).hasSize(6).containsOnly("1600");
     }
 }

@@ -89,7 +89,7 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
             reasons.add(stage.title() + " hangs on a fact that has changed since: look at it and keep it again.");
         }
         if (state == State.DONE && !complete) {
-            reasons.add(stage.title() + ": a needed proof is missing (the page names it).");
+            reasons.add(stage.title() + (stage == RouteStage.PROVE ? ": a needed proof is missing (the page names it)." : " is not whole yet: its page says what is missing."));
         }
         if (!(stage.judgesTheOld() && proved)) {
             findings.stream().filter(finding -> finding.level() == Level.STOP)
