@@ -15,6 +15,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 
 import unbo.app.data.NewerDatabase;
+import unbo.app.data.Starting;
 
 /** Starts the application, or says in a sentence why it does not. */
 @SpringBootApplication
@@ -26,6 +27,7 @@ public class UnboApplication {
             System.err.println(refusal);
             System.exit(2);
         }
+        Starting.now("the application is read");
         SpringApplication application = new SpringApplication(UnboApplication.class);
         application.setLogStartupInfo(false);
         try {

@@ -25,6 +25,7 @@ public class NewerDatabase {
     @Bean
     static FlywayMigrationStrategy migrateUnlessNewer() {
         return flyway -> {
+            Starting.now("the database is asked for its form");
             MigrationInfo[] all = flyway.info().all();
             MigrationVersion known = newest(all, false);
             MigrationVersion there = newest(all, true);
@@ -32,7 +33,9 @@ public class NewerDatabase {
                 throw new Refused("This database was laid out by a newer Unbo (its form is " + there + ", this one knows " + known
                         + "): start that one again, or give this one a database of its own. Nothing was changed.");
             }
+            Starting.now("the database is migrated to form " + known);
             flyway.migrate();
+            Starting.now("the application is put together");
         };
     }
 

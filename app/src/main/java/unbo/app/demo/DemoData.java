@@ -15,6 +15,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.catalogue.OwnCatalogue;
+import unbo.app.data.Starting;
 import unbo.app.due.FollowUpService;
 import unbo.app.job.AnswerService;
 import unbo.app.job.JobService;
@@ -84,6 +85,7 @@ public class DemoData implements ApplicationRunner {
     @Transactional
     public void run(ApplicationArguments arguments) {
         if (wanted && vehicles.none() && !workshops.current().isSetUp()) {
+            Starting.now("the demo data are loaded");
             load();
         }
     }

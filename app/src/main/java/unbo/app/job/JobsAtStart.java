@@ -9,6 +9,8 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
+import unbo.app.data.Starting;
+
 /**
  * At the start: gives jobs of an older release what the board reads, and lets go of drafts nobody came back for. The
  * papers of jobs that an older release closed are made meanwhile, some at a time; a page that needs one makes it itself.
@@ -31,6 +33,7 @@ class JobsAtStart implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
+        Starting.now("jobs of an older release are prepared for the board");
         jobs.fillRails();
         drafts.forgetOlderThanAnybodyWants(clock.instant());
         Thread papers = new Thread(this::papers, "papers");

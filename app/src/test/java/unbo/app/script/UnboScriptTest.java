@@ -14,6 +14,8 @@ import java.util.concurrent.TimeUnit;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The one command says in a sentence why it does not start, ends with an error, and leaves nothing behind. */
 class UnboScriptTest {
@@ -105,5 +107,19 @@ class UnboScriptTest {
     void doctorTellsWhatIsThereInSentences() throws Exception {
         Ended ended = run(Map.of("UNBO_PORT", "18998"), "doctor");
         assertThat(ended.said()).contains("✓ Java").contains("Port 18998 is free.").contains("The build is not up to date");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0", "99999", "-1", "123456789012345678901234567890"})
+    void aPortOutOfItsRangeIsSaid(String port) throws Exception {
+        Ended ended = run(Map.of("UNBO_PORT", port), "demo");
+        assertThat(ended.code()).isNotZero();
+        assertThat(ended.said()).contains("UNBO_PORT=" + port + " is no port");
+    }
+
+    @Test
+    void anAddressOfAnotherMachineAndADatabaseThatIsNoneAreSaid() throws Exception {
+        assertThat(run(Map.of("UNBO_BIND", "203.0.113.9", "UNBO_PASSPHRASE", "long enough"), "start").said()).contains("UNBO_BIND=203.0.113.9 is no address of this machine");
+        assertThat(run(Map.of("UNBO_DB_URL", "localhost/unbo"), "start").said()).contains("UNBO_DB_URL=localhost/unbo is no address of a database");
     }
 }
