@@ -13,6 +13,7 @@ import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
 import unbo.core.route.Standing;
+import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -112,7 +113,7 @@ final class OpenedJob {
         }
         Sheet sheet = sheetBut(stage);
         return document(stage).entries().stream()
-                .filter(entry -> StageRules.of(stage, sheet, entry.typed().texts()).stale(sheet, entry.hangsOn())).toList();
+                .filter(entry -> stale(StageRules.of(stage, sheet, entry.typed().texts()), sheet, entry)).toList();
     }
 
     /** False when Diagnose found a cause at which no hub is opened, and none was set all the same. */
@@ -158,5 +159,9 @@ final class OpenedJob {
             facts.add(Fact.words(FactKey.LAST_DAY, position.lastWorkedOn().toString(), How.TYPED, "position"));
         }
         return facts;
+    }
+
+    private static boolean stale(StageRule<?> rule, Sheet sheet, StageEntry entry) {
+        return entry.older() ? rule.changed(sheet, entry.hangsOn()) : rule.stale(sheet, entry.hangsOn());
     }
 }

@@ -3,6 +3,7 @@ package unbo.app.job;
 import java.util.List;
 import java.util.Map;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 
 import unbo.core.answer.Answer;
@@ -38,6 +39,12 @@ record StageEntry(
         typed = typed == null ? Typed.NOTHING : typed;
         facts = facts == null ? List.of() : facts.stream().filter(f -> f != null && f.key() != null && f.how() != null).toList();
         hangsOn = hangsOn == null ? Map.of() : hangsOn;
+    }
+
+    /** True where an older release wrote it: it watched fewer facts, and no more is known of what its result hangs on. */
+    @JsonIgnore
+    boolean older() {
+        return savedAt == 0;
     }
 
     /** The same, typed in a system. */

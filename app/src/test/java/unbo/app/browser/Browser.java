@@ -14,6 +14,7 @@ import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.support.ui.ExpectedCondition;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
@@ -63,7 +64,12 @@ final class Browser implements AutoCloseable {
     void keys(CharSequence... keys) {
         new WebDriverWait(driver, LONGEST, LOOK).ignoring(ElementNotInteractableException.class).ignoring(StaleElementReferenceException.class)
                 .until(d -> {
-                    d.switchTo().activeElement().sendKeys(keys);
+                    WebElement active = d.switchTo().activeElement();
+                    if ("file".equals(active.getDomAttribute("type"))) {
+                        new Actions(driver).sendKeys(keys).perform(); // a box for files takes names of files otherwise
+                    } else {
+                        active.sendKeys(keys);
+                    }
                     return true;
                 });
     }

@@ -40,6 +40,7 @@ class JobStory {
             b.untilText("h2", "Skiff trailer");
             b.tabTo("input[name=position]");
             b.keys(Keys.SPACE);
+            b.keys(Keys.ARROW_DOWN);
             b.keys(Keys.chord(Keys.CONTROL, Keys.ENTER));
 
             b.untilText("h1", "Intake");
@@ -80,8 +81,7 @@ class JobStory {
             b.untilText("#answer", "0.053");
             b.write("hubTemperature", "100F");
             b.write("twinTemperature", "36");
-            b.tabTo("input[name=splitPin]");
-            b.keys(Keys.SPACE);
+            b.choose("proof-nut-locked", "new pin");
             b.write("initials", "ZK");
             b.keep("Log");
 

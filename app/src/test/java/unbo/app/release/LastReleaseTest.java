@@ -38,6 +38,7 @@ import org.springframework.web.context.WebApplicationContext;
 import unbo.app.UnboApplication;
 import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.JobService;
+import unbo.app.job.JobView;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
@@ -253,14 +254,40 @@ class LastReleaseTest {
         application.getBean(OwnCatalogue.class).keep(new OwnBearing(new Boundary("deep-groove-ball", "HB 25-47-14", 25, 48, 15, "own", ""), 999.0, 99.0, 1.0, 1));
         jdbc.update("update vehicle set name = concat('Renamed ', name), owner = 'Z.Z.'");
         jdbc.update("update vehicle_position set facts = '[]', last_counter = 1");
-        jdbc.update("update stage s join job j on j.id = s.job_id set s.document = '{}' where j.state = 'SIGNED'");
         signTen();
-        for (String job : signed()) {
+        sameAsBefore(signed());
+    }
+
+    private static void sameAsBefore(List<String> signed) throws Exception {
+        for (String job : signed) {
             for (String page : STAGES) {
                 assertThat(still(ask("/jobs/" + job + "/" + page))).as(page + " of job " + job).isEqualTo(still(FIRST.get(job + "/" + page)));
             }
             assertThat(still(ask("/jobs/" + job + "/report"))).as("report of job " + job).isEqualTo(still(FIRST.get(job + "/report")));
         }
+    }
+
+    @Test
+    @Order(7)
+    void whatThatReleaseKeptIsNotStaleOnlyBecauseThisOneWatchesMore() {
+        JobService jobs = application.getBean(JobService.class);
+        for (String open : jdbc.queryForList("select id from job where state in ('OPEN', 'WAITING') and id <= 28", String.class)) {
+            assertThat(jobs.view(Long.parseLong(open)).orElseThrow().stations()).as("job " + open).noneMatch(JobView.Station::recalculate);
+        }
+        List<String> last = signed().stream().filter(job -> Integer.parseInt(job) > 21).toList();
+        assertThat(last).isNotEmpty();
+        for (String job : last) {
+            assertThat(jobs.reopen(Long.parseLong(job), "to look", Instant.parse("2027-04-01T09:00:00Z"))).isTrue();
+            assertThat(jobs.view(Long.parseLong(job)).orElseThrow().stations()).as("job " + job).noneMatch(JobView.Station::recalculate);
+        }
+    }
+
+    /** Nothing is computed again of what is closed: the texts it was computed from are gone, and its pages are the same. */
+    @Test
+    @Order(8)
+    void aClosedJobIsPrintedFromItsPaper() throws Exception {
+        jdbc.update("update stage s join job j on j.id = s.job_id set s.document = '{}' where j.state = 'SIGNED'");
+        sameAsBefore(signed());
     }
 
     /** Without the rail and the title block, which tell where the job stands, and the workshop's greeting. */

@@ -113,11 +113,14 @@ public record StageRule<I>(
 
     /** True when a fact that a result hung on stands otherwise now. @param used as {@link #hangsOn} told it then */
     public boolean stale(Sheet sheet, Map<String, String> used) {
-        boolean changed = used.entrySet().stream()
-                .anyMatch(fact -> key(fact.getKey()) != null && !sheet.typed(key(fact.getKey())).equals(fact.getValue()));
         boolean came = from.entrySet().stream().filter(e -> !asked.contains(e.getKey())).flatMap(e -> e.getValue().stream())
                 .anyMatch(key -> sheet.has(key) && !used.containsKey(key.name()));
-        return changed || came;
+        return came || changed(sheet, used);
+    }
+
+    /** True when one of the facts that a result is known to hang on stands otherwise now: all that an older release tells. */
+    public boolean changed(Sheet sheet, Map<String, String> used) {
+        return used.entrySet().stream().anyMatch(fact -> key(fact.getKey()) != null && !sheet.typed(key(fact.getKey())).equals(fact.getValue()));
     }
 
     private static FactKey key(String name) {
