@@ -2,9 +2,8 @@ package unbo.app.diagnosis;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
+import unbo.app.data.Known;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.diagnosis.OwnCases;
 
@@ -14,11 +13,12 @@ public class CaseService {
 
     private final OwnCaseRows rows;
     private final WorkshopService workshops;
-    private volatile OwnCases counted;
+    private final Known<OwnCases> counted;
 
     CaseService(OwnCaseRows rows, WorkshopService workshops) {
         this.rows = rows;
         this.workshops = workshops;
+        this.counted = new Known<>(() -> OwnCases.of(rows.findAll().stream().map(OwnCase::counted).toList()));
     }
 
     /** What diagnoses are moved by: the counts, or none where the workshop has switched them off. */
@@ -28,14 +28,7 @@ public class CaseService {
 
     /** The counts, whether they are used or not. */
     public OwnCases all() {
-        OwnCases own = counted;
-        if (own == null) {
-            own = OwnCases.of(rows.findAll().stream().map(OwnCase::counted).toList());
-            if (!TransactionSynchronizationManager.isActualTransactionActive()) {
-                counted = own;
-            }
-        }
-        return own;
+        return counted.get();
     }
 
     /** Counts a job that was closed. @param cause empty where none was named: then it is not counted */
@@ -43,7 +36,7 @@ public class CaseService {
     public void closed(long jobId, String vehicle, String cause, String position, String checks) {
         if (!cause.isEmpty()) {
             rows.save(new OwnCase(jobId, vehicle, cause, position, checks));
-            countAgain();
+            counted.changes();
         }
     }
 
@@ -51,15 +44,6 @@ public class CaseService {
     @Transactional
     public void opened(long jobId) {
         rows.forget(jobId);
-        countAgain();
-    }
-
-    private void countAgain() {
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCompletion(int status) {
-                counted = null;
-            }
-        });
+        counted.changes();
     }
 }

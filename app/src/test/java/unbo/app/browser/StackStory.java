@@ -23,7 +23,7 @@ class StackStory {
     void aLinkIsDraggedToItsPlaceAndBroughtBackByArrowKeys() {
         try (Browser b = new Browser(port, 1280, 800)) {
             b.open("/bench/stack?name-o0=Recess&length-o0=6.35&name-o1=Gasket&length-o1=0.25&name-o2=Lip&length-o2=2.5&name-i0=Spigot&length-i0=4.10&min=0.02&max=0.08");
-            b.untilText("#answer", "mm");
+            b.untilText("#answer", "gap before shims");
             String gap = b.text("#answer .figure");
             b.driver.executeScript("document.getElementById('stack-form').scrollIntoView()");
             WebElement first = handle(b, "o0");

@@ -1,0 +1,55 @@
+package unbo.app.data;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionSynchronizationUtils;
+
+class KnownTest {
+
+    private final AtomicReference<String> stored = new AtomicReference<>("metric");
+    private final AtomicInteger readings = new AtomicInteger();
+
+    private void change(Known<?> known, String value) {
+        TransactionSynchronizationManager.initSynchronization();
+        try {
+            known.changes();
+            stored.set(value);
+            TransactionSynchronizationUtils.invokeAfterCompletion(TransactionSynchronizationManager.getSynchronizations(), 0);
+        } finally {
+            TransactionSynchronizationManager.clearSynchronization();
+        }
+    }
+
+    @Test
+    void isReadOnceUntilItChanges() {
+        Known<String> known = new Known<>(() -> {
+            readings.incrementAndGet();
+            return stored.get();
+        });
+        assertThat(known.get()).isEqualTo("metric");
+        assertThat(known.get()).isEqualTo("metric");
+        assertThat(readings).hasValue(1);
+        change(known, "inch");
+        assertThat(known.get()).isEqualTo("inch");
+        assertThat(readings).hasValue(2);
+    }
+
+    @Test
+    void whatWasReadWhileAnotherChangedItIsNotKept() {
+        AtomicReference<Known<String>> self = new AtomicReference<>();
+        self.set(new Known<>(() -> {
+            String was = stored.get();
+            if (readings.getAndIncrement() == 0) {
+                change(self.get(), "inch");
+            }
+            return was;
+        }));
+        assertThat(self.get().get()).isEqualTo("metric");
+        assertThat(self.get().get()).isEqualTo("inch");
+    }
+}
