@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 import org.springframework.context.event.EventListener;
@@ -49,6 +50,12 @@ public class FollowUpService {
     @Transactional(readOnly = true)
     public List<Open> of(long jobId) {
         return rows.of(jobId);
+    }
+
+    /** Jobs that left something still to be done. */
+    @Transactional(readOnly = true)
+    public Set<Long> jobs() {
+        return rows.jobs();
     }
 
     /** Takes in what a job of a file left to be done. */

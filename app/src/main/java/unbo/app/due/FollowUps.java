@@ -3,6 +3,7 @@ package unbo.app.due;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -20,6 +21,9 @@ interface FollowUps extends Repository<FollowUpRow, Long> {
 
     @Query("select new unbo.app.due.FollowUpService$Open(f.code, f.dueOn) from FollowUpRow f where f.jobId = :jobId and f.doneAt is null order by f.dueOn, f.id")
     List<FollowUpService.Open> of(long jobId);
+
+    @Query("select distinct f.jobId from FollowUpRow f where f.doneAt is null")
+    Set<Long> jobs();
 
     @Modifying
     @Query("update FollowUpRow f set f.doneAt = :at where f.positionId = :positionId and f.jobId <> :jobId and f.doneAt is null")

@@ -11,6 +11,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -41,6 +42,8 @@ import unbo.core.input.UnitSystem;
 public class ExchangeService {
 
     private static final int MOST_FAULTS = 12;
+    /** Jobs that are read together while a file is written. */
+    private static final int JOBS_AT_ONCE = 20;
 
     private final VehicleService vehicles;
     private final JobRecords jobs;
@@ -137,18 +140,25 @@ public class ExchangeService {
             file.writeEndArray();
             List<Long> written = new ArrayList<>();
             file.writeArrayFieldStart("jobs");
+            List<Place> places = new ArrayList<>();
             for (int v = 0; v < chosen.size(); v++) {
-                jobs(file, chosen.get(v), v + 1, written);
+                places.addAll(places(chosen.get(v), v + 1));
+                letGo();
             }
+            jobs(file, places, written);
             file.writeEndArray();
             file.writeArrayFieldStart("photos");
+            Set<Long> withPhotos = photos.jobs();
             for (int j = 0; j < written.size(); j++) {
-                photos(file, written.get(j), j + 1);
+                if (withPhotos.contains(written.get(j))) {
+                    photos(file, written.get(j), j + 1);
+                }
             }
             file.writeEndArray();
             file.writeArrayFieldStart("followUps");
+            Set<Long> withMore = followUps.jobs();
             for (int j = 0; j < written.size(); j++) {
-                for (FollowUpService.Open open : followUps.of(written.get(j))) {
+                for (FollowUpService.Open open : withMore.contains(written.get(j)) ? followUps.of(written.get(j)) : List.<FollowUpService.Open>of()) {
                     json.writeValue(file, new UnboFile.FollowUpPart(j + 1, open.code(), open.on()));
                 }
             }
@@ -166,15 +176,29 @@ public class ExchangeService {
         vehicles.letGo();
     }
 
-    private void jobs(JsonGenerator file, Chosen chosen, int number, List<Long> written) throws IOException {
-        Map<Long, Integer> visits = new HashMap<>();
+    /** A job that goes out. @param vehicle number of its vehicle in the file */
+    private record Place(int vehicle, String position, long job) {
+    }
+
+    private List<Place> places(Chosen chosen, int vehicle) {
+        List<Place> places = new ArrayList<>();
         for (Position position : positions(chosen)) {
-            String code = position.code();
-            for (long id : chosen.jobs() == null ? jobs.atPosition(position.id()) : chosen.jobs().get(position.id())) {
-                json.writeValue(file, new UnboFile.JobPart(number, code, jobs.of(id, visits)));
-                written.add(id);
-                letGo();
+            List<Long> ids = chosen.jobs() == null ? jobs.atPosition(position.id()) : chosen.jobs().get(position.id());
+            ids.forEach(id -> places.add(new Place(vehicle, position.code(), id)));
+        }
+        return places;
+    }
+
+    private void jobs(JsonGenerator file, List<Place> places, List<Long> written) throws IOException {
+        Map<Long, Integer> visits = new HashMap<>();
+        for (int from = 0; from < places.size(); from += JOBS_AT_ONCE) {
+            List<Place> some = places.subList(from, Math.min(places.size(), from + JOBS_AT_ONCE));
+            List<JobRecord> records = jobs.of(some.stream().map(Place::job).toList(), visits);
+            for (int i = 0; i < some.size(); i++) {
+                json.writeValue(file, new UnboFile.JobPart(some.get(i).vehicle(), some.get(i).position(), records.get(i)));
+                written.add(some.get(i).job());
             }
+            letGo();
         }
     }
 

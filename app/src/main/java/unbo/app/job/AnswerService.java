@@ -1,9 +1,11 @@
 package unbo.app.job;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -38,6 +40,12 @@ public class AnswerService {
     @Transactional(readOnly = true)
     public List<Kept> of(long jobId) {
         return answers.findByJobIdOrderById(jobId).stream().map(this::kept).toList();
+    }
+
+    /** Of several jobs, by their numbers; of some only. */
+    @Transactional(readOnly = true)
+    Map<Long, List<Kept>> ofAll(Collection<Long> jobIds) {
+        return answers.findByJobIdInOrderById(jobIds).stream().collect(Collectors.groupingBy(JobAnswer::jobId, Collectors.mapping(this::kept, Collectors.toList())));
     }
 
     @Transactional(readOnly = true)

@@ -36,6 +36,10 @@ class JobAnswer {
         keptAt = at;
     }
 
+    long jobId() {
+        return jobId;
+    }
+
     String question() {
         return question;
     }

@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
@@ -10,6 +11,8 @@ import org.springframework.data.repository.Repository;
 interface JobAnswers extends Repository<JobAnswer, Long> {
 
     List<JobAnswer> findByJobIdOrderById(long jobId);
+
+    List<JobAnswer> findByJobIdInOrderById(Collection<Long> jobIds);
 
     Optional<JobAnswer> findByJobIdAndQuestion(long jobId, String question);
 

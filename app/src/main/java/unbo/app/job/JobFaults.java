@@ -57,7 +57,7 @@ final class JobFaults {
             }
             length("note", note.text(), LONGEST_NOTE);
         }
-        if (job.paper() != null && !whole(job.paper())) {
+        if (job.paper() != null && !Documents.paper(job.paper()).filter(JobFaults::whole).isPresent()) {
             fault("the paper of the job is not whole.");
         }
         return faults;

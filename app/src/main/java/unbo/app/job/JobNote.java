@@ -34,6 +34,10 @@ public class JobNote {
         this.writtenAt = writtenAt;
     }
 
+    Job job() {
+        return job;
+    }
+
     public Instant writtenAt() {
         return writtenAt;
     }

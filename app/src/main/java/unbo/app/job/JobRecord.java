@@ -47,7 +47,7 @@ public record JobRecord(
         Map<String, String> parts,
         List<AnswerRecord> answers,
         List<Fact> knownBefore,
-        Paper paper) {
+        KeptPaper paper) {
 
     /** One stage of it. */
     @JsonIgnoreProperties(ignoreUnknown = true)

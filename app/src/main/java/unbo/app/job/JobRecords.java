@@ -2,6 +2,7 @@ package unbo.app.job;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,9 +38,15 @@ public class JobRecords {
         this.answers = answers;
     }
 
-    /** One job; {@code visitNumbers} counts visits as they are met. */
-    public JobRecord of(long id, Map<Long, Integer> visitNumbers) {
-        return of(jobs.whole(id).orElseThrow(), visitNumbers);
+    /** Some jobs, in the order they are named; {@code visitNumbers} counts visits as they are met. */
+    public List<JobRecord> of(List<Long> ids, Map<Long, Integer> visitNumbers) {
+        Map<Long, Job> some = jobs.wholeOf(ids).stream().collect(Collectors.toMap(Job::id, job -> job));
+        Map<Long, List<JobNote>> noted = notes.ofAll(ids).stream().collect(Collectors.groupingBy(note -> note.job().id()));
+        Map<Long, List<AnswerService.Kept>> answered = answers.ofAll(ids);
+        Map<Long, KeptPaper> papers = service.kept(some.values());
+        return ids.stream()
+                .map(id -> of(some.get(id), visitNumbers, noted.getOrDefault(id, List.of()), answered.getOrDefault(id, List.of()), papers.get(id)))
+                .toList();
     }
 
     /** The facts that outlive the jobs of a position. */
@@ -58,7 +65,7 @@ public class JobRecords {
         return jobs.atPosition(positionId);
     }
 
-    private JobRecord of(Job job, Map<Long, Integer> visitNumbers) {
+    private JobRecord of(Job job, Map<Long, Integer> visitNumbers, List<JobNote> noted, List<AnswerService.Kept> answered, KeptPaper paper) {
         int visit = visitNumbers.computeIfAbsent(job.visit().id(), id -> visitNumbers.size() + 1);
         return new JobRecord(
                 visit,
@@ -75,13 +82,13 @@ public class JobRecords {
                 job.numbers(),
                 job.sheet() == null ? null : documents.facts(job.sheet()),
                 job.stages().stream().map(s -> new JobRecord.StageRecord(s.code(), s.state().name(), s.complete(), s.savedAt(), documents.stage(s))).toList(),
-                notes.of(job.id()).stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(),
+                noted.stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(),
                 job.complainedOf(),
                 job.movedFrom(),
                 job.parts() == null ? Map.of() : documents.texts(job.parts()),
-                answers.of(job.id()).stream().map(a -> new JobRecord.AnswerRecord(a.question(), a.title(), a.keptAt(), null, a.typed(), a.answer())).toList(),
+                answered.stream().map(a -> new JobRecord.AnswerRecord(a.question(), a.title(), a.keptAt(), null, a.typed(), a.answer())).toList(),
                 job.knownBefore() == null ? null : documents.facts(job.knownBefore()),
-                job.state().frozen() ? service.paper(job.id()).orElse(null) : null);
+                job.state().frozen() ? paper : null);
     }
 
     /**

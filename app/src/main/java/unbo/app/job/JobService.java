@@ -3,6 +3,8 @@ package unbo.app.job;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -50,6 +52,7 @@ public class JobService {
     private final Visits visits;
     private final Notes notes;
     private final PaperRows papers;
+    private final ReadPapers read = new ReadPapers();
     private final PaperWriter writer;
     private final Documents documents;
     private final VehicleService vehicles;
@@ -170,21 +173,35 @@ public class JobService {
         return jobs.whole(jobId).map(job -> opened(job).view());
     }
 
-    /** The job as it is printed: of a closed one, as it stood when it was closed. */
-    public Optional<Paper> paper(long jobId) {
-        return jobs.whole(jobId).map(this::paper);
+    /** A job as it is printed: of a closed one, as it stood when it was closed. */
+    public Paper paper(JobView view) {
+        Job job = view.job();
+        if (!job.state().frozen()) {
+            return writer.write(view);
+        }
+        return papers.findByJobId(job.id()).map(row -> read.of(job.id(), row.content(), documents::paper)).orElseGet(() -> freeze(job, writer.writeOlder(view)));
     }
 
     private Paper paper(Job job) {
-        if (!job.state().frozen()) {
-            return writer.write(opened(job).view());
-        }
-        return papers.findByJobId(job.id()).map(row -> documents.paper(row.content())).orElseGet(() -> freeze(job, writer.writeOlder(opened(job).view())));
+        return paper(opened(job).view());
+    }
+
+    /** One station of the paper of a closed job, without the others, and without what the job knows; empty where it has no such station. */
+    public Optional<Paper> paper(JobView view, RouteStage stage) {
+        return papers.findByJobId(view.job().id()).map(row -> documents.paper(row.content(), stage.code())).or(() -> Optional.of(paper(view))).filter(paper -> paper.station(stage.code()).isPresent());
     }
 
     private Paper freeze(Job job, Paper paper) {
         papers.put(job.id(), documents.write(paper));
         return paper;
+    }
+
+    /** The papers of those of some jobs that are closed, as they are kept. */
+    Map<Long, KeptPaper> kept(Collection<Job> some) {
+        Map<Long, KeptPaper> kept = new HashMap<>();
+        papers.findByJobIdIn(some.stream().map(Job::id).toList()).forEach(row -> kept.put(row.jobId(), new KeptPaper(row.content())));
+        some.stream().filter(job -> job.state().frozen()).forEach(job -> kept.computeIfAbsent(job.id(), id -> new KeptPaper(documents.write(paper(job)))));
+        return kept;
     }
 
     /** Keeps the paper of some jobs that an older release closed without it. @return how many there were */
@@ -195,8 +212,8 @@ public class JobService {
     }
 
     /** Puts the paper of a job that is taken in from a file beside it. */
-    void keepPaper(long jobId, Paper paper) {
-        papers.put(jobId, documents.write(paper));
+    void keepPaper(long jobId, KeptPaper paper) {
+        papers.put(jobId, paper.json());
     }
 
     /** Keeps texts that were typed in the workshop's present system, as the only entry or a new one. */

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
@@ -21,17 +20,58 @@ import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.Place;
 
-/**
- * A job as its pages need it.
- *
- * @param hubWork false when Diagnose found a cause at which no hub is opened
- * @param reads   the sheet that a stage of this job reads: everything but what the stage itself gave
- */
-public record JobView(Job job, Position position, Vehicle vehicle, List<Station> stations, Sheet sheet, SignOff signOff, boolean hubWork, Function<RouteStage, Sheet> reads) {
+/** A job as its pages need it. What hangs on its stages is read from them when somebody asks, for a closed job prints its paper. */
+public final class JobView {
+
+    private final Job job;
+    private final OpenedJob opened;
+    private List<Station> stations;
+    private Sheet sheet;
+
+    JobView(Job job, OpenedJob opened) {
+        this.job = job;
+        this.opened = opened;
+    }
+
+    public Job job() {
+        return job;
+    }
+
+    public Position position() {
+        return job.position();
+    }
+
+    public Vehicle vehicle() {
+        return position().vehicle();
+    }
+
+    public List<Station> stations() {
+        if (stations == null) {
+            stations = opened.stations();
+        }
+        return stations;
+    }
+
+    /** Everything that the job knows. */
+    public Sheet sheet() {
+        if (sheet == null) {
+            sheet = opened.sheet();
+        }
+        return sheet;
+    }
+
+    public SignOff signOff() {
+        return SignOff.of(stations().stream().map(Station::standing).toList(), hubWork());
+    }
+
+    /** False when Diagnose found a cause at which no hub is opened. */
+    public boolean hubWork() {
+        return opened.hubWork();
+    }
 
     /** What is drawn of the position by these facts: a wheel's hub, or the shaft in its bearings; null where nothing is known to draw. */
     public Drawing section(Sheet facts) {
-        return position.wheel() || position.unknown() ? HubSection.of(facts) : ShaftSection.of(facts).orElse(null);
+        return position().wheel() || position().unknown() ? HubSection.of(facts) : ShaftSection.of(facts).orElse(null);
     }
 
     /**
@@ -89,37 +129,37 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
 
     /** The position it was moved from last, in words; empty where it never was. */
     public String movedFrom() {
-        return Place.of(vehicle.kind(), job.movedFrom()).map(Place::label).orElse("");
+        return Place.of(vehicle().kind(), job.movedFrom()).map(Place::label).orElse("");
     }
 
     public Station station(RouteStage stage) {
-        return stations.stream().filter(s -> s.stage() == stage).findFirst().orElseThrow();
+        return stations().stream().filter(s -> s.stage() == stage).findFirst().orElseThrow();
     }
 
-    /** The sheet that a stage reads. */
+    /** The sheet that a stage reads: everything but what the stage itself gave. */
     public Sheet sheetFor(RouteStage stage) {
-        return reads.apply(stage);
+        return opened.sheetBut(stage);
     }
 
     /** What the job knows, as it is listed. */
     public List<FactLine> facts() {
-        return sheet.all().stream().map(fact -> FactLine.of(fact, sheet)).filter(line -> !line.shown().isEmpty()).toList();
+        return sheet().all().stream().map(fact -> FactLine.of(fact, sheet())).filter(line -> !line.shown().isEmpty()).toList();
     }
 
     /** What it turned out to be, in words; empty until Log is kept. */
     public String cause() {
-        String code = sheet.text(FactKey.CAUSE);
+        String code = sheet().text(FactKey.CAUSE);
         return code.isEmpty() ? "" : Causes.label(code);
     }
 
     /** What Diagnose settled on, in words; empty until it has. */
     public String verdict() {
-        return sheet.text(FactKey.VERDICT);
+        return sheet().text(FactKey.VERDICT);
     }
 
     /** What to do next, in a few words. */
     public String next() {
-        return next(job.state(), job.waitingFor(), rail(stations));
+        return next(job.state(), job.waitingFor(), rail(stations()));
     }
 
     static String next(JobState state, String waitingFor, Rail rail) {
@@ -132,7 +172,7 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
 
     /** Where its stations stand: of a closed job, as they stood when it was closed. */
     public Rail rail() {
-        return job.state().frozen() ? job.rail() : rail(stations);
+        return job.state().frozen() ? job.rail() : rail(stations());
     }
 
     /** True for an optional station that nobody opened, when the work went on after it. */
@@ -143,8 +183,8 @@ public record JobView(Job job, Position position, Vehicle vehicle, List<Station>
 
     /** The station that comes next; Log when all are done. */
     public RouteStage nextStage() {
-        for (Station station : stations) {
-            if (!passed(station, stations) && !station.state().equals("DONE") && !station.state().equals("SKIPPED")) {
+        for (Station station : stations()) {
+            if (!passed(station, stations()) && !station.state().equals("DONE") && !station.state().equals("SKIPPED")) {
                 return station.stage();
             }
         }

@@ -21,6 +21,9 @@ interface Jobs extends Repository<Job, Long> {
     @Query("select j from Job j join fetch j.visit join fetch j.position p join fetch p.vehicle left join fetch j.stages where j.id = :id")
     Optional<Job> whole(long id);
 
+    @Query("select distinct j from Job j join fetch j.visit join fetch j.position p join fetch p.vehicle left join fetch j.stages where j.id in :ids order by j.id")
+    List<Job> wholeOf(Collection<Long> ids);
+
     @Query("select new unbo.app.job.OpenLine(j.id, v.name, v.kind, p.code, j.complaint, j.openedAt, j.state, j.waitingFor, j.rail) "
             + "from Job j join j.position p join p.vehicle v where " + OPEN + "order by j.openedAt desc, j.id desc")
     List<OpenLine> underWay(Pageable page);

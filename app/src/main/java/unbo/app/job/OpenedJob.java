@@ -11,7 +11,6 @@ import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
-import unbo.core.route.SignOff;
 import unbo.core.route.Standing;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
@@ -28,17 +27,13 @@ final class OpenedJob {
     private static final Set<FactKey> OF_HISTORY = Set.of(FactKey.PAST_DAMAGE, FactKey.FAILURES, FactKey.LAST_COUNTER, FactKey.LAST_DAY);
 
     private final Job job;
-    private final Map<RouteStage, StageDocument> stages = new EnumMap<>(RouteStage.class);
-    private final Sheet before;
-    private final Sheet frozen;
+    private final Documents documents;
+    private Map<RouteStage, StageDocument> stages;
+    private Sheet before;
 
     OpenedJob(Job job, Documents documents) {
         this.job = job;
-        for (RouteStage stage : RouteStage.route()) {
-            job.stage(stage).ifPresent(kept -> stages.put(stage, documents.stage(kept)));
-        }
-        this.frozen = job.sheet() == null ? null : Sheet.of(documents.facts(job.sheet()));
-        this.before = known(job, documents);
+        this.documents = documents;
     }
 
     /**
@@ -55,23 +50,36 @@ final class OpenedJob {
 
     /** Everything that was known before this job. */
     Sheet before() {
+        if (before == null) {
+            before = known(job, documents);
+        }
         return before;
+    }
+
+    private Map<RouteStage, StageDocument> stages() {
+        if (stages == null) {
+            stages = new EnumMap<>(RouteStage.class);
+            for (RouteStage stage : RouteStage.route()) {
+                job.stage(stage).ifPresent(kept -> stages.put(stage, documents.stage(kept)));
+            }
+        }
+        return stages;
     }
 
     /** What a stage keeps; empty for one that was never opened. */
     StageDocument document(RouteStage stage) {
-        return stages.getOrDefault(stage, StageDocument.EMPTY);
+        return stages().getOrDefault(stage, StageDocument.EMPTY);
     }
 
     /** Everything the job knows: as frozen when it was signed, as it stands now otherwise. */
     Sheet sheet() {
-        return frozen != null ? frozen : sheetBut(null);
+        return job.sheet() == null ? sheetBut(null) : Sheet.of(documents.facts(job.sheet()));
     }
 
     /** The sheet without what one stage gave, which is what that stage may read. */
     Sheet sheetBut(RouteStage left) {
-        Sheet sheet = before;
-        for (Map.Entry<RouteStage, StageDocument> kept : stages.entrySet()) {
+        Sheet sheet = before();
+        for (Map.Entry<RouteStage, StageDocument> kept : stages().entrySet()) {
             if (kept.getKey() != left) {
                 sheet = sheet.with(kept.getValue().facts());
             }
@@ -80,29 +88,24 @@ final class OpenedJob {
     }
 
     JobView view() {
-        List<JobView.Station> stations = stations();
-        SignOff signOff = SignOff.of(stations.stream().map(JobView.Station::standing).toList(), hubWork());
-        return new JobView(job, job.position(), job.position().vehicle(), stations, sheet(), signOff, hubWork(), this::sheetBut);
+        return new JobView(job, this);
     }
 
     Rail rail() {
         return JobView.rail(stations());
     }
 
-    private List<JobView.Station> stations() {
+    List<JobView.Station> stations() {
         List<JobView.Station> stations = new ArrayList<>();
         for (RouteStage stage : RouteStage.route()) {
             Optional<Stage> kept = job.stage(stage);
             StageDocument document = document(stage);
-            Standing standing = kept.map(s -> new Standing(stage, Standing.State.valueOf(s.state().name()), s.complete(), stale(stage), document.findings()))
+            List<StageEntry> changed = staleEntries(stage);
+            Standing standing = kept.map(s -> new Standing(stage, Standing.State.valueOf(s.state().name()), s.complete(), !changed.isEmpty(), document.findings()))
                     .orElse(Standing.untouched(stage));
-            stations.add(new JobView.Station(standing, kept.map(Stage::version).orElse(-1), kept.map(Stage::savedAt).orElse(null), document.entries(), document.skipped(), staleEntries(stage)));
+            stations.add(new JobView.Station(standing, kept.map(Stage::version).orElse(-1), kept.map(Stage::savedAt).orElse(null), document.entries(), document.skipped(), changed));
         }
         return stations;
-    }
-
-    private boolean stale(RouteStage stage) {
-        return !staleEntries(stage).isEmpty();
     }
 
     /** Entries whose facts have changed since; none of a closed job, or of a stage that is no result. */

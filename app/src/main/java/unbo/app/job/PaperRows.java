@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
@@ -11,6 +12,8 @@ import org.springframework.data.repository.Repository;
 interface PaperRows extends Repository<PaperRow, Long> {
 
     Optional<PaperRow> findByJobId(long jobId);
+
+    List<PaperRow> findByJobIdIn(Collection<Long> jobIds);
 
     @Modifying
     @Query(nativeQuery = true, value = "insert into job_paper (job_id, content) values (:jobId, :content) on duplicate key update content = values(content)")

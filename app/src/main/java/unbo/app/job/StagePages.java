@@ -367,7 +367,7 @@ class StagePages {
 
     /** A stage of a closed job: as it stood, whatever the address says. */
     private String closed(JobView view, RouteStage stage, Model model) {
-        Paper paper = jobs.paper(view.job().id()).orElseThrow(StagePages::unknown);
+        Paper paper = jobs.paper(view, stage).orElseThrow(StagePages::unknown);
         model.addAttribute("view", view);
         model.addAttribute("paper", paper);
         model.addAttribute("station", paper.station(stage.code()).orElseThrow(StagePages::unknown));

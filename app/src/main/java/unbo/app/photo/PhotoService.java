@@ -3,6 +3,7 @@ package unbo.app.photo;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,6 +28,12 @@ public class PhotoService {
     @Transactional(readOnly = true)
     public List<PhotoLine> of(long jobId) {
         return photos.of(jobId);
+    }
+
+    /** Jobs that have photos. */
+    @Transactional(readOnly = true)
+    public Set<Long> jobs() {
+        return photos.jobs();
     }
 
     @Transactional(readOnly = true)

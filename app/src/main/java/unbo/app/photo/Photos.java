@@ -2,6 +2,7 @@ package unbo.app.photo;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -14,6 +15,9 @@ interface Photos extends Repository<Photo, Long> {
 
     @Query("select p from Photo p where p.id = :id and p.jobId = :jobId")
     Optional<Photo> one(long jobId, long id);
+
+    @Query("select distinct p.jobId from Photo p")
+    Set<Long> jobs();
 
     @Query("select count(p) from Photo p where p.jobId = :jobId")
     int count(long jobId);

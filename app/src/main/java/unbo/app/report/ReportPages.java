@@ -87,7 +87,7 @@ class ReportPages {
         JobView view = jobs.view(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         Map<String, Object> content = new HashMap<>();
         content.put("view", view);
-        content.put("paper", jobs.paper(id).orElseThrow());
+        content.put("paper", jobs.paper(view));
         content.put("notes", jobs.notes(id));
         content.put("answers", answers.of(id));
         content.put("taken", stock.takenFor(id));

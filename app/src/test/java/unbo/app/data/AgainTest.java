@@ -12,6 +12,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 import unbo.app.Served;
 
@@ -23,11 +25,17 @@ class AgainTest {
     private Crossing crossing;
     @Autowired
     private JdbcTemplate jdbc;
+    private TransactionTemplate transactions;
+
+    @Autowired
+    void transactions(PlatformTransactionManager manager) {
+        transactions = new TransactionTemplate(manager);
+    }
 
     @BeforeEach
     void twoRows() {
         jdbc.execute("create table crossing (name varchar(5) primary key, n int not null)");
-        jdbc.update("insert into crossing values ('a', 0), ('b', 0)");
+        transactions.executeWithoutResult(status -> jdbc.update("insert into crossing values ('a', 0), ('b', 0)"));
     }
 
     @AfterEach

@@ -7,6 +7,7 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.answer.Answer;
 import unbo.core.drawing.Drawing;
 import unbo.core.hub.HubSection;
 import unbo.core.input.Typed;
@@ -60,5 +61,20 @@ class DocumentsTest {
         Drawing section = HubSection.of(Sheet.of(List.of()));
         Paper paper = new Paper(Paper.VERSION, UnitSystem.METRIC, new Paper.Head("w", "v", "m", "van", "p", "c"), "", section, List.of(), List.of());
         assertThat(documents.paper(documents.write(paper))).isEqualTo(paper);
+    }
+
+    @Test
+    void oneStationOfAPaperIsReadWithoutTheOthers() {
+        Drawing section = HubSection.of(Sheet.of(List.of()));
+        Answer answer = new Answer(List.of(new Answer.Figure("end play", "0.05", "mm", "0.002 in")), List.of(), List.of("a", "b"), null, List.of(section));
+        Paper.Station set = new Paper.Station("set", "Set", "done", "", List.of(new Paper.Entry("", answer, List.of(new Paper.Line("Slots", "6", "")), List.of())), List.of("h"));
+        Paper.Station prove = new Paper.Station("prove", "Prove", "open", "no time", List.of(), List.of());
+        Paper paper = new Paper(Paper.VERSION, UnitSystem.METRIC, new Paper.Head("w", "v", "m", "van", "p", "c"), "hum", section,
+                List.of(new FactLine("seal", "38x59x9", "typed", "Identify")), List.of(set, prove));
+        String kept = documents.write(paper);
+        assertThat(documents.paper(kept, "set")).isEqualTo(new Paper(Paper.VERSION, UnitSystem.METRIC, paper.head(), "hum", section, List.of(), List.of(set)));
+        assertThat(documents.paper(kept, "prove").stations()).containsExactly(prove);
+        assertThat(documents.paper(kept, "strip").stations()).isEmpty();
+        assertThat(documents.paper(documents.write(paper).replace("\"code\":\"set\",", ""), "prove").stations()).hasSize(2);
     }
 }

@@ -2,6 +2,7 @@ package unbo.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -15,7 +16,6 @@ import unbo.app.vehicle.Position;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.route.RouteStage;
-import unbo.core.route.SignOff;
 import unbo.core.route.Standing;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -37,7 +37,9 @@ class JobViewTest {
         for (JobView.Station station : changed) {
             stations.set(station.stage().ordinal(), station);
         }
-        return new JobView(new Job(null, mock(Position.class), null), null, null, stations, Sheet.of(List.of()), new SignOff(List.of()), true, stage -> Sheet.of(List.of()));
+        OpenedJob opened = mock(OpenedJob.class);
+        when(opened.stations()).thenReturn(stations);
+        return new JobView(new Job(null, mock(Position.class), null), opened);
     }
 
     @ParameterizedTest

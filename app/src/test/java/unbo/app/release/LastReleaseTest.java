@@ -31,6 +31,8 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import org.springframework.web.context.WebApplicationContext;
@@ -148,6 +150,10 @@ class LastReleaseTest {
         return page.substring(page.indexOf("<main"), page.indexOf("</main>") + "</main>".length()).replaceAll("<input[^>]*name=\"_csrf\"[^>]*>", "");
     }
 
+    private static void change(String sql) {
+        new TransactionTemplate(application.getBean(PlatformTransactionManager.class)).executeWithoutResult(status -> jdbc.update(sql));
+    }
+
     private static List<String> signed() {
         return jdbc.queryForList("select id from job where state = 'SIGNED' and id <= 28 order by id", String.class);
     }
@@ -252,8 +258,8 @@ class LastReleaseTest {
     void nothingAroundAClosedJobChangesIt() throws Exception {
         application.getBean(WorkshopService.class).change(new WorkshopForm("Another name", UnitSystem.INCH, "C", "two-yearly"));
         application.getBean(OwnCatalogue.class).keep(new OwnBearing(new Boundary("deep-groove-ball", "HB 25-47-14", 25, 48, 15, "own", ""), 999.0, 99.0, 1.0, 1));
-        jdbc.update("update vehicle set name = concat('Renamed ', name), owner = 'Z.Z.'");
-        jdbc.update("update vehicle_position set facts = '[]', last_counter = 1");
+        change("update vehicle set name = concat('Renamed ', name), owner = 'Z.Z.'");
+        change("update vehicle_position set facts = '[]', last_counter = 1");
         signTen();
         sameAsBefore(signed());
     }
@@ -286,7 +292,7 @@ class LastReleaseTest {
     @Test
     @Order(8)
     void aClosedJobIsPrintedFromItsPaper() throws Exception {
-        jdbc.update("update stage s join job j on j.id = s.job_id set s.document = '{}' where j.state = 'SIGNED'");
+        change("update stage s join job j on j.id = s.job_id set s.document = '{}' where j.state = 'SIGNED'");
         sameAsBefore(signed());
     }
 
