@@ -18,6 +18,8 @@ import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 import unbo.app.Served;
 
@@ -32,6 +34,8 @@ class MigrationsTest {
     private DataSource source;
     @Autowired
     private JdbcTemplate jdbc;
+    @Autowired
+    private PlatformTransactionManager transactions;
 
     private static String sum(Path file) {
         try {
@@ -59,14 +63,18 @@ class MigrationsTest {
         try {
             Flyway newer = Flyway.configure().dataSource(source).schemas("unbo_newer").locations("classpath:db/migration").load();
             newer.migrate();
-            jdbc.update("insert into unbo_newer.flyway_schema_history (installed_rank, version, description, type, script, checksum, installed_by, execution_time, success) "
+            change("insert into unbo_newer.flyway_schema_history (installed_rank, version, description, type, script, checksum, installed_by, execution_time, success) "
                     + "values (99, '99', 'of later', 'SQL', 'V99__of_later.sql', 1, 'unbo', 1, 1)");
             assertThatThrownBy(() -> NewerDatabase.migrateUnlessNewer().migrate(newer)).isInstanceOf(NewerDatabase.Refused.class)
                     .hasMessageContaining("was laid out by a newer Unbo").hasMessageContaining("its form is 99").hasMessageEndingWith("Nothing was changed.");
-            jdbc.update("delete from unbo_newer.flyway_schema_history where installed_rank = 99");
+            change("delete from unbo_newer.flyway_schema_history where installed_rank = 99");
             NewerDatabase.migrateUnlessNewer().migrate(newer);
         } finally {
             jdbc.update("drop schema unbo_newer");
         }
+    }
+
+    private void change(String sql) {
+        new TransactionTemplate(transactions).executeWithoutResult(status -> jdbc.update(sql));
     }
 }
