@@ -96,7 +96,7 @@ class NoisePagesTest {
     @Test
     void readingsStreamAndWhatCannotBeIsRefused() throws Exception {
         MvcResult stream = mvc.perform(stream("/instruments/simulated/stream?into=push&eccentric=0.05")).andExpect(request().asyncStarted()).andReturn();
-        for (int i = 0; i < 200 && stream.getResponse().getContentAsString().isEmpty(); i++) {
+        for (int i = 0; i < 500 && !stream.getResponse().getContentAsString().contains("\n\n"); i++) {
             Thread.onSpinWait();
             mvc.perform(get("/bench/runout"));
         }

@@ -15,6 +15,7 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** The one command says in a sentence why it does not start, ends with an error, and leaves nothing behind. */
@@ -78,7 +79,47 @@ class UnboScriptTest {
         }
         Ended ended = run(Map.of("PATH", bin.toString(), "UNBO_PORT", "18999"), "demo");
         assertThat(ended.code()).isNotZero();
-        assertThat(ended.said()).contains("no Java development kit").contains("version 17 or later");
+        assertThat(ended.said()).contains("no Java development kit").contains("version 17 or later").contains("default-jdk-headless");
+    }
+
+    /** Puts a program before those of the machine. @return the path to search */
+    private String before(String name, String script) throws IOException {
+        Path bin = Files.createDirectories(folder.resolve("before"));
+        Path program = Files.writeString(bin.resolve(name), "#!/bin/sh\n" + script + "\n");
+        assertThat(program.toFile().setExecutable(true)).isTrue();
+        return bin + ":" + System.getenv("PATH");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"17.0.15, ✓ Java 17", "21, ✓ Java 21", "25-ea, ✓ Java 25", "25.0.1+8-LTS, ✓ Java 25", "11.0.22, ✗ Java 11 is too old", "1.8.0_392, ✗ Java 1 is too old"})
+    void theVersionOfJavaIsReadAsItsMakersWriteIt(String version, String said) throws Exception {
+        String path = before("java", "echo 'openjdk version \"" + version + "\" 2025-09-16' >&2");
+        assertThat(run(Map.of("PATH", path, "UNBO_PORT", "18997"), "doctor").said()).contains(said);
+    }
+
+    @Test
+    void whatToInstallIsWhatThisDebianHas() throws Exception {
+        before("java", "echo 'openjdk version \"11.0.22\" 2024-01-16' >&2");
+        String path = before("apt-cache", "[ \"$2\" = openjdk-21-jdk-headless ] && echo Package: openjdk-21-jdk-headless");
+        assertThat(run(Map.of("PATH", path), "test", "core").said()).contains("Java 11 is too old").contains("openjdk-21-jdk-headless");
+        before("apt-cache", "exit 100");
+        assertThat(run(Map.of("PATH", path), "test", "core").said()).contains("default-jdk-headless");
+    }
+
+    @Test
+    void aPartOfTheTestsThatIsNoneIsSaid() throws Exception {
+        Ended ended = run(Map.of(), "test", "everything");
+        assertThat(ended.code()).isNotZero();
+        assertThat(ended.said()).contains("test knows core, app, browser, scripts, format and crash");
+    }
+
+    @Test
+    void coreIsTestedWithoutADatabase() throws Exception {
+        String path = before("mvn", "echo asked for: \"$@\"");
+        Ended ended = run(Map.of("PATH", path), "test", "core", "-Dtest=One");
+        assertThat(ended.code()).isZero();
+        assertThat(ended.said()).contains("asked for: -B -ntp -Dstyle.color=never test -pl core -Dtest=One");
+        assertThat(folder.resolve(".unbo")).doesNotExist();
     }
 
     @Test

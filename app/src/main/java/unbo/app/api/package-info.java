@@ -1,0 +1,2 @@
+/** Every computation by JSON, without state. */
+package unbo.app.api;

@@ -1,0 +1,2 @@
+/** Bearings of the workshop's own. */
+package unbo.app.catalogue;

@@ -1,0 +1,2 @@
+/** The data of the demonstration: a harbourside workshop. */
+package unbo.app.demo;

@@ -1,0 +1,2 @@
+/** The board of Diagnose, and the workshop's own counted cases. */
+package unbo.app.diagnosis;

@@ -1,0 +1,2 @@
+/** Pages of a vehicle and of a position. */
+package unbo.app.log;

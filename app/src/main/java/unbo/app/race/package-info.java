@@ -1,0 +1,2 @@
+/** The palette that races are painted with. */
+package unbo.app.race;

@@ -1,0 +1,2 @@
+/** The castellated nut as it is printed and drawn. */
+package unbo.app.setting;

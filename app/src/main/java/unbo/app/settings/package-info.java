@@ -1,0 +1,2 @@
+/** The page of the workshop's preferences. */
+package unbo.app.settings;

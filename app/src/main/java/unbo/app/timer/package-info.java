@@ -1,0 +1,2 @@
+/** Timers that run on the board: cures, baths, warm-ups. */
+package unbo.app.timer;

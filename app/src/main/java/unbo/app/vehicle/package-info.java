@@ -1,0 +1,2 @@
+/** Vehicles, positions and immersions as they are kept. */
+package unbo.app.vehicle;

@@ -1,0 +1,2 @@
+/** The workshop's preferences. */
+package unbo.app.workshop;

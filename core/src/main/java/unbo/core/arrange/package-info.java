@@ -1,0 +1,2 @@
+/** How the bearings of a shaft hold it between them: arrangements, spacers, end play hot and cold, preload, crank truing. */
+package unbo.core.arrange;

@@ -1,0 +1,2 @@
+/** Numbers on rings and seals, read part by part. */
+package unbo.core.designation;

@@ -1,0 +1,2 @@
+/** Causes of noise, play and heat, weighed by what was checked. */
+package unbo.core.diagnosis;

@@ -1,0 +1,2 @@
+/** What is judged, and how severe it is. */
+package unbo.core.finding;

@@ -1,0 +1,2 @@
+/** The section of a hub, to scale from what a job knows. */
+package unbo.core.hub;

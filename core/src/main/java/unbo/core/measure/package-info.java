@@ -1,0 +1,2 @@
+/** Quantities and units as mechanics write them, read and printed. */
+package unbo.core.measure;

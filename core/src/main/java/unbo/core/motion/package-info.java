@@ -1,0 +1,2 @@
+/** What turns how fast inside a bearing. */
+package unbo.core.motion;

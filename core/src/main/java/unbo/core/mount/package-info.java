@@ -1,0 +1,2 @@
+/** How a bearing goes in, step by step. */
+package unbo.core.mount;

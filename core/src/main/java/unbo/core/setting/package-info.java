@@ -1,0 +1,2 @@
+/** Adjusting: castellated nuts, axle nuts, cones and locknuts, units. */
+package unbo.core.setting;

@@ -1,0 +1,2 @@
+/** Facts of a job: what is known, how, and from where. */
+package unbo.core.sheet;

@@ -1,0 +1,2 @@
+/** Vehicles, their places, and how they are used. */
+package unbo.core.vehicle;

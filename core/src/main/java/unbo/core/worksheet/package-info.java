@@ -1,0 +1,2 @@
+/** Derivations: symbols, formulas, values and sources behind every answer. */
+package unbo.core.worksheet;
