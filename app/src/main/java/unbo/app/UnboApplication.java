@@ -40,8 +40,13 @@ public class UnboApplication {
 
     /** Why it cannot start with these settings, each as the environment names it; null when it can. */
     static String refusal(Map<String, String> settings) {
-        return Stream.of(bind(settings.get("UNBO_BIND"), settings.get("UNBO_PASSPHRASE")), port(settings.get("UNBO_PORT")), database(settings.get("UNBO_DB_URL")))
-                .filter(Objects::nonNull).findFirst().orElse(null);
+        return Stream.of(
+                        bind(settings.get("UNBO_BIND"), settings.get("UNBO_PASSPHRASE")),
+                        port(settings.get("UNBO_PORT")),
+                        database(settings.get("UNBO_DB_URL")))
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
     }
 
     /** Beyond loopback a passphrase is needed, and the address must be one of this machine. */
@@ -51,11 +56,14 @@ public class UnboApplication {
         }
         try {
             InetAddress address = InetAddress.getByName(bind);
-            if (!address.isAnyLocalAddress() && !address.isLoopbackAddress() && NetworkInterface.getByInetAddress(address) == null) {
+            if (!address.isAnyLocalAddress()
+                    && !address.isLoopbackAddress()
+                    && NetworkInterface.getByInetAddress(address) == null) {
                 return "UNBO_BIND=" + bind + " is no address of this machine: write for instance 127.0.0.1.";
             }
             if (!address.isLoopbackAddress() && (passphrase == null || passphrase.length() < 8)) {
-                return "UNBO_BIND=" + bind + " opens Unbo to other machines: set UNBO_PASSPHRASE (8 characters or more) as well, "
+                return "UNBO_BIND=" + bind
+                        + " opens Unbo to other machines: set UNBO_PASSPHRASE (8 characters or more) as well, "
                         + "or leave UNBO_BIND out to serve this machine only.";
             }
             return null;
@@ -65,18 +73,23 @@ public class UnboApplication {
     }
 
     private static String port(String port) {
-        boolean good = port == null || port.isBlank() || port.matches("\\d{1,5}") && Integer.parseInt(port) >= 1 && Integer.parseInt(port) <= 65_535;
+        boolean good = port == null
+                || port.isBlank()
+                || port.matches("\\d{1,5}") && Integer.parseInt(port) >= 1 && Integer.parseInt(port) <= 65_535;
         return good ? null : "UNBO_PORT=" + port + " is no port: write a number from 1024 to 65535.";
     }
 
     private static String database(String url) {
         boolean good = url == null || url.isBlank() || url.matches("jdbc:mariadb:([a-z-]+:)?//[^/]+/[^/]+");
-        return good ? null : "UNBO_DB_URL=" + url + " is no address of a database: write jdbc:mariadb://HOST:PORT/SCHEMA.";
+        return good
+                ? null
+                : "UNBO_DB_URL=" + url + " is no address of a database: write jdbc:mariadb://HOST:PORT/SCHEMA.";
     }
 
     private static String sentence(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
-            if (cause instanceof BindException || cause.getClass().getSimpleName().equals("PortInUseException")) {
+            if (cause instanceof BindException
+                    || cause.getClass().getSimpleName().equals("PortInUseException")) {
                 return "The port is taken by another program: set UNBO_PORT to a free one.";
             }
             if (cause instanceof NewerDatabase.Refused) {

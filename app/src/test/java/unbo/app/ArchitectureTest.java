@@ -13,24 +13,42 @@ import com.tngtech.archunit.lang.ArchRule;
 class ArchitectureTest {
 
     @ArchTest
-    static final ArchRule coreKnowsNeitherAppNorSpringNorWeb = noClasses().that().resideInAPackage("unbo.core..")
-            .should().dependOnClassesThat().resideInAnyPackage("unbo.app..", "org.springframework..", "jakarta..", "com.fasterxml..");
+    static final ArchRule coreKnowsNeitherAppNorSpringNorWeb = noClasses()
+            .that()
+            .resideInAPackage("unbo.core..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("unbo.app..", "org.springframework..", "jakarta..", "com.fasterxml..");
 
     @ArchTest
-    static final ArchRule corePackagesHaveNoCycles = slices().matching("unbo.core.(*)..").should().beFreeOfCycles();
+    static final ArchRule corePackagesHaveNoCycles =
+            slices().matching("unbo.core.(*)..").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule appPackagesHaveNoCycles = slices().matching("unbo.app.(*)..").should().beFreeOfCycles();
+    static final ArchRule appPackagesHaveNoCycles =
+            slices().matching("unbo.app.(*)..").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule onlyOneReaderParsesQuantities = noClasses().that().resideOutsideOfPackages("unbo.core.measure..", "unbo.core.input..", "unbo.core.designation..")
-            .should().dependOnClassesThat().haveSimpleName("QuantityReader");
+    static final ArchRule onlyOneReaderParsesQuantities = noClasses()
+            .that()
+            .resideOutsideOfPackages("unbo.core.measure..", "unbo.core.input..", "unbo.core.designation..")
+            .should()
+            .dependOnClassesThat()
+            .haveSimpleName("QuantityReader");
 
     @ArchTest
-    static final ArchRule repositoriesAreAskedByServicesOnly = noClasses().that().haveSimpleNameEndingWith("Pages")
-            .or().haveSimpleNameEndingWith("Bench").or().haveSimpleNameEndingWith("Api")
-            .should().dependOnClassesThat().areAssignableTo(org.springframework.data.repository.Repository.class);
+    static final ArchRule repositoriesAreAskedByServicesOnly = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("Pages")
+            .or()
+            .haveSimpleNameEndingWith("Bench")
+            .or()
+            .haveSimpleNameEndingWith("Api")
+            .should()
+            .dependOnClassesThat()
+            .areAssignableTo(org.springframework.data.repository.Repository.class);
 
     @ArchTest
-    static final ArchRule namesSayWhatThingsAre = classes().should().haveNameNotMatching(".*(Manager|Helper|Util|Utils|Impl|Base|DTO|Dto)");
+    static final ArchRule namesSayWhatThingsAre =
+            classes().should().haveNameNotMatching(".*(Manager|Helper|Util|Utils|Impl|Base|DTO|Dto)");
 }

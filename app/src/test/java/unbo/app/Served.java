@@ -13,5 +13,4 @@ import org.springframework.boot.test.context.SpringBootTest;
 @AutoConfigureMockMvc
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-public @interface Served {
-}
+public @interface Served {}

@@ -27,13 +27,16 @@ class UnboApplicationTest {
     @ParameterizedTest
     @CsvSource({"0.0.0.0,", "0.0.0.0,short"})
     void refusesOtherMachinesWithoutAPassphrase(String bind, String passphrase) {
-        assertThat(UnboApplication.refusal(bound(bind, passphrase))).contains("UNBO_PASSPHRASE").endsWith(".");
+        assertThat(UnboApplication.refusal(bound(bind, passphrase)))
+                .contains("UNBO_PASSPHRASE")
+                .endsWith(".");
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"203.0.113.9", "no such name"})
     void anAddressOfAnotherMachineIsSaidToBeOne(String bind) {
-        assertThat(UnboApplication.refusal(bound(bind, "long enough"))).startsWith("UNBO_BIND=" + bind + " is no address of this machine");
+        assertThat(UnboApplication.refusal(bound(bind, "long enough")))
+                .startsWith("UNBO_BIND=" + bind + " is no address of this machine");
     }
 
     @ParameterizedTest
@@ -46,7 +49,9 @@ class UnboApplicationTest {
     @ParameterizedTest
     @ValueSource(strings = {"unbo", "jdbc:postgresql://x/y", "jdbc:mariadb://127.0.0.1", "http://127.0.0.1/unbo"})
     void anAddressThatIsNoDatabaseIsRefused(String url) {
-        assertThat(UnboApplication.refusal(Map.of("UNBO_DB_URL", url))).startsWith("UNBO_DB_URL=" + url + " is no address of a database");
-        assertThat(UnboApplication.refusal(Map.of("UNBO_DB_URL", "jdbc:mariadb://127.0.0.1:3306/unbo"))).isNull();
+        assertThat(UnboApplication.refusal(Map.of("UNBO_DB_URL", url)))
+                .startsWith("UNBO_DB_URL=" + url + " is no address of a database");
+        assertThat(UnboApplication.refusal(Map.of("UNBO_DB_URL", "jdbc:mariadb://127.0.0.1:3306/unbo")))
+                .isNull();
     }
 }

@@ -52,16 +52,51 @@ import unbo.core.stack.StackInput;
 @Fork(1)
 public class CoreSpeed {
 
-    private final Map<String, String> texts = Map.of("pitch", "3/4-16", "slots", "6", "pinHolesDeg", "0 90 180 270", "freeAngleDeg", "17");
-    private final CastleNutInput input = FieldReader.read(CastleNutFields.LIST, texts, UnitSystem.METRIC).record();
-    private final DiagnosisInput heard = FieldReader.read(DiagnosisFields.LIST, Map.of("vehicle", "car", "checks", "noise-follows=road-speed noise-turning=louder-left noise-character=growl"), UnitSystem.METRIC).record();
-    private final RunoutInput turn = FieldReader.read(RunoutFields.LIST, RunoutFields.QUESTION.sample(), UnitSystem.METRIC).record();
-    private final StackInput shelf = new StackInput(List.of(new Link("case", 12.35, 0.01, Material.STEEL)), List.of(new Link("shaft", 5.1, 0.01, Material.STEEL)), 0.02, 0.05,
-            IntStream.range(0, 40).mapToObj(i -> new StackInput.Shim(0.05 + i * 0.025, 8)).toList(), 80);
-    private final RaceMapInput races = FieldReader.read(RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC).record();
-    private final WheelInput wheel = FieldReader.read(WheelFields.LIST, WheelFields.QUESTION.sample(), UnitSystem.METRIC).record().wheel();
+    private final Map<String, String> texts =
+            Map.of("pitch", "3/4-16", "slots", "6", "pinHolesDeg", "0 90 180 270", "freeAngleDeg", "17");
+    private final CastleNutInput input =
+            FieldReader.read(CastleNutFields.LIST, texts, UnitSystem.METRIC).record();
+    private final DiagnosisInput heard = FieldReader.read(
+                    DiagnosisFields.LIST,
+                    Map.of(
+                            "vehicle",
+                            "car",
+                            "checks",
+                            "noise-follows=road-speed noise-turning=louder-left noise-character=growl"),
+                    UnitSystem.METRIC)
+            .record();
+    private final RunoutInput turn = FieldReader.read(
+                    RunoutFields.LIST, RunoutFields.QUESTION.sample(), UnitSystem.METRIC)
+            .record();
+    private final StackInput shelf = new StackInput(
+            List.of(new Link("case", 12.35, 0.01, Material.STEEL)),
+            List.of(new Link("shaft", 5.1, 0.01, Material.STEEL)),
+            0.02,
+            0.05,
+            IntStream.range(0, 40)
+                    .mapToObj(i -> new StackInput.Shim(0.05 + i * 0.025, 8))
+                    .toList(),
+            80);
+    private final RaceMapInput races = FieldReader.read(
+                    RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC)
+            .record();
+    private final WheelInput wheel = FieldReader.read(
+                    WheelFields.LIST, WheelFields.QUESTION.sample(), UnitSystem.METRIC)
+            .record()
+            .wheel();
     private String quantity = "1-3/8\"";
-    private String[] markings = {"6305-2RS1/C3", "LM67048", "NUP307", "32205", "HK2016", "6205ZZ", "DAC34640037", "7205B", "K 20x24x17", "6305LLU"};
+    private String[] markings = {
+        "6305-2RS1/C3",
+        "LM67048",
+        "NUP307",
+        "32205",
+        "HK2016",
+        "6205ZZ",
+        "DAC34640037",
+        "7205B",
+        "K 20x24x17",
+        "6305LLU"
+    };
 
     @Benchmark
     public QuantityReader.Outcome readQuantity() {

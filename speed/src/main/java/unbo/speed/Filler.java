@@ -35,7 +35,8 @@ final class Filler {
 
     private void copy(int more) throws SQLException {
         long signed = number("select max(id) from job where state = 'SIGNED' and id <= 20");
-        long open = number("select j.id from job j join stage s on s.job_id = j.id where j.state = 'OPEN' and j.id <= 20 group by j.id order by count(*) desc limit 1");
+        long open = number("select j.id from job j join stage s on s.job_id = j.id where j.state = 'OPEN' "
+                + "and j.id <= 20 group by j.id order by count(*) desc limit 1");
         int positions = (more + JOBS_AT_A_POSITION - 1) / JOBS_AT_A_POSITION;
         long vehicles = number("select max(id) from vehicle");
         long places = number("select max(id) from vehicle_position");
@@ -43,20 +44,37 @@ final class Filler {
         long last = number("select max(id) from job");
         database.setAutoCommit(false);
         try (Statement sql = database.createStatement()) {
-            sql.execute("insert into vehicle (id, version, kind, name, mark, owner, counter_unit, yearly_distance, use_code, axles) "
-                    + "select " + vehicles + " + seq, 0, 'trailer', concat('Copied trailer ', seq), concat('CP ', seq), 'C.T.', 'none', 1500, 'immersed', 1 from seq_1_to_" + (positions + 1) / 2);
-            sql.execute("insert into vehicle_position (id, version, vehicle_id, code, facts, numbers, last_worked_on, due_on, due_immersions, immersed) "
-                    + "select " + places + " + seq, 0, " + vehicles + " + ceil(seq / 2), if(seq % 2 = 1, 'axle1-left', 'axle1-right'), p.facts, p.numbers, p.last_worked_on, "
-                    + "if(seq % 2 = 0, date_add(curdate(), interval cast(seq as signed) % 700 - 20 day), null), if(seq % 10 = 0, 20, null), seq % 24 "
-                    + "from seq_1_to_" + positions + ", vehicle_position p where p.id = (select position_id from job where id = " + signed + ")");
-            sql.execute("insert into visit (id, vehicle_id, opened_at) select " + visits + " + seq, " + vehicles + " + ceil(ceil(seq / " + JOBS_AT_A_POSITION + ") / 2), "
+            sql.execute("insert into vehicle (id, version, kind, name, mark, owner, counter_unit, "
+                    + "yearly_distance, use_code, axles) "
+                    + "select " + vehicles
+                    + " + seq, 0, 'trailer', concat('Copied trailer ', seq), concat('CP ', seq), "
+                    + "'C.T.', 'none', 1500, 'immersed', 1 from seq_1_to_"
+                    + (positions + 1) / 2);
+            sql.execute("insert into vehicle_position (id, version, vehicle_id, code, facts, numbers, "
+                    + "last_worked_on, due_on, due_immersions, immersed) "
+                    + "select " + places + " + seq, 0, " + vehicles
+                    + " + ceil(seq / 2), if(seq % 2 = 1, 'axle1-left', 'axle1-right'), p.facts, "
+                    + "p.numbers, p.last_worked_on, "
+                    + "if(seq % 2 = 0, date_add(curdate(), interval cast(seq as signed) % 700 - 20 "
+                    + "day), null), if(seq % 10 = 0, 20, null), seq % 24 "
+                    + "from seq_1_to_" + positions
+                    + ", vehicle_position p where p.id = (select position_id from job where id = " + signed
+                    + ")");
+            sql.execute("insert into visit (id, vehicle_id, opened_at) select " + visits + " + seq, " + vehicles
+                    + " + ceil(ceil(seq / " + JOBS_AT_A_POSITION + ") / 2), "
                     + "date_sub(now(), interval seq % 4380 day) from seq_1_to_" + more);
-            sql.execute("insert into job (id, version, visit_id, position_id, state, waiting_for, opened_at, closed_at, worked_on, counter, complaint, cause, signed_by, numbers, sheet, rail) "
-                    + "select " + last + " + seq, 0, " + visits + " + seq, " + places + " + ceil(seq / " + JOBS_AT_A_POSITION + "), j.state, '', date_sub(now(), interval seq % 4380 day), "
-                    + "if(j.state = 'SIGNED', date_sub(now(), interval seq % 4380 day), null), date_sub(curdate(), interval seq % 4380 day), null, concat(j.complaint, ' Copy ', seq), "
-                    + "j.cause, j.signed_by, j.numbers, j.sheet, j.rail from seq_1_to_" + more + " join job j on j.id = if(seq % " + OPEN_ONE_IN + " = 0, " + open + ", " + signed + ")");
+            sql.execute("insert into job (id, version, visit_id, position_id, state, waiting_for, "
+                    + "opened_at, closed_at, worked_on, counter, complaint, cause, signed_by, "
+                    + "numbers, sheet, rail) "
+                    + "select " + last + " + seq, 0, " + visits + " + seq, " + places + " + ceil(seq / "
+                    + JOBS_AT_A_POSITION + "), j.state, '', date_sub(now(), interval seq % 4380 day), "
+                    + "if(j.state = 'SIGNED', date_sub(now(), interval seq % 4380 day), null), "
+                    + "date_sub(curdate(), interval seq % 4380 day), null, concat(j.complaint, ' Copy ', seq), "
+                    + "j.cause, j.signed_by, j.numbers, j.sheet, j.rail from seq_1_to_" + more
+                    + " join job j on j.id = if(seq % " + OPEN_ONE_IN + " = 0, " + open + ", " + signed + ")");
             sql.execute("insert into stage (version, job_id, code, state, complete, document, saved_at) "
-                    + "select 0, " + last + " + seq, s.code, s.state, s.complete, s.document, s.saved_at from seq_1_to_" + more
+                    + "select 0, " + last + " + seq, s.code, s.state, s.complete, s.document, s.saved_at from seq_1_to_"
+                    + more
                     + " join stage s on s.job_id = if(seq % " + OPEN_ONE_IN + " = 0, " + open + ", " + signed + ")");
         }
         database.commit();
@@ -64,7 +82,8 @@ final class Filler {
     }
 
     long number(String query) throws SQLException {
-        try (Statement sql = database.createStatement(); ResultSet row = sql.executeQuery(query)) {
+        try (Statement sql = database.createStatement();
+                ResultSet row = sql.executeQuery(query)) {
             row.next();
             return row.getLong(1);
         }

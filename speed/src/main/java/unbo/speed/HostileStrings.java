@@ -10,8 +10,7 @@ final class HostileStrings {
     private static final int COUNT = 10_000;
     private static final String NEARLY = "62030ZCNUJKHX?_-/ .LM8905";
 
-    private HostileStrings() {
-    }
+    private HostileStrings() {}
 
     /** What each took to be decoded. */
     static Times decode() {
@@ -32,7 +31,10 @@ final class HostileStrings {
         int length = i % 500 == 0 ? 100_000 : 1 + random.nextInt(40);
         StringBuilder text = new StringBuilder(length);
         for (int k = 0; k < length; k++) {
-            text.append(i % 3 == 0 ? NEARLY.charAt(random.nextInt(NEARLY.length())) : i % 3 == 1 ? (char) random.nextInt(0xD800) : (char) random.nextInt(128));
+            text.append(
+                    i % 3 == 0
+                            ? NEARLY.charAt(random.nextInt(NEARLY.length()))
+                            : i % 3 == 1 ? (char) random.nextInt(0xD800) : (char) random.nextInt(128));
         }
         return text.toString();
     }

@@ -20,7 +20,10 @@ import java.util.concurrent.locks.LockSupport;
 /** Asks the server on loopback for pages, bounded in count and in time, and takes the times. */
 final class Load {
 
-    private final HttpClient client = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).connectTimeout(Duration.ofSeconds(10)).build();
+    private final HttpClient client = HttpClient.newBuilder()
+            .version(HttpClient.Version.HTTP_1_1)
+            .connectTimeout(Duration.ofSeconds(10))
+            .build();
     private final String root;
 
     Load(int port) {
@@ -31,7 +34,11 @@ final class Load {
     long take(String address) {
         try {
             long begin = System.nanoTime();
-            HttpResponse<byte[]> answer = client.send(HttpRequest.newBuilder(URI.create(root + address)).timeout(Duration.ofSeconds(30)).header("Accept", "text/html,*/*;q=0.8").build(),
+            HttpResponse<byte[]> answer = client.send(
+                    HttpRequest.newBuilder(URI.create(root + address))
+                            .timeout(Duration.ofSeconds(30))
+                            .header("Accept", "text/html,*/*;q=0.8")
+                            .build(),
                     HttpResponse.BodyHandlers.ofByteArray());
             long took = System.nanoTime() - begin;
             if (answer.statusCode() != 200) {
@@ -46,13 +53,16 @@ final class Load {
         }
     }
 
-    /** One user who takes the pages in turn, so that all meet the same moods of the machine. @param rounds of each page */
+    /**
+     * One user who takes the pages in turn, so that all meet the same moods of the machine. @param rounds of each page
+     */
     Map<String, Times> inTurn(Map<String, List<String>> pages, int rounds) {
         Map<String, long[]> nanos = new LinkedHashMap<>();
         pages.keySet().forEach(name -> nanos.put(name, new long[rounds]));
         for (int round = 0; round < rounds; round++) {
             for (Map.Entry<String, List<String>> page : pages.entrySet()) {
-                nanos.get(page.getKey())[round] = take(page.getValue().get(round % page.getValue().size()));
+                nanos.get(page.getKey())[round] =
+                        take(page.getValue().get(round % page.getValue().size()));
             }
         }
         Map<String, Times> times = new LinkedHashMap<>();
@@ -82,7 +92,8 @@ final class Load {
                     String name = names.get(random.nextInt(names.size()));
                     List<String> addresses = pages.get(name);
                     try {
-                        mine.computeIfAbsent(name, n -> new ArrayList<>()).add(take(addresses.get(random.nextInt(addresses.size()))));
+                        mine.computeIfAbsent(name, n -> new ArrayList<>())
+                                .add(take(addresses.get(random.nextInt(addresses.size()))));
                     } catch (IllegalStateException refused) {
                         failed[me]++;
                     }
@@ -92,11 +103,17 @@ final class Load {
         }
         Map<String, List<Long>> all = new LinkedHashMap<>();
         for (Future<Map<String, List<Long>>> w : work) {
-            w.get(lasting.toSeconds() + 120, TimeUnit.SECONDS).forEach((name, nanos) -> all.computeIfAbsent(name, n -> new ArrayList<>()).addAll(nanos));
+            w.get(lasting.toSeconds() + 120, TimeUnit.SECONDS)
+                    .forEach((name, nanos) ->
+                            all.computeIfAbsent(name, n -> new ArrayList<>()).addAll(nanos));
         }
         hands.shutdown();
         Map<String, Times> times = new LinkedHashMap<>();
-        names.forEach(name -> times.put(name, new Times(all.getOrDefault(name, List.of(0L)).stream().mapToLong(Long::longValue).toArray())));
+        names.forEach(name -> times.put(
+                name,
+                new Times(all.getOrDefault(name, List.of(0L)).stream()
+                        .mapToLong(Long::longValue)
+                        .toArray())));
         int errors = 0;
         for (int f : failed) {
             errors += f;

@@ -24,7 +24,10 @@ import unbo.core.signal.Recording;
 import unbo.core.signal.Speed;
 import unbo.core.simulation.RecordedHub;
 
-/** A recording of one minute at 48 kHz: the whole analysis, and one plain transform pass over the same samples, in milliseconds. */
+/**
+ * A recording of one minute at 48 kHz: the whole analysis, and one plain transform pass over the same samples, in
+ * milliseconds.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -43,7 +46,23 @@ public class NoiseSpeed {
 
     @Setup
     public void record() {
-        minute = Recording.mono(RATE, new RecordedHub(bearing, Turning.INNER, RecordedHub.Fault.OUTER, 600, 600, 0.7, 0.6, 0.2, 0.5, 0.007, SECONDS, RATE, 1).recorded());
+        minute = Recording.mono(
+                RATE,
+                new RecordedHub(
+                                bearing,
+                                Turning.INNER,
+                                RecordedHub.Fault.OUTER,
+                                600,
+                                600,
+                                0.7,
+                                0.6,
+                                0.2,
+                                0.5,
+                                0.007,
+                                SECONDS,
+                                RATE,
+                                1)
+                        .recorded());
     }
 
     @Benchmark

@@ -16,7 +16,10 @@ final class Times {
         return sorted.length;
     }
 
-    /** The time that {@code share} of all stay within, in milliseconds: the smallest with at least that share at or under it. */
+    /**
+     * The time that {@code share} of all stay within, in milliseconds: the smallest with at least that share at or
+     * under it.
+     */
     double within(double share) {
         int index = (int) Math.ceil(share * sorted.length) - 1;
         return sorted[Math.max(0, index)] / 1e6;

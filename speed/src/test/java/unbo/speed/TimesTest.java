@@ -10,7 +10,8 @@ class TimesTest {
 
     @Test
     void theMedianAndTheNinetyNinthOfAHundredAreReadOffInMilliseconds() {
-        Times times = new Times(LongStream.rangeClosed(1, 100).map(ms -> (101 - ms) * 1_000_000).toArray());
+        Times times = new Times(
+                LongStream.rangeClosed(1, 100).map(ms -> (101 - ms) * 1_000_000).toArray());
         assertThat(times.median()).isEqualTo(50);
         assertThat(times.within(0.99)).isEqualTo(99);
         assertThat(times.within(1)).isEqualTo(100);

@@ -30,41 +30,59 @@ class ApiErrors extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail refused(ApiProblem problem) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage());
-        detail.setTitle(switch (problem.status()) {
-            case BAD_REQUEST -> "This cannot be read";
-            case PAYLOAD_TOO_LARGE -> "This is too large";
-            case SERVICE_UNAVAILABLE -> "Many are asking at once";
-            default -> "This cannot be";
-        });
-        detail.setProperty("errors", problem.problems().stream().map(p -> Map.of("field", p.field(), "message", p.sentence())).toList());
+        detail.setTitle(
+                switch (problem.status()) {
+                    case BAD_REQUEST -> "This cannot be read";
+                    case PAYLOAD_TOO_LARGE -> "This is too large";
+                    case SERVICE_UNAVAILABLE -> "Many are asking at once";
+                    default -> "This cannot be";
+                });
+        detail.setProperty(
+                "errors",
+                problem.problems().stream()
+                        .map(p -> Map.of("field", p.field(), "message", p.sentence()))
+                        .toList());
         return detail;
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof TooLarge tooLarge) {
-                return answer(refused(new ApiProblem(HttpStatus.PAYLOAD_TOO_LARGE, "What was sent is larger than Unbo takes: " + tooLarge.getMessage() + ".", List.of())));
+                return answer(refused(new ApiProblem(
+                        HttpStatus.PAYLOAD_TOO_LARGE,
+                        "What was sent is larger than Unbo takes: " + tooLarge.getMessage() + ".",
+                        List.of())));
             }
         }
-        return answer(refused(new ApiProblem(HttpStatus.BAD_REQUEST, "The body is not readable JSON: send one object with named fields.", List.of())));
+        return answer(refused(new ApiProblem(
+                HttpStatus.BAD_REQUEST,
+                "The body is not readable JSON: send one object with named fields.",
+                List.of())));
     }
 
     @Override
-    protected ResponseEntity<Object> handleMissingServletRequestParameter(MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String sentence = "The parameter " + e.getParameterName() + " is missing from the address.";
-        return answer(refused(new ApiProblem(HttpStatus.BAD_REQUEST, sentence, List.of(Problem.impossible(e.getParameterName(), sentence)))));
+        return answer(refused(new ApiProblem(
+                HttpStatus.BAD_REQUEST, sentence, List.of(Problem.impossible(e.getParameterName(), sentence)))));
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMediaTypeNotSupported(HttpMediaTypeNotSupportedException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the body as application/json.");
+    protected ResponseEntity<Object> handleHttpMediaTypeNotSupported(
+            HttpMediaTypeNotSupportedException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Send the body as application/json.");
         detail.setTitle("Wrong content type");
         detail.setProperty("errors", List.of());
         return answer(detail);
     }
 
     private static ResponseEntity<Object> answer(ProblemDetail detail) {
-        return ResponseEntity.status(detail.getStatus()).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(detail);
+        return ResponseEntity.status(detail.getStatus())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
     }
 }

@@ -22,8 +22,10 @@ class ApiProblem extends RuntimeException {
     /** 400 when something cannot be read, 422 when all was read but cannot be. */
     static ApiProblem of(List<Problem> problems) {
         boolean readable = problems.stream().allMatch(Problem::readable);
-        return new ApiProblem(readable ? HttpStatus.UNPROCESSABLE_ENTITY : HttpStatus.BAD_REQUEST,
-                problems.get(0).sentence(), problems);
+        return new ApiProblem(
+                readable ? HttpStatus.UNPROCESSABLE_ENTITY : HttpStatus.BAD_REQUEST,
+                problems.get(0).sentence(),
+                problems);
     }
 
     HttpStatus status() {

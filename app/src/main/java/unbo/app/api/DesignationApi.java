@@ -6,14 +6,13 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-
-import io.swagger.v3.oas.annotations.Operation;
 
 import unbo.app.catalogue.OwnCatalogue;
 import unbo.core.catalogue.CaliperFind;
@@ -33,30 +32,42 @@ class DesignationApi {
 
     private static final int LONGEST = 60;
 
-    record Decoding(String marking, boolean recognised, String kind, Double boreMm, Double outsideMm, Double widthMm, boolean boundaryKnown,
-                    String toleranceClass, String clearanceClass, String sealing, List<Part> parts, List<String> warnings, List<String> completions, String designation) {
-    }
+    record Decoding(
+            String marking,
+            boolean recognised,
+            String kind,
+            Double boreMm,
+            Double outsideMm,
+            Double widthMm,
+            boolean boundaryKnown,
+            String toleranceClass,
+            String clearanceClass,
+            String sealing,
+            List<Part> parts,
+            List<String> warnings,
+            List<String> completions,
+            String designation) {}
 
-    record Match(Boolean match, String reason) {
-    }
+    record Match(Boolean match, String reason) {}
 
-    record Deviations(Double bore, Double outside, Double width) {
-    }
+    record Deviations(Double bore, Double outside, Double width) {}
 
-    record FoundBearing(String designation, String kind, double boreMm, double outsideMm, double widthMm, Deviations deviationsMm, boolean exact) {
-    }
+    record FoundBearing(
+            String designation,
+            String kind,
+            double boreMm,
+            double outsideMm,
+            double widthMm,
+            Deviations deviationsMm,
+            boolean exact) {}
 
-    record FoundList(List<FoundBearing> candidates) {
-    }
+    record FoundList(List<FoundBearing> candidates) {}
 
-    record StandIn(String designation, String kind, String verdict, List<String> changes) {
-    }
+    record StandIn(String designation, String kind, String verdict, List<String> changes) {}
 
-    record StandIns(List<StandIn> candidates) {
-    }
+    record StandIns(List<StandIn> candidates) {}
 
-    record Suited(String verdict, List<String> reasons) {
-    }
+    record Suited(String verdict, List<String> reasons) {}
 
     private final OwnCatalogue own;
 
@@ -64,44 +75,97 @@ class DesignationApi {
         this.own = own;
     }
 
-    @Operation(operationId = "decode", summary = "What a marking says: type, series, bore, seals, clearance, tolerance, and its sizes")
+    @Operation(
+            operationId = "decode",
+            summary = "What a marking says: type, series, bore, seals, clearance, tolerance, and its sizes")
     @GetMapping("/decode")
     Decoding decode(@RequestParam String marking) {
         Decoded d = Decoder.decode(checked("marking", marking), own.boundaries());
-        return new Decoding(d.marking(), d.recognised(), d.kind(), d.boreMm(), d.outsideMm(), d.widthMm(), d.boundaryKnown(), d.suffixes().tolerance(), d.suffixes().clearance(),
-                d.recognised() ? d.suffixes().sealing() : null, d.parts(), d.warnings(), d.completions(), d.designation());
+        return new Decoding(
+                d.marking(),
+                d.recognised(),
+                d.kind(),
+                d.boreMm(),
+                d.outsideMm(),
+                d.widthMm(),
+                d.boundaryKnown(),
+                d.suffixes().tolerance(),
+                d.suffixes().clearance(),
+                d.recognised() ? d.suffixes().sealing() : null,
+                d.parts(),
+                d.warnings(),
+                d.completions(),
+                d.designation());
     }
 
-    @Operation(operationId = "find", summary = "Bearings that have two or three measured sizes, near misses behind them")
+    @Operation(
+            operationId = "find",
+            summary = "Bearings that have two or three measured sizes, near misses behind them")
     @GetMapping("/find")
     FoundList find(@RequestParam Map<String, String> sizes) {
         CaliperFind find = CaliperFind.of(JsonTexts.read(IdentifyQuestions.SIZES, sizes), own.boundaries());
-        return new FoundList(Stream.concat(find.exact().stream().map(f -> found(f, true)), find.near().stream().map(f -> found(f, false))).toList());
+        return new FoundList(Stream.concat(
+                        find.exact().stream().map(f -> found(f, true)),
+                        find.near().stream().map(f -> found(f, false)))
+                .toList());
     }
 
     private static FoundBearing found(CaliperFind.Found f, boolean exact) {
-        return new FoundBearing(f.bearing().designation(), f.bearing().kind(), f.bearing().boreMm(), f.bearing().outsideMm(), f.bearing().widthMm(),
-                new Deviations(f.boreOff(), f.outsideOff(), f.widthOff()), exact);
+        return new FoundBearing(
+                f.bearing().designation(),
+                f.bearing().kind(),
+                f.bearing().boreMm(),
+                f.bearing().outsideMm(),
+                f.bearing().widthMm(),
+                new Deviations(f.boreOff(), f.outsideOff(), f.widthOff()),
+                exact);
     }
 
     @Operation(operationId = "interchange", summary = "What has the same boundary, and what each changes")
     @GetMapping("/interchange")
     StandIns interchange(@RequestParam String marking) {
-        return new StandIns(Interchange.of(Decoder.decode(checked("marking", marking), own.boundaries())).candidates().stream()
-                .map(c -> new StandIn(c.designation(), c.kind(), c.verdict().name().toLowerCase(Locale.ROOT), c.changes())).toList());
+        return new StandIns(
+                Interchange.of(Decoder.decode(checked("marking", marking), own.boundaries())).candidates().stream()
+                        .map(c -> new StandIn(
+                                c.designation(), c.kind(), c.verdict().name().toLowerCase(Locale.ROOT), c.changes()))
+                        .toList());
     }
 
     @Operation(operationId = "suitability", summary = "Whether a bearing belongs at a place, and why")
     @GetMapping("/suitability")
-    Suited suitability(@RequestParam String marking, @RequestParam String place, @RequestParam(defaultValue = "false") boolean immersed,
-                       @RequestParam(required = false) String rpm, @RequestParam(required = false) String loadN) {
+    Suited suitability(
+            @RequestParam String marking,
+            @RequestParam String place,
+            @RequestParam(defaultValue = "false") boolean immersed,
+            @RequestParam(required = false) String rpm,
+            @RequestParam(required = false) String loadN) {
         if (Suitability.placeLabel(place).isEmpty()) {
-            throw new ApiProblem(HttpStatus.BAD_REQUEST, "“" + place + "” is no place known here.", List.of(new Problem("place",
-                    "Write one of " + Suitability.places().stream().map(p -> p.code()).collect(Collectors.joining(", ")) + ".", false)));
+            throw new ApiProblem(
+                    HttpStatus.BAD_REQUEST,
+                    "“" + place + "” is no place known here.",
+                    List.of(new Problem(
+                            "place",
+                            "Write one of "
+                                    + Suitability.places().stream()
+                                            .map(p -> p.code())
+                                            .collect(Collectors.joining(", ")) + ".",
+                            false)));
         }
-        IdentifyQuestions.AtPlace asked = JsonTexts.read(IdentifyQuestions.INTERCHANGE.fields(), Map.of("marking", checked("marking", marking), "place", place, "immersed", immersed ? "yes" : "",
-                "rpm", rpm == null ? "" : rpm, "loadN", loadN == null ? "" : loadN));
-        Suitability s = Suitability.of(Decoder.decode(asked.marking(), own.boundaries()), place, immersed, asked.duty());
+        IdentifyQuestions.AtPlace asked = JsonTexts.read(
+                IdentifyQuestions.INTERCHANGE.fields(),
+                Map.of(
+                        "marking",
+                        checked("marking", marking),
+                        "place",
+                        place,
+                        "immersed",
+                        immersed ? "yes" : "",
+                        "rpm",
+                        rpm == null ? "" : rpm,
+                        "loadN",
+                        loadN == null ? "" : loadN));
+        Suitability s =
+                Suitability.of(Decoder.decode(asked.marking(), own.boundaries()), place, immersed, asked.duty());
         return new Suited(s.verdict().name().toLowerCase(Locale.ROOT), s.reasons());
     }
 
@@ -114,7 +178,9 @@ class DesignationApi {
 
     private static String checked(String name, String text) {
         if (text.isBlank() || text.length() > LONGEST) {
-            throw new ApiProblem(HttpStatus.BAD_REQUEST, "The parameter " + name + " must have 1 to " + LONGEST + " characters.",
+            throw new ApiProblem(
+                    HttpStatus.BAD_REQUEST,
+                    "The parameter " + name + " must have 1 to " + LONGEST + " characters.",
                     List.of(Problem.impossible(name, "Write 1 to " + LONGEST + " characters.")));
         }
         return text;

@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,8 +15,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-
-import io.swagger.v3.oas.annotations.Operation;
 
 import unbo.app.diagnosis.CaseService;
 import unbo.core.diagnosis.Check;
@@ -36,26 +34,39 @@ class DiagnosisApi {
     private static final String CHECKS = "checks";
     private static final List<String> MEMBERS = List.of("id", "position", "result");
 
-    record Evidence(String check, String position, String result, double likelihoodRatio, String words) {
-    }
+    record Evidence(String check, String position, String result, double likelihoodRatio, String words) {}
 
-    record Ranked(String id, String position, String label, double probability, List<Evidence> evidence) {
-    }
+    record Ranked(String id, String position, String label, double probability, List<Evidence> evidence) {}
 
-    record Next(String id, String position, double gainBits, double minutes, String caution, String how, boolean firstForSafety) {
-    }
+    record Next(
+            String id,
+            String position,
+            double gainBits,
+            double minutes,
+            String caution,
+            String how,
+            boolean firstForSafety) {}
 
-    record Answered(List<Ranked> causes, List<Next> nextChecks, List<String> contradictions, String urgency, List<String> urgencyReasons, String roadTestHeld, List<String> roadTest) {
-    }
+    record Answered(
+            List<Ranked> causes,
+            List<Next> nextChecks,
+            List<String> contradictions,
+            String urgency,
+            List<String> urgencyReasons,
+            String roadTestHeld,
+            List<String> roadTest) {}
 
-    record ResultLabel(String id, String label) {
-    }
+    record ResultLabel(String id, String label) {}
 
-    record CheckLabel(String id, boolean positioned, String question, List<ResultLabel> results, double minutes, List<String> positions) {
-    }
+    record CheckLabel(
+            String id,
+            boolean positioned,
+            String question,
+            List<ResultLabel> results,
+            double minutes,
+            List<String> positions) {}
 
-    record CheckList(List<CheckLabel> checks) {
-    }
+    record CheckList(List<CheckLabel> checks) {}
 
     private final CaseService cases;
 
@@ -63,42 +74,95 @@ class DiagnosisApi {
         this.cases = cases;
     }
 
-    @Operation(operationId = "diagnose", summary = "Causes by probability, the next checks, contradictions and urgency, from results noted so far")
+    @Operation(
+            operationId = "diagnose",
+            summary = "Causes by probability, the next checks, contradictions and urgency, from results noted so far")
     @PostMapping(path = "/diagnose", consumes = MediaType.APPLICATION_JSON_VALUE)
     Answered diagnose(@RequestBody JsonNode body) {
         Diagnosis diagnosis = Diagnosis.of(JsonTexts.read(DiagnosisFields.LIST, flat(body)), cases.current());
         DiagnosisWords words = DiagnosisWords.of(diagnosis);
-        return new Answered(diagnosis.ranked().stream().map(r -> ranked(words, diagnosis.input().vehicle(), r)).toList(), diagnosis.nextChecks().stream().map(DiagnosisApi::next).toList(),
-                words.contradictions(), DiagnosisWords.word(diagnosis.urgency()), words.reasons(), words.roadHeld().isEmpty() ? null : words.roadHeld(),
-                diagnosis.roadCard().manoeuvres().stream().map(m -> m.way().check().id()).toList());
+        return new Answered(
+                diagnosis.ranked().stream()
+                        .map(r -> ranked(words, diagnosis.input().vehicle(), r))
+                        .toList(),
+                diagnosis.nextChecks().stream().map(DiagnosisApi::next).toList(),
+                words.contradictions(),
+                DiagnosisWords.word(diagnosis.urgency()),
+                words.reasons(),
+                words.roadHeld().isEmpty() ? null : words.roadHeld(),
+                diagnosis.roadCard().manoeuvres().stream()
+                        .map(m -> m.way().check().id())
+                        .toList());
     }
 
     private static Ranked ranked(DiagnosisWords words, String vehicle, Diagnosis.Ranked r) {
-        return new Ranked(r.hypothesis().cause().code(), r.hypothesis().position(), r.hypothesis().words(vehicle), r.probability(), r.evidence().stream().map(e ->
-                new Evidence(e.seen().check().id(), e.seen().position(), e.seen().result().code(), e.likelihoodRatio(), words.evidence(e))).toList());
+        return new Ranked(
+                r.hypothesis().cause().code(),
+                r.hypothesis().position(),
+                r.hypothesis().words(vehicle),
+                r.probability(),
+                r.evidence().stream()
+                        .map(e -> new Evidence(
+                                e.seen().check().id(),
+                                e.seen().position(),
+                                e.seen().result().code(),
+                                e.likelihoodRatio(),
+                                words.evidence(e)))
+                        .toList());
     }
 
     private static Next next(NextCheck n) {
-        return new Next(n.check().id(), n.position(), n.gainBits(), n.way().minutes(), n.way().caution(), n.way().how(), n.first());
+        return new Next(
+                n.check().id(),
+                n.position(),
+                n.gainBits(),
+                n.way().minutes(),
+                n.way().caution(),
+                n.way().how(),
+                n.first());
     }
 
-    @Operation(operationId = "diagnoseChecks", summary = "The checks of a kind of vehicle, with the results each can have")
+    @Operation(
+            operationId = "diagnoseChecks",
+            summary = "The checks of a kind of vehicle, with the results each can have")
     @GetMapping("/diagnose/checks")
     CheckList checks(@RequestParam String vehicle) {
         if (DiagnosisFields.VEHICLES.stream().noneMatch(v -> v.code().equals(vehicle))) {
-            throw new ApiProblem(HttpStatus.BAD_REQUEST, "“" + vehicle + "” is no kind of vehicle here.", List.of(new Problem("vehicle",
-                    "Write one of " + DiagnosisFields.VEHICLES.stream().map(v -> v.code()).collect(Collectors.joining(", ")) + ".", false)));
+            throw new ApiProblem(
+                    HttpStatus.BAD_REQUEST,
+                    "“" + vehicle + "” is no kind of vehicle here.",
+                    List.of(new Problem(
+                            "vehicle",
+                            "Write one of "
+                                    + DiagnosisFields.VEHICLES.stream()
+                                            .map(v -> v.code())
+                                            .collect(Collectors.joining(", "))
+                                    + ".",
+                            false)));
         }
-        return new CheckList(Checks.on(vehicle).stream().map(check -> label(vehicle, check)).toList());
+        return new CheckList(
+                Checks.on(vehicle).stream().map(check -> label(vehicle, check)).toList());
     }
 
     private static CheckLabel label(String vehicle, Check check) {
-        List<Way> ways = Checks.ways(vehicle).stream().filter(w -> w.check().equals(check)).toList();
-        return new CheckLabel(check.id(), check.positioned(), check.question(), check.results().stream().map(r -> new ResultLabel(r.code(), r.label())).toList(),
-                ways.get(0).minutes(), ways.stream().flatMap(w -> w.positions().stream()).toList());
+        List<Way> ways = Checks.ways(vehicle).stream()
+                .filter(w -> w.check().equals(check))
+                .toList();
+        return new CheckLabel(
+                check.id(),
+                check.positioned(),
+                check.question(),
+                check.results().stream()
+                        .map(r -> new ResultLabel(r.code(), r.label()))
+                        .toList(),
+                ways.get(0).minutes(),
+                ways.stream().flatMap(w -> w.positions().stream()).toList());
     }
 
-    /** The list of results as the one text that the field list reads. @throws ApiProblem 400 for an entry that is no check with a result */
+    /**
+     * The list of results as the one text that the field list reads. @throws ApiProblem 400 for an entry that is no
+     * check with a result
+     */
     private static JsonNode flat(JsonNode body) {
         if (!body.isObject() || !body.has(CHECKS) || body.get(CHECKS).isTextual()) {
             return body;
@@ -118,13 +182,18 @@ class DiagnosisApi {
             }
             entry.fieldNames().forEachRemaining(name -> {
                 if (!MEMBERS.contains(name)) {
-                    problems.add(new Problem(here + "." + name, "There is no field " + name + " here; there are id, position, result.", false));
+                    problems.add(new Problem(
+                            here + "." + name,
+                            "There is no field " + name + " here; there are id, position, result.",
+                            false));
                 }
             });
             String at = entry.path("position").asText("");
-            String text = entry.path("id").asText("") + (at.isEmpty() || at.equals("null") ? "" : "@" + at) + "=" + entry.path("result").asText("");
+            String text = entry.path("id").asText("") + (at.isEmpty() || at.equals("null") ? "" : "@" + at) + "="
+                    + entry.path("result").asText("");
             if (!text.matches("[A-Za-z0-9-]+(@[A-Za-z0-9-]+)?=[A-Za-z0-9-]+")) {
-                problems.add(new Problem(here, "id and result are needed, as codes of letters, digits and hyphens.", false));
+                problems.add(
+                        new Problem(here, "id and result are needed, as codes of letters, digits and hyphens.", false));
             }
             texts.add(text);
         }

@@ -4,14 +4,12 @@ import java.util.List;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-
-import io.swagger.v3.oas.annotations.Operation;
 
 import unbo.core.fit.Fit;
 import unbo.core.fit.FitFields;
@@ -30,13 +28,21 @@ class FitApi {
         }
     }
 
-    record ClassLeft(String clearanceClass, Three coldUm, Three warmUm) {
-    }
+    record ClassLeft(String clearanceClass, Three coldUm, Three warmUm) {}
 
-    record Fitted(Three interferenceUm, double pressureMPa, double pressForceKN, Double clearanceLossUm, Three remainingClearanceUm, String verdict, List<ClassLeft> classes) {
-    }
+    record Fitted(
+            Three interferenceUm,
+            double pressureMPa,
+            double pressForceKN,
+            Double clearanceLossUm,
+            Three remainingClearanceUm,
+            String verdict,
+            List<ClassLeft> classes) {}
 
-    @Operation(operationId = "fit", summary = "Interference, pressure, press force and the clearance that is left; measured: {minMm, maxMm} may stand for a seat's symbol")
+    @Operation(
+            operationId = "fit",
+            summary = "Interference, pressure, press force and the clearance that is left; measured: "
+                    + "{minMm, maxMm} may stand for a seat's symbol")
     @PostMapping(path = "/fit", consumes = MediaType.APPLICATION_JSON_VALUE)
     Fitted fit(@RequestBody JsonNode body) {
         ObjectNode flat = JsonTexts.without(body, "measured");
@@ -44,7 +50,8 @@ class FitApi {
         if (measured.isObject()) {
             measured.properties().forEach(e -> {
                 if (!e.getKey().equals("minMm") && !e.getKey().equals("maxMm")) {
-                    throw ApiProblem.of(List.of(new Problem("measured." + e.getKey(), "measured has minMm and maxMm.", false)));
+                    throw ApiProblem.of(
+                            List.of(new Problem("measured." + e.getKey(), "measured has minMm and maxMm.", false)));
                 }
                 flat.set(e.getKey().equals("minMm") ? "measuredMinMm" : "measuredMaxMm", e.getValue());
             });
@@ -52,7 +59,15 @@ class FitApi {
             throw ApiProblem.of(List.of(new Problem("measured", "Write {minMm, maxMm}.", false)));
         }
         Fit fit = Fit.of(JsonTexts.read(FitFields.LIST, flat));
-        return new Fitted(Three.of(fit.interference()), fit.pressureMPa(), fit.pressN() / 1000, fit.lossUm().meanUm(), fit.chosen() == null ? null : Three.of(fit.chosen().warm()),
-                fit.chosen() == null ? null : fit.preload() ? "preload" : "clearance", fit.left().stream().map(l -> new ClassLeft(l.clearanceClass(), Three.of(l.cold()), Three.of(l.warm()))).toList());
+        return new Fitted(
+                Three.of(fit.interference()),
+                fit.pressureMPa(),
+                fit.pressN() / 1000,
+                fit.lossUm().meanUm(),
+                fit.chosen() == null ? null : Three.of(fit.chosen().warm()),
+                fit.chosen() == null ? null : fit.preload() ? "preload" : "clearance",
+                fit.left().stream()
+                        .map(l -> new ClassLeft(l.clearanceClass(), Three.of(l.cold()), Three.of(l.warm())))
+                        .toList());
     }
 }

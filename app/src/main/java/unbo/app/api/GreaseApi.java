@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 import com.fasterxml.jackson.databind.JsonNode;
-
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -13,8 +13,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-
-import io.swagger.v3.oas.annotations.Operation;
 
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -31,36 +29,65 @@ import unbo.core.lubrication.Mixing;
 @RequestMapping(path = "/api/v1", produces = MediaType.APPLICATION_JSON_VALUE)
 class GreaseApi {
 
-    record Bearing(double freeVolumeCm3, List<Double> fillShare, List<Double> grams, List<Double> handPackedGrams, List<Double> cavityGrams,
-                   Double relubricationHours, double replenishGrams, Double strokes, Double relubricationKm, LocalDate dueOn, Double strokesAYear) {
-    }
+    record Bearing(
+            double freeVolumeCm3,
+            List<Double> fillShare,
+            List<Double> grams,
+            List<Double> handPackedGrams,
+            List<Double> cavityGrams,
+            Double relubricationHours,
+            double replenishGrams,
+            Double strokes,
+            Double relubricationKm,
+            LocalDate dueOn,
+            Double strokesAYear) {}
 
-    record Hub(List<Double> outerGrams, List<Double> innerGrams, double cavityCm3, double cavityGrams, double totalGrams, List<String> findings) {
-    }
+    record Hub(
+            List<Double> outerGrams,
+            List<Double> innerGrams,
+            double cavityCm3,
+            double cavityGrams,
+            double totalGrams,
+            List<String> findings) {}
 
-    record Mix(String verdict, String advice) {
-    }
+    record Mix(String verdict, String advice) {}
 
     @Operation(operationId = "grease", summary = "Grease for one bearing: how much, how much again, when")
     @PostMapping(path = "/grease", consumes = MediaType.APPLICATION_JSON_VALUE)
     Bearing grease(@RequestBody JsonNode body) {
         BearingGrease g = BearingGrease.of(JsonTexts.read(BearingGreaseFields.LIST, body));
-        return new Bearing(g.freeCm3(), List.of(g.share().least(), g.share().most()), range(g.grams()), range(g.handPacked()), range(g.cavityGrams()),
-                g.hours(), g.replenishGrams(), g.strokes(), g.km(), g.dueOn(), g.strokesAYear());
+        return new Bearing(
+                g.freeCm3(),
+                List.of(g.share().least(), g.share().most()),
+                range(g.grams()),
+                range(g.handPacked()),
+                range(g.cavityGrams()),
+                g.hours(),
+                g.replenishGrams(),
+                g.strokes(),
+                g.km(),
+                g.dueOn(),
+                g.strokesAYear());
     }
 
     @Operation(operationId = "hubGrease", summary = "Grease for a hub with two tapers and its cavity")
     @PostMapping(path = "/hub-grease", consumes = MediaType.APPLICATION_JSON_VALUE)
     Hub hub(@RequestBody JsonNode body) {
         HubGrease g = HubGrease.of(JsonTexts.read(HubGreaseFields.LIST, body));
-        return new Hub(range(g.outerGrams()), range(g.innerGrams()), g.cavityCm3(), g.cavityGrams(), g.totalGrams(),
+        return new Hub(
+                range(g.outerGrams()),
+                range(g.innerGrams()),
+                g.cavityCm3(),
+                g.cavityGrams(),
+                g.totalGrams(),
                 g.findings().stream().map(f -> f.sentence()).toList());
     }
 
     @Operation(operationId = "greaseMix", summary = "Whether two thickeners mix")
     @GetMapping("/grease/mix")
     Mix mix(@RequestParam String a, @RequestParam String b) {
-        Reading<MixQuestion.Pair> reading = FieldReader.read(MixQuestion.QUESTION.fields(), Map.of("a", a, "b", b), UnitSystem.METRIC);
+        Reading<MixQuestion.Pair> reading =
+                FieldReader.read(MixQuestion.QUESTION.fields(), Map.of("a", a, "b", b), UnitSystem.METRIC);
         if (!reading.ok()) {
             throw ApiProblem.of(reading.problems());
         }

@@ -8,14 +8,12 @@ import java.util.Map;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-
-import io.swagger.v3.oas.annotations.Operation;
 
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Step;
@@ -41,31 +39,47 @@ import unbo.core.strip.RemovalWords;
 class InspectApi {
 
     private static final double USUAL_WIDTH = 0.08;
-    private static final List<String> BODY = List.of("ring", "kind", "turning", "elements", "strokes", "other", "designation", "up", "load");
+    private static final List<String> BODY =
+            List.of("ring", "kind", "turning", "elements", "strokes", "other", "designation", "up", "load");
 
-    record ModeRead(String id, double confidence, List<String> because, List<String> against, String remedy) {
-    }
+    record ModeRead(String id, double confidence, List<String> because, List<String> against, String remedy) {}
 
-    record RaceRead(List<ModeRead> modes, Map<String, Object> features, boolean scrap) {
-    }
+    record RaceRead(List<ModeRead> modes, Map<String, Object> features, boolean scrap) {}
 
-    record Way(String code, String name, boolean crossesElements, boolean shock, double minutes) {
-    }
+    record Way(String code, String name, boolean crossesElements, boolean shock, double minutes) {}
 
-    record NoWay(String name, String why) {
-    }
+    record NoWay(String name, String why) {}
 
-    record Plan(List<Way> ways, List<NoWay> refused, boolean scrap, Double forceLeastN, Double forceMostN, Double housingC, List<String> alwaysNew, List<Step> steps) {
-    }
+    record Plan(
+            List<Way> ways,
+            List<NoWay> refused,
+            boolean scrap,
+            Double forceLeastN,
+            Double forceMostN,
+            Double housingC,
+            List<String> alwaysNew,
+            List<Step> steps) {}
 
-    record Checked(String verdict, Double axialShakeLeastMm, Double axialShakeMostMm, Boolean shakeInside, List<String> reasons) {
-    }
+    record Checked(
+            String verdict,
+            Double axialShakeLeastMm,
+            Double axialShakeMostMm,
+            Boolean shakeInside,
+            List<String> reasons) {}
 
-    record Three(double min, double mean, double max) {
-    }
+    record Three(double min, double mean, double max) {}
 
-    record Measured(String verdict, double meanMm, double ovalMm, double taperMm, Three interferenceUm, Three wantedUm, double gapMm, Double compoundToMm, double cureHours, List<String> options) {
-    }
+    record Measured(
+            String verdict,
+            double meanMm,
+            double ovalMm,
+            double taperMm,
+            Three interferenceUm,
+            Three wantedUm,
+            double gapMm,
+            Double compoundToMm,
+            double cureHours,
+            List<String> options) {}
 
     private final WorkshopService workshops;
 
@@ -73,14 +87,20 @@ class InspectApi {
         this.workshops = workshops;
     }
 
-    @Operation(operationId = "raceMap", summary = "Modes of damage read off painted races; body: {ring, kind, turning, elements, strokes: [{mark, width, points: [{angleDeg, across}]}], other: {ring, strokes}}")
+    @Operation(
+            operationId = "raceMap",
+            summary = "Modes of damage read off painted races; body: {ring, kind, turning, elements, "
+                    + "strokes: [{mark, width, points: [{angleDeg, across}]}], other: {ring, strokes}}")
     @PostMapping(path = "/race-map", consumes = MediaType.APPLICATION_JSON_VALUE)
     RaceRead raceMap(@RequestBody JsonNode body) {
         ObjectNode rest = JsonTexts.without(body, "ring", "strokes", "other");
         List<Problem> unknown = new ArrayList<>();
         body.fieldNames().forEachRemaining(name -> {
             if (!BODY.contains(name)) {
-                unknown.add(new Problem(name, "There is no field " + name + " here; there are " + String.join(", ", BODY) + ".", false));
+                unknown.add(new Problem(
+                        name,
+                        "There is no field " + name + " here; there are " + String.join(", ", BODY) + ".",
+                        false));
             }
         });
         if (!unknown.isEmpty()) {
@@ -89,7 +109,10 @@ class InspectApi {
         put(rest, body, "");
         if (body.hasNonNull("other")) {
             if (body.get("other").path("ring").asText().equals(body.path("ring").asText())) {
-                throw ApiProblem.of(List.of(Problem.impossible("other.ring", "The other ring is the " + (body.path("ring").asText().equals("inner") ? "outer" : "inner") + " one.")));
+                throw ApiProblem.of(List.of(Problem.impossible(
+                        "other.ring",
+                        "The other ring is the " + (body.path("ring").asText().equals("inner") ? "outer" : "inner")
+                                + " one.")));
             }
             put(rest, body.get("other"), "other.");
         }
@@ -97,7 +120,12 @@ class InspectApi {
         Map<String, Object> features = new LinkedHashMap<>();
         features.put("inner", features(map.inner()));
         features.put("outer", features(map.outer()));
-        return new RaceRead(map.ranked().stream().map(r -> new ModeRead(r.mode().id(), r.confidence(), r.because(), r.against(), r.remedy())).toList(), features, map.scrap());
+        return new RaceRead(
+                map.ranked().stream()
+                        .map(r -> new ModeRead(r.mode().id(), r.confidence(), r.because(), r.against(), r.remedy()))
+                        .toList(),
+                features,
+                map.scrap());
     }
 
     private static void put(ObjectNode rest, JsonNode painting, String where) {
@@ -123,14 +151,25 @@ class InspectApi {
             JsonNode points = stroke.path("points");
             total += points.size();
             if (Mark.of(mark).isEmpty()) {
-                problems.add(new Problem(here + ".mark", "“" + mark + "” is no mark: " + String.join(", ", Mark.all().stream().map(Mark::code).toList()) + ".", false));
+                problems.add(new Problem(
+                        here + ".mark",
+                        "“" + mark + "” is no mark: "
+                                + String.join(
+                                        ", ",
+                                        Mark.all().stream().map(Mark::code).toList()) + ".",
+                        false));
             } else if (!(width > 0) || width > 1) {
-                problems.add(Problem.impossible(here + ".width", "A width is over 0 and up to 1, the share of the race."));
+                problems.add(
+                        Problem.impossible(here + ".width", "A width is over 0 and up to 1, the share of the race."));
             } else if (!points.isArray() || points.isEmpty() || total > Stroke.MOST_SPOTS || !numbers(points)) {
-                problems.add(new Problem(here + ".points", "Write 1 to " + Stroke.MOST_SPOTS + " points {angleDeg, across}, across 0 to 1.", false));
+                problems.add(new Problem(
+                        here + ".points",
+                        "Write 1 to " + Stroke.MOST_SPOTS + " points {angleDeg, across}, across 0 to 1.",
+                        false));
             } else {
                 List<Stroke.Spot> spots = new ArrayList<>();
-                points.forEach(p -> spots.add(new Stroke.Spot(p.get("angleDeg").asDouble(), p.get("across").asDouble())));
+                points.forEach(p -> spots.add(new Stroke.Spot(
+                        p.get("angleDeg").asDouble(), p.get("across").asDouble())));
                 strokes.add(new Stroke(Mark.of(mark).get(), width, spots));
             }
         }
@@ -142,7 +181,11 @@ class InspectApi {
 
     private static boolean numbers(JsonNode points) {
         for (JsonNode p : points) {
-            if (!p.path("angleDeg").isNumber() || !p.path("across").isNumber() || p.get("across").asDouble() < 0 || p.get("across").asDouble() > 1 || Math.abs(p.get("angleDeg").asDouble()) > 3600) {
+            if (!p.path("angleDeg").isNumber()
+                    || !p.path("across").isNumber()
+                    || p.get("across").asDouble() < 0
+                    || p.get("across").asDouble() > 1
+                    || Math.abs(p.get("angleDeg").asDouble()) > 3600) {
                 return false;
             }
         }
@@ -153,7 +196,19 @@ class InspectApi {
         Map<String, Object> features = new LinkedHashMap<>();
         Track t = ring.track();
         if (t != null) {
-            features.put("track", Map.of("centre", t.centre(), "width", t.width(), "tilt", t.tilt(), "arcDeg", t.arcDeg(), "twoOppositeArcs", t.twoArcs()));
+            features.put(
+                    "track",
+                    Map.of(
+                            "centre",
+                            t.centre(),
+                            "width",
+                            t.width(),
+                            "tilt",
+                            t.tilt(),
+                            "arcDeg",
+                            t.arcDeg(),
+                            "twoOppositeArcs",
+                            t.twoArcs()));
         }
         ring.marks().forEach((code, s) -> {
             if (!code.equals("track")) {
@@ -164,10 +219,28 @@ class InspectApi {
     }
 
     private static Map<String, Object> spread(Spread s) {
-        return Map.of("count", s.count(), "acrossLow", s.acrossLow(), "acrossHigh", s.acrossHigh(), "coverage", s.coverage(), "arcDeg", s.arcDeg(), "atElementPitch", s.atPitch(), "perTurn", s.order(), "regularity", s.regularity());
+        return Map.of(
+                "count",
+                s.count(),
+                "acrossLow",
+                s.acrossLow(),
+                "acrossHigh",
+                s.acrossHigh(),
+                "coverage",
+                s.coverage(),
+                "arcDeg",
+                s.arcDeg(),
+                "atElementPitch",
+                s.atPitch(),
+                "perTurn",
+                s.order(),
+                "regularity",
+                s.regularity());
     }
 
-    @Operation(operationId = "removal", summary = "Ways to get a bearing out, ranked, with the verdict on using it again")
+    @Operation(
+            operationId = "removal",
+            summary = "Ways to get a bearing out, ranked, with the verdict on using it again")
     @PostMapping(path = "/removal", consumes = MediaType.APPLICATION_JSON_VALUE)
     Plan removal(@RequestBody JsonNode body) {
         ObjectNode asked = JsonTexts.without(body);
@@ -175,24 +248,49 @@ class InspectApi {
             asked.put("tools", workshops.current().tools());
         }
         Removal r = Removal.of(JsonTexts.read(RemovalFields.LIST, asked));
-        return new Plan(r.ways().stream().map(w -> new Way(w.code(), w.name(), w.crosses(), w.shock(), w.minutes())).toList(), r.refused().stream().map(f -> new NoWay(f.name(), f.why())).toList(), r.scrap(),
-                r.fit() == null ? null : r.fit().pressN() * unbo.core.fit.Fit.REMOVE_LEAST, r.fit() == null ? null : r.fit().pressN() * unbo.core.fit.Fit.REMOVE_MOST, r.heatC(),
-                RemovalWords.alwaysNew(r.input()), RemovalWords.answer(r).steps());
+        return new Plan(
+                r.ways().stream()
+                        .map(w -> new Way(w.code(), w.name(), w.crosses(), w.shock(), w.minutes()))
+                        .toList(),
+                r.refused().stream().map(f -> new NoWay(f.name(), f.why())).toList(),
+                r.scrap(),
+                r.fit() == null ? null : r.fit().pressN() * unbo.core.fit.Fit.REMOVE_LEAST,
+                r.fit() == null ? null : r.fit().pressN() * unbo.core.fit.Fit.REMOVE_MOST,
+                r.heatC(),
+                RemovalWords.alwaysNew(r.input()),
+                RemovalWords.answer(r).steps());
     }
 
     @Operation(operationId = "bearingCheck", summary = "Whether a cleaned bearing may go back")
     @PostMapping(path = "/bearing-check", consumes = MediaType.APPLICATION_JSON_VALUE)
     Checked check(@RequestBody JsonNode body) {
         BearingCheck c = BearingCheck.of(JsonTexts.read(BearingCheck.LIST, body));
-        return new Checked(c.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'), c.leastMm(), c.mostMm(), c.shakeInside(), c.reasons());
+        return new Checked(
+                c.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                c.leastMm(),
+                c.mostMm(),
+                c.shakeInside(),
+                c.reasons());
     }
 
-    @Operation(operationId = "seat", summary = "A measured seat: its shape, its hold against the fit wanted, and what can be done")
+    @Operation(
+            operationId = "seat",
+            summary = "A measured seat: its shape, its hold against the fit wanted, and what can be done")
     @PostMapping(path = "/seat", consumes = MediaType.APPLICATION_JSON_VALUE)
     Measured seat(@RequestBody JsonNode body) {
         Seat s = Seat.of(JsonTexts.read(Seat.LIST, body));
-        return new Measured(s.verdict().name().toLowerCase(Locale.ROOT), s.meanMm(), s.ovalMm(), s.taperMm(), new Three(s.found().minUm(), s.found().meanUm(), s.found().maxUm()),
-                new Three(s.wanted().minUm(), s.wanted().meanUm(), s.wanted().maxUm()), s.meanGapMm(), s.meanGapMm() == 0 ? null : Compound.of(s.meanGapMm()).map(Compound::mostGapMm).orElse(null),
-                Compound.cureHours(s.input().celsius()), SeatWords.answer(s).sentences());
+        return new Measured(
+                s.verdict().name().toLowerCase(Locale.ROOT),
+                s.meanMm(),
+                s.ovalMm(),
+                s.taperMm(),
+                new Three(s.found().minUm(), s.found().meanUm(), s.found().maxUm()),
+                new Three(s.wanted().minUm(), s.wanted().meanUm(), s.wanted().maxUm()),
+                s.meanGapMm(),
+                s.meanGapMm() == 0
+                        ? null
+                        : Compound.of(s.meanGapMm()).map(Compound::mostGapMm).orElse(null),
+                Compound.cureHours(s.input().celsius()),
+                SeatWords.answer(s).sentences());
     }
 }

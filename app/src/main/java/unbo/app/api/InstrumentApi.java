@@ -7,7 +7,8 @@ import java.util.List;
 import java.util.Map;
 
 import com.fasterxml.jackson.databind.JsonNode;
-
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,9 +18,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-
-import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.Parameter;
 
 import unbo.app.instrument.NoiseService;
 import unbo.core.input.Problem;
@@ -46,26 +44,34 @@ class InstrumentApi {
         }
     }
 
-    record Spot(double angleDeg, double residualMm) {
-    }
+    record Spot(double angleDeg, double residualMm) {}
 
-    record Parted(Wave disc, Wave hub) {
-    }
+    record Parted(Wave disc, Wave hub) {}
 
-    record RunoutAnswer(double tirMm, Wave firstHarmonic, Wave secondHarmonic, List<Spot> spikes, String verdict, double maxMm, double highSpotSigmaDeg, Parted indexed) {
-    }
+    record RunoutAnswer(
+            double tirMm,
+            Wave firstHarmonic,
+            Wave secondHarmonic,
+            List<Spot> spikes,
+            String verdict,
+            double maxMm,
+            double highSpotSigmaDeg,
+            Parted indexed) {}
 
-    record RimRockAnswer(double endPlayMm, double lowMm, double highMm) {
-    }
+    record RimRockAnswer(double endPlayMm, double lowMm, double highMm) {}
 
-    record LineRates(double ftfHz, double bpfoHz, double bpfiHz, double bsfHz) {
-    }
+    record LineRates(double ftfHz, double bpfoHz, double bpfiHz, double bsfHz) {}
 
-    record Spectrum(double stepHz, double[] levels) {
-    }
+    record Spectrum(double stepHz, double[] levels) {}
 
-    record NoiseAnswer(String finding, double marginDb, LineRates lines, double[] bandHz, Spectrum spectrum, double rpm, boolean estimatedGeometry) {
-    }
+    record NoiseAnswer(
+            String finding,
+            double marginDb,
+            LineRates lines,
+            double[] bandHz,
+            Spectrum spectrum,
+            double rpm,
+            boolean estimatedGeometry) {}
 
     private final NoiseService noises;
 
@@ -73,13 +79,27 @@ class InstrumentApi {
         this.noises = noises;
     }
 
-    @Operation(operationId = "runout", summary = "Runout, high spot and local spots of one turn of indicator readings; disc against hub from a second one")
+    @Operation(
+            operationId = "runout",
+            summary = "Runout, high spot and local spots of one turn of indicator readings; disc "
+                    + "against hub from a second one")
     @PostMapping(path = "/runout", consumes = MediaType.APPLICATION_JSON_VALUE)
     RunoutAnswer runout(@RequestBody JsonNode body) {
         Runout r = Runout.of(JsonTexts.read(RunoutFields.LIST, body));
-        Parted parted = r.indexing() == null ? null : new Parted(Wave.of(r.indexing().disc()), Wave.of(r.indexing().hub()));
-        return new RunoutAnswer(r.tirMm(), Wave.of(r.first()), Wave.of(r.second()), r.spikes().stream().map(s -> new Spot(s.angleDeg(), s.residualMm())).toList(),
-                r.within() ? "within" : "over", r.input().limitMm(), r.highSpotSigmaDeg(), parted);
+        Parted parted = r.indexing() == null
+                ? null
+                : new Parted(Wave.of(r.indexing().disc()), Wave.of(r.indexing().hub()));
+        return new RunoutAnswer(
+                r.tirMm(),
+                Wave.of(r.first()),
+                Wave.of(r.second()),
+                r.spikes().stream()
+                        .map(s -> new Spot(s.angleDeg(), s.residualMm()))
+                        .toList(),
+                r.within() ? "within" : "over",
+                r.input().limitMm(),
+                r.highSpotSigmaDeg(),
+                parted);
     }
 
     @Operation(operationId = "rimRock", summary = "End play estimated from rock at the rim")
@@ -89,12 +109,18 @@ class InstrumentApi {
         return new RimRockAnswer(rock.endPlayMm(), rock.lowMm(), rock.highMm());
     }
 
-    @Operation(operationId = "noise", summary = "Whether a bearing's lines stand in a WAV recording, and whose; fields beside it as on the page")
+    @Operation(
+            operationId = "noise",
+            summary = "Whether a bearing's lines stand in a WAV recording, and whose; fields beside it as on the page")
     @PostMapping(path = "/noise", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    NoiseAnswer noise(@RequestPart(required = false) MultipartFile recording, @Parameter(hidden = true) @RequestParam Map<String, String> fields) throws IOException {
+    NoiseAnswer noise(
+            @RequestPart(required = false) MultipartFile recording,
+            @Parameter(hidden = true) @RequestParam Map<String, String> fields)
+            throws IOException {
         NoiseInput input = JsonTexts.read(NoiseFields.LIST, fields);
         if (recording == null) {
-            throw ApiProblem.of(List.of(new Problem("recording", "Send the WAV file as the part named recording.", false)));
+            throw ApiProblem.of(
+                    List.of(new Problem("recording", "Send the WAV file as the part named recording.", false)));
         }
         try (InputStream in = recording.getInputStream()) {
             Noise.Outcome outcome = noises.analyse(input, in);
@@ -109,13 +135,23 @@ class InstrumentApi {
 
     private static NoiseAnswer answer(Noise noise) {
         double element = noise.standing(Family.ELEMENT).byGeometryHz() / 2;
-        return new NoiseAnswer(noise.finding() == null ? "none" : noise.finding().code(), noise.marginDb(),
-                new LineRates(noise.standing(Family.CAGE).byGeometryHz(), noise.standing(Family.OUTER_RACE).byGeometryHz(), noise.standing(Family.INNER_RACE).byGeometryHz(), element),
-                new double[] {noise.band().loHz(), noise.band().hiHz()}, new Spectrum(noise.spectrumStepHz(), tenths(noise.spectrumDb())), noise.shaftHz() * 60,
+        return new NoiseAnswer(
+                noise.finding() == null ? "none" : noise.finding().code(),
+                noise.marginDb(),
+                new LineRates(
+                        noise.standing(Family.CAGE).byGeometryHz(),
+                        noise.standing(Family.OUTER_RACE).byGeometryHz(),
+                        noise.standing(Family.INNER_RACE).byGeometryHz(),
+                        element),
+                new double[] {noise.band().loHz(), noise.band().hiHz()},
+                new Spectrum(noise.spectrumStepHz(), tenths(noise.spectrumDb())),
+                noise.shaftHz() * 60,
                 noise.input().geometry().estimated());
     }
 
     private static double[] tenths(double[] levels) {
-        return Arrays.stream(levels).map(db -> Math.round(db * TWENTIETH) / TWENTIETH).toArray();
+        return Arrays.stream(levels)
+                .map(db -> Math.round(db * TWENTIETH) / TWENTIETH)
+                .toArray();
     }
 }

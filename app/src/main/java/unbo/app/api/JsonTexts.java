@@ -11,7 +11,6 @@ import java.util.stream.StreamSupport;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-
 import org.springframework.http.HttpStatus;
 
 import unbo.core.input.Field;
@@ -21,19 +20,22 @@ import unbo.core.input.Problem;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
-/** Turns a JSON body into the named texts that the one reader reads; bare numbers are metric here, whatever the workshop. */
+/**
+ * Turns a JSON body into the named texts that the one reader reads; bare numbers are metric here, whatever the
+ * workshop.
+ */
 final class JsonTexts {
 
     private static final int MOST_NAMED = 5;
     private static final int LONGEST_NAME = 40;
 
-    private JsonTexts() {
-    }
+    private JsonTexts() {}
 
     /** The input record of a call. @throws ApiProblem 400 or 422, with all problems */
     static <T> T read(FieldList<T> list, JsonNode body) {
         if (!body.isObject()) {
-            throw new ApiProblem(HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
+            throw new ApiProblem(
+                    HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
         }
         List<String> unknown = new ArrayList<>();
         Map<String, String> texts = new LinkedHashMap<>();
@@ -59,9 +61,14 @@ final class JsonTexts {
             return List.of();
         }
         String first = shortened(names.get(0));
-        String all = names.stream().limit(MOST_NAMED).map(JsonTexts::shortened).collect(Collectors.joining(", ")) + (names.size() > MOST_NAMED ? " and " + (names.size() - MOST_NAMED) + " more" : "");
-        return List.of(new Problem(first, (names.size() == 1 ? "There is no field " + first : "There are no fields " + all) + " here; there are "
-                + String.join(", ", list.fields().stream().map(Field::name).toList()) + ".", false));
+        String all = names.stream().limit(MOST_NAMED).map(JsonTexts::shortened).collect(Collectors.joining(", "))
+                + (names.size() > MOST_NAMED ? " and " + (names.size() - MOST_NAMED) + " more" : "");
+        return List.of(new Problem(
+                first,
+                (names.size() == 1 ? "There is no field " + first : "There are no fields " + all) + " here; there are "
+                        + String.join(
+                                ", ", list.fields().stream().map(Field::name).toList()) + ".",
+                false));
     }
 
     private static String shortened(String name) {
@@ -75,10 +82,16 @@ final class JsonTexts {
         return read(list, body);
     }
 
-    /** The members of a list of objects, each read by the same fields. @throws ApiProblem with every problem, named by its place in the list */
+    /**
+     * The members of a list of objects, each read by the same fields. @throws ApiProblem with every problem, named by
+     * its place in the list
+     */
     static <T> List<T> readAll(FieldList<T> list, String name, JsonNode members, int most) {
         if (members == null || !members.isArray() || members.isEmpty() || members.size() > most) {
-            throw new ApiProblem(HttpStatus.BAD_REQUEST, name + " must be a list of 1 to " + most + " objects.", List.of(new Problem(name, "Write a list of 1 to " + most + " objects.", false)));
+            throw new ApiProblem(
+                    HttpStatus.BAD_REQUEST,
+                    name + " must be a list of 1 to " + most + " objects.",
+                    List.of(new Problem(name, "Write a list of 1 to " + most + " objects.", false)));
         }
         List<T> records = new ArrayList<>();
         List<Problem> problems = new ArrayList<>();
@@ -90,7 +103,8 @@ final class JsonTexts {
                 if (one.problems().isEmpty()) {
                     problems.add(new Problem(here, one.getMessage(), false));
                 }
-                one.problems().forEach(p -> problems.add(new Problem(here + "." + p.field(), p.sentence(), p.readable())));
+                one.problems()
+                        .forEach(p -> problems.add(new Problem(here + "." + p.field(), p.sentence(), p.readable())));
             }
         }
         if (!problems.isEmpty()) {
@@ -102,7 +116,8 @@ final class JsonTexts {
     /** A body without some of its fields, which are read by themselves. */
     static ObjectNode without(JsonNode body, String... names) {
         if (!body.isObject()) {
-            throw new ApiProblem(HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
+            throw new ApiProblem(
+                    HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
         }
         return ((ObjectNode) body.deepCopy()).without(List.of(names));
     }
@@ -120,7 +135,11 @@ final class JsonTexts {
             return plain(value.decimalValue());
         }
         if (value.isArray()) {
-            return String.join("; ", StreamSupport.stream(value.spliterator(), false).map(JsonTexts::text).toList());
+            return String.join(
+                    "; ",
+                    StreamSupport.stream(value.spliterator(), false)
+                            .map(JsonTexts::text)
+                            .toList());
         }
         return value.isValueNode() ? value.asText() : value.toString();
     }

@@ -4,10 +4,6 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 
-import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
-
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.BooleanSchema;
@@ -20,6 +16,9 @@ import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.parameters.RequestBody;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 
 import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.fit.FitFields;
@@ -37,25 +36,46 @@ import unbo.core.service.DueFields;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.strip.RemovalFields;
 
-/** Describes the bodies of calls from the very field lists that read them: limits, defaults and units are never written twice. */
+/**
+ * Describes the bodies of calls from the very field lists that read them: limits, defaults and units are never written
+ * twice.
+ */
 @Configuration
 class OpenApiFields {
 
-    private static final Map<String, FieldList<?>> BODIES = Map.ofEntries(Map.entry("/api/v1/castle-nut", CastleNutFields.LIST), Map.entry("/api/v1/grease", BearingGreaseFields.LIST),
-            Map.entry("/api/v1/hub-grease", HubGreaseFields.LIST), Map.entry("/api/v1/end-play", ProofFields.LIST), Map.entry("/api/v1/service-due", DueFields.LIST),
-            Map.entry("/api/v1/diagnose", DiagnosisFields.LIST), Map.entry("/api/v1/runout", RunoutFields.LIST), Map.entry("/api/v1/rim-rock", RimRock.LIST),
-            Map.entry("/api/v1/rebuild", Rebuild.LIST), Map.entry("/api/v1/removal", RemovalFields.LIST), Map.entry("/api/v1/bearing-check", BearingCheck.LIST), Map.entry("/api/v1/seat", Seat.LIST),
+    private static final Map<String, FieldList<?>> BODIES = Map.ofEntries(
+            Map.entry("/api/v1/castle-nut", CastleNutFields.LIST),
+            Map.entry("/api/v1/grease", BearingGreaseFields.LIST),
+            Map.entry("/api/v1/hub-grease", HubGreaseFields.LIST),
+            Map.entry("/api/v1/end-play", ProofFields.LIST),
+            Map.entry("/api/v1/service-due", DueFields.LIST),
+            Map.entry("/api/v1/diagnose", DiagnosisFields.LIST),
+            Map.entry("/api/v1/runout", RunoutFields.LIST),
+            Map.entry("/api/v1/rim-rock", RimRock.LIST),
+            Map.entry("/api/v1/rebuild", Rebuild.LIST),
+            Map.entry("/api/v1/removal", RemovalFields.LIST),
+            Map.entry("/api/v1/bearing-check", BearingCheck.LIST),
+            Map.entry("/api/v1/seat", Seat.LIST),
             Map.entry("/api/v1/fit", FitFields.LIST));
 
     @Bean
     OpenApiCustomizer bodies() {
         return api -> {
-            api.setInfo(new Info().title("Unbo").version("1").description("The computations of the pages, stateless. Every quantity may also be a text with a unit."));
+            api.setInfo(new Info()
+                    .title("Unbo")
+                    .version("1")
+                    .description("The computations of the pages, stateless. Every quantity may also be a text "
+                            + "with a unit."));
             Map<String, FieldList<?>> bodies = new java.util.TreeMap<>(BODIES);
             bodies.putAll(SettingUpApi.bodies());
             bodies.putAll(LifeApi.bodies());
-            bodies.forEach((path, list) -> api.getPaths().get(path).getPost().setRequestBody(new RequestBody().required(true)
-                    .content(new Content().addMediaType("application/json", new MediaType().schema(body(list))))));
+            bodies.forEach((path, list) -> api.getPaths()
+                    .get(path)
+                    .getPost()
+                    .setRequestBody(new RequestBody()
+                            .required(true)
+                            .content(new Content()
+                                    .addMediaType("application/json", new MediaType().schema(body(list))))));
         };
     }
 
@@ -74,16 +94,26 @@ class OpenApiFields {
     private static Schema<?> schema(Field field) {
         Schema<?> schema = switch (field.kind()) {
             case QUANTITY -> quantity(field);
-            case LIST -> new ArraySchema().items(quantity(field)).minItems(field.fewest()).maxItems(field.longest());
+            case LIST ->
+                new ArraySchema()
+                        .items(quantity(field))
+                        .minItems(field.fewest())
+                        .maxItems(field.longest());
             case COUNTER -> quantity(field);
-            case WHOLE -> new IntegerSchema().minimum(BigDecimal.valueOf(field.min())).maximum(BigDecimal.valueOf(field.max()));
+            case WHOLE ->
+                new IntegerSchema().minimum(BigDecimal.valueOf(field.min())).maximum(BigDecimal.valueOf(field.max()));
             case YES_NO -> new BooleanSchema();
             case DATE -> new StringSchema().format("date");
             case CHOICE -> choice(field);
-            case TEXT, LINES -> field.name().equals("checks") ? checks() : new StringSchema().maxLength(field.longest());
+            case TEXT, LINES ->
+                field.name().equals("checks") ? checks() : new StringSchema().maxLength(field.longest());
         };
-        schema.setDescription(field.label() + (field.unit() == null || field.unit().symbol().isEmpty() ? "" : ", " + field.unit().symbol())
-                + (field.hint().isEmpty() ? "" : ": " + field.hint()) + (field.defaultText() == null ? "" : ". Default " + field.defaultText()));
+        schema.setDescription(field.label()
+                + (field.unit() == null || field.unit().symbol().isEmpty()
+                        ? ""
+                        : ", " + field.unit().symbol())
+                + (field.hint().isEmpty() ? "" : ": " + field.hint())
+                + (field.defaultText() == null ? "" : ". Default " + field.defaultText()));
         return schema;
     }
 
@@ -97,7 +127,12 @@ class OpenApiFields {
     }
 
     private static Schema<?> quantity(Field field) {
-        return new ComposedSchema().oneOf(List.of(new NumberSchema().minimum(BigDecimal.valueOf(field.min())).maximum(BigDecimal.valueOf(field.max())), new StringSchema()));
+        return new ComposedSchema()
+                .oneOf(List.of(
+                        new NumberSchema()
+                                .minimum(BigDecimal.valueOf(field.min()))
+                                .maximum(BigDecimal.valueOf(field.max())),
+                        new StringSchema()));
     }
 
     private static Schema<?> choice(Field field) {

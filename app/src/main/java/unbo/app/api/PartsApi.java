@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Locale;
 
 import com.fasterxml.jackson.databind.JsonNode;
-
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,8 +13,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-
-import io.swagger.v3.oas.annotations.Operation;
 
 import unbo.core.designation.SealSize;
 import unbo.core.identify.SealFind;
@@ -30,35 +28,51 @@ import unbo.core.parts.Rebuild;
 @RequestMapping(path = "/api/v1", produces = MediaType.APPLICATION_JSON_VALUE)
 class PartsApi {
 
-    record Line(String what, String supplier, Double cost) {
-    }
+    record Line(String what, String supplier, Double cost) {}
 
-    record Totals(double total, Double totalA, Double totalB, List<Line> lines, List<String> unpriced) {
-    }
+    record Totals(double total, Double totalA, Double totalB, List<Line> lines, List<String> unpriced) {}
 
-    record Compared(double rebuildCost, double assemblyCost, String choice, List<String> reasons) {
-    }
+    record Compared(double rebuildCost, double assemblyCost, String choice, List<String> reasons) {}
 
-    record Seal(double shaftMm, double outsideMm, double widthMm, boolean exact, boolean fitsDepth) {
-    }
+    record Seal(double shaftMm, double outsideMm, double widthMm, boolean exact, boolean fitsDepth) {}
 
-    record Seals(List<Seal> candidates) {
-    }
+    record Seals(List<Seal> candidates) {}
 
-    record Choice(String words, String leads) {
-    }
+    record Choice(String words, String leads) {}
 
-    record Kinds(String question, List<Choice> options, String found, String place, String hubType, String reads, String sets) {
-    }
+    record Kinds(
+            String question,
+            List<Choice> options,
+            String found,
+            String place,
+            String hubType,
+            String reads,
+            String sets) {}
 
-    @Operation(operationId = "parts", summary = "What a list of parts costs from each of two suppliers and as chosen; body: {lines: [{kind, what, place, count, unit, alwaysNew, priceA, priceB, from}]}")
+    @Operation(
+            operationId = "parts",
+            summary = "What a list of parts costs from each of two suppliers and as chosen; body: "
+                    + "{lines: [{kind, what, place, count, unit, alwaysNew, priceA, priceB, from}]}")
     @PostMapping(path = "/parts", consumes = MediaType.APPLICATION_JSON_VALUE)
     Totals parts(@RequestBody JsonNode body) {
         JsonTexts.without(body, "lines").fieldNames().forEachRemaining(name -> {
-            throw new ApiProblem(HttpStatus.BAD_REQUEST, "There is no field " + name + " here; there is lines.", List.of(new Problem(name, "There is no field " + name + " here; there is lines.", false)));
+            throw new ApiProblem(
+                    HttpStatus.BAD_REQUEST,
+                    "There is no field " + name + " here; there is lines.",
+                    List.of(new Problem(name, "There is no field " + name + " here; there is lines.", false)));
         });
-        PartsList list = new PartsList(JsonTexts.readAll(PartLineFields.LIST, "lines", body.get("lines"), PartsList.MOST));
-        return new Totals(list.total(), list.totalA(), list.totalB(), list.lines().stream().map(l -> new Line(l.what(), l.supplier() == null ? null : l.supplier().name(), l.cost())).toList(),
+        PartsList list =
+                new PartsList(JsonTexts.readAll(PartLineFields.LIST, "lines", body.get("lines"), PartsList.MOST));
+        return new Totals(
+                list.total(),
+                list.totalA(),
+                list.totalB(),
+                list.lines().stream()
+                        .map(l -> new Line(
+                                l.what(),
+                                l.supplier() == null ? null : l.supplier().name(),
+                                l.cost()))
+                        .toList(),
                 list.unpriced().stream().map(PartLine::what).toList());
     }
 
@@ -66,14 +80,21 @@ class PartsApi {
     @PostMapping(path = "/rebuild", consumes = MediaType.APPLICATION_JSON_VALUE)
     Compared rebuild(@RequestBody JsonNode body) {
         Rebuild r = Rebuild.of(JsonTexts.read(Rebuild.LIST, body));
-        return new Compared(r.rebuildCost(), r.assemblyCost(), r.choice().name().toLowerCase(Locale.ROOT).replace('_', '-'), r.answer().findings().stream().map(f -> f.sentence()).toList());
+        return new Compared(
+                r.rebuildCost(),
+                r.assemblyCost(),
+                r.choice().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                r.answer().findings().stream().map(f -> f.sentence()).toList());
     }
 
     @Operation(operationId = "sealFind", summary = "Shaft seals of a shaft and a housing, near misses behind them")
     @GetMapping("/seal-find")
     Seals seal(@RequestParam java.util.Map<String, String> sizes) {
         SealFind find = SealFind.of(JsonTexts.read(SealFind.LIST, sizes));
-        return new Seals(java.util.stream.Stream.concat(find.fitting().stream().map(s -> seal(find, s, true)), find.near().stream().map(s -> seal(find, s, false))).toList());
+        return new Seals(java.util.stream.Stream.concat(
+                        find.fitting().stream().map(s -> seal(find, s, true)),
+                        find.near().stream().map(s -> seal(find, s, false)))
+                .toList());
     }
 
     private static Seal seal(SealFind find, SealSize s, boolean exact) {
@@ -83,8 +104,29 @@ class PartsApi {
     @Operation(operationId = "type", summary = "The type finder: a question with its options, or what was found")
     @GetMapping("/type")
     Kinds type(@RequestParam(defaultValue = TypeFinder.START) String at) {
-        return TypeFinder.found(at).map(f -> new Kinds(null, List.of(), f.name(), f.place(), f.hubType().isEmpty() ? null : f.hubType(), f.reads(), f.sets()))
-                .or(() -> TypeFinder.step(at).map(s -> new Kinds(s.question(), s.options().stream().map(o -> new Choice(o.words(), o.leads())).toList(), null, null, null, null, null)))
-                .orElseThrow(() -> new ApiProblem(HttpStatus.BAD_REQUEST, "“" + at + "” is no step here: leave it out to begin.", List.of(new Problem("at", "Leave it out to begin.", false))));
+        return TypeFinder.found(at)
+                .map(f -> new Kinds(
+                        null,
+                        List.of(),
+                        f.name(),
+                        f.place(),
+                        f.hubType().isEmpty() ? null : f.hubType(),
+                        f.reads(),
+                        f.sets()))
+                .or(() -> TypeFinder.step(at)
+                        .map(s -> new Kinds(
+                                s.question(),
+                                s.options().stream()
+                                        .map(o -> new Choice(o.words(), o.leads()))
+                                        .toList(),
+                                null,
+                                null,
+                                null,
+                                null,
+                                null)))
+                .orElseThrow(() -> new ApiProblem(
+                        HttpStatus.BAD_REQUEST,
+                        "“" + at + "” is no step here: leave it out to begin.",
+                        List.of(new Problem("at", "Leave it out to begin.", false))));
     }
 }

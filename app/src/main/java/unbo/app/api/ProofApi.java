@@ -4,14 +4,12 @@ import java.time.LocalDate;
 import java.util.List;
 
 import com.fasterxml.jackson.databind.JsonNode;
-
+import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-
-import io.swagger.v3.oas.annotations.Operation;
 
 import unbo.core.finding.Finding;
 import unbo.core.proof.EndPlay;
@@ -29,15 +27,22 @@ class ProofApi {
     record Judged(String code, String level, String sentence) {
 
         static List<Judged> of(List<Finding> findings) {
-            return findings.stream().map(f -> new Judged(f.code(), f.level().word(), f.sentence())).toList();
+            return findings.stream()
+                    .map(f -> new Judged(f.code(), f.level().word(), f.sentence()))
+                    .toList();
         }
     }
 
-    record EndPlayProof(Double endPlayMm, Double spreadMm, Double warmerK, List<Judged> findings, List<String> missing) {
-    }
+    record EndPlayProof(
+            Double endPlayMm, Double spreadMm, Double warmerK, List<Judged> findings, List<String> missing) {}
 
-    record NextService(LocalDate dueOn, LocalDate byTime, LocalDate byDistance, Double dueCounter, Integer dueImmersions, List<Judged> findings) {
-    }
+    record NextService(
+            LocalDate dueOn,
+            LocalDate byTime,
+            LocalDate byDistance,
+            Double dueCounter,
+            Integer dueImmersions,
+            List<Judged> findings) {}
 
     @Operation(operationId = "endPlay", summary = "End play from push and pull readings, and hub heat against the twin")
     @PostMapping(path = "/end-play", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -45,14 +50,19 @@ class ProofApi {
         Proof proof = Proof.of(JsonTexts.read(ProofFields.LIST, body));
         EndPlay play = proof.endPlay();
         HubHeat heat = proof.heat();
-        return new EndPlayProof(play == null ? null : play.meanMm(), play == null ? null : play.spreadMm(), heat == null ? null : heat.warmerK(),
-                Judged.of(proof.findings()), proof.missing());
+        return new EndPlayProof(
+                play == null ? null : play.meanMm(),
+                play == null ? null : play.spreadMm(),
+                heat == null ? null : heat.warmerK(),
+                Judged.of(proof.findings()),
+                proof.missing());
     }
 
     @Operation(operationId = "serviceDue", summary = "When an adjustable hub is due again")
     @PostMapping(path = "/service-due", consumes = MediaType.APPLICATION_JSON_VALUE)
     NextService due(@RequestBody JsonNode body) {
         Due due = Due.of(JsonTexts.read(DueFields.LIST, body));
-        return new NextService(due.on(), due.byTime(), due.byDistance(), due.atCounter(), due.immersions(), Judged.of(due.findings()));
+        return new NextService(
+                due.on(), due.byTime(), due.byDistance(), due.atCounter(), due.immersions(), Judged.of(due.findings()));
     }
 }

@@ -17,7 +17,8 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 class UnknownCalls {
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> unknown(NoResourceFoundException e, HttpServletRequest request) throws NoResourceFoundException {
+    ResponseEntity<ProblemDetail> unknown(NoResourceFoundException e, HttpServletRequest request)
+            throws NoResourceFoundException {
         if (!request.getRequestURI().startsWith("/api/")) {
             throw e;
         }
@@ -25,16 +26,20 @@ class UnknownCalls {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> method(HttpRequestMethodNotSupportedException e, HttpServletRequest request) throws HttpRequestMethodNotSupportedException {
+    ResponseEntity<ProblemDetail> method(HttpRequestMethodNotSupportedException e, HttpServletRequest request)
+            throws HttpRequestMethodNotSupportedException {
         if (!request.getRequestURI().startsWith("/api/")) {
             throw e;
         }
-        return answer(e.getBody(), "This call is not made by " + e.getMethod() + ". The calls are listed at /api/docs.");
+        return answer(
+                e.getBody(), "This call is not made by " + e.getMethod() + ". The calls are listed at /api/docs.");
     }
 
     private static ResponseEntity<ProblemDetail> answer(ProblemDetail body, String sentence) {
         body.setDetail(sentence);
         body.setProperty("errors", List.of());
-        return ResponseEntity.status(body.getStatus()).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(body);
+        return ResponseEntity.status(body.getStatus())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(body);
     }
 }

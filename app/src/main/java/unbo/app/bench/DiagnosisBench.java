@@ -51,16 +51,27 @@ class DiagnosisBench {
         Map<String, String> texts = asked(sent);
         Reading<DiagnosisInput> reading = read(texts);
         model.addAttribute("form", FieldView.form(reading, workshops.units()));
-        model.addAttribute("view", reading.get().map(in -> DiagnosisView.of(Diagnosis.of(in, cases.current()), texts.getOrDefault("look", ""))).orElse(null));
+        model.addAttribute(
+                "view",
+                reading.get()
+                        .map(in -> DiagnosisView.of(Diagnosis.of(in, cases.current()), texts.getOrDefault("look", "")))
+                        .orElse(null));
         model.addAttribute("roadCard", address("/bench/diagnose/road", texts));
-        model.addAttribute("intoJobs", reading.ok() ? IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.DIAGNOSE, texts) : List.of());
+        model.addAttribute(
+                "intoJobs",
+                reading.ok() ? IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.DIAGNOSE, texts) : List.of());
         return "bench/diagnose";
     }
 
     @GetMapping("/bench/diagnose/road")
     String road(@RequestParam Map<String, String> sent, Model model) {
         Map<String, String> texts = asked(sent);
-        model.addAttribute("card", read(texts).get().map(in -> RoadView.of(Diagnosis.of(in, cases.current()))).orElse(null));
+        model.addAttribute(
+                "card",
+                read(texts)
+                        .get()
+                        .map(in -> RoadView.of(Diagnosis.of(in, cases.current())))
+                        .orElse(null));
         model.addAttribute("back", address("/bench/diagnose", texts));
         return "road";
     }
@@ -74,10 +85,21 @@ class DiagnosisBench {
     }
 
     @PostMapping("/bench/diagnose/table")
-    String learn(@RequestParam(defaultValue = "") String learns, @RequestParam(defaultValue = "trailer") String vehicle, RedirectAttributes flash) {
+    String learn(
+            @RequestParam(defaultValue = "") String learns,
+            @RequestParam(defaultValue = "trailer") String vehicle,
+            RedirectAttributes flash) {
         workshops.learn(learns.equals("yes"));
-        flash.addFlashAttribute("good", learns.equals("yes") ? "Own cases move the table." : "The shipped table counts alone; own cases are still kept.");
-        return "redirect:" + UriComponentsBuilder.fromPath("/bench/diagnose/table").queryParam("vehicle", "{vehicle}").encode().build(vehicle);
+        flash.addFlashAttribute(
+                "good",
+                learns.equals("yes")
+                        ? "Own cases move the table."
+                        : "The shipped table counts alone; own cases are still kept.");
+        return "redirect:"
+                + UriComponentsBuilder.fromPath("/bench/diagnose/table")
+                        .queryParam("vehicle", "{vehicle}")
+                        .encode()
+                        .build(vehicle);
     }
 
     private Reading<DiagnosisInput> read(Map<String, String> texts) {
@@ -99,7 +121,9 @@ class DiagnosisBench {
 
     private static String address(String path, Map<String, String> texts) {
         UriComponentsBuilder address = UriComponentsBuilder.fromPath(path);
-        DiagnosisFields.LIST.fields().stream().map(f -> f.name()).filter(name -> !texts.getOrDefault(name, "").isBlank())
+        DiagnosisFields.LIST.fields().stream()
+                .map(f -> f.name())
+                .filter(name -> !texts.getOrDefault(name, "").isBlank())
                 .forEach(name -> address.queryParam(name, "{" + name + "}"));
         return address.encode().buildAndExpand(texts).toUriString();
     }

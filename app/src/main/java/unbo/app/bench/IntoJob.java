@@ -25,18 +25,33 @@ public record IntoJob(String words, String address) {
     static final int MOST = 12;
 
     static List<IntoJob> links(List<OpenLine> underWay, RouteStage stage, Map<String, String> texts) {
-        return underWay.stream().map(view -> new IntoJob(words(view), address(view, stage, texts))).toList();
+        return underWay.stream()
+                .map(view -> new IntoJob(words(view), address(view, stage, texts)))
+                .toList();
     }
 
     /** Into Diagnose of jobs at a wheel, with the result of one check noted. */
     static List<IntoJob> noting(List<OpenLine> underWay, String check, String result) {
-        return underWay.stream().filter(OpenLine::wheel).map(view -> new IntoJob(words(view), UriComponentsBuilder.fromPath("/jobs/{id}/diagnose").queryParam("note", "{note}").encode()
-                .buildAndExpand(view.id(), check + "@" + view.code() + "=" + result).toUriString())).toList();
+        return underWay.stream()
+                .filter(OpenLine::wheel)
+                .map(view -> new IntoJob(
+                        words(view),
+                        UriComponentsBuilder.fromPath("/jobs/{id}/diagnose")
+                                .queryParam("note", "{note}")
+                                .encode()
+                                .buildAndExpand(view.id(), check + "@" + view.code() + "=" + result)
+                                .toUriString()))
+                .toList();
     }
 
     /** Into the numbers beside a job, for answers that no stage asks for. */
     static List<IntoJob> beside(List<OpenLine> underWay, Question<?> question, Map<String, String> texts) {
-        return underWay.stream().map(view -> new IntoJob(words(view), SavedAnswer.of("/jobs/" + view.id() + "/numbers", question, texts).of(question.name()))).toList();
+        return underWay.stream()
+                .map(view -> new IntoJob(
+                        words(view),
+                        SavedAnswer.of("/jobs/" + view.id() + "/numbers", question, texts)
+                                .of(question.name())))
+                .toList();
     }
 
     private static String words(OpenLine view) {
@@ -48,7 +63,9 @@ public record IntoJob(String words, String address) {
         if (texts.containsKey(SetWay.BY)) {
             address.queryParam(SetWay.BY, "{" + SetWay.BY + "}");
         }
-        StageRules.of(stage, Sheet.of(List.of()), texts).asked().stream().filter(texts::containsKey).filter(name -> !texts.get(name).isBlank())
+        StageRules.of(stage, Sheet.of(List.of()), texts).asked().stream()
+                .filter(texts::containsKey)
+                .filter(name -> !texts.get(name).isBlank())
                 .forEach(name -> address.queryParam(name, "{" + name + "}"));
         if (texts.containsKey(TypedForm.UNITS)) {
             address.queryParam(TypedForm.UNITS, "{" + TypedForm.UNITS + "}");

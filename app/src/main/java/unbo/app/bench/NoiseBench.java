@@ -41,7 +41,8 @@ import unbo.core.simulation.WavWriter;
 @Page
 class NoiseBench {
 
-    private static final Map<String, String> SAMPLE = Map.of("rpm", "600", "elements", "9", "elementMm", "7.94", "pitchMm", "39", "fault", "outer", "tyre", "0.8");
+    private static final Map<String, String> SAMPLE = Map.of(
+            "rpm", "600", "elements", "9", "elementMm", "7.94", "pitchMm", "39", "fault", "outer", "tyre", "0.8");
     private static final MediaType WAV = MediaType.parseMediaType("audio/wav");
 
     private final WorkshopService workshops;
@@ -49,8 +50,7 @@ class NoiseBench {
     private final NoiseService noises;
 
     /** One side's answer. @param refusal why there is none; empty when there is one */
-    public record Side(String name, Answer answer, String refusal) {
-    }
+    public record Side(String name, Answer answer, String refusal) {}
 
     NoiseBench(WorkshopService workshops, JobService jobs, NoiseService noises) {
         this.workshops = workshops;
@@ -66,7 +66,12 @@ class NoiseBench {
         if (reading.ok() && !texts.getOrDefault("fault", "").isBlank()) {
             Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units()));
             if (recorder.ok()) {
-                show(() -> noises.recorded(reading.record(), recorder.record()), "simulated recorder", sides, model, response);
+                show(
+                        () -> noises.recorded(reading.record(), recorder.record()),
+                        "simulated recorder",
+                        sides,
+                        model,
+                        response);
                 model.addAttribute("download", address("/bench/noise.wav", texts));
             }
         }
@@ -75,13 +80,20 @@ class NoiseBench {
     }
 
     @PostMapping("/bench/noise")
-    String analyse(@RequestParam Map<String, String> texts, @RequestParam(required = false) MultipartFile recording, @RequestParam(required = false) MultipartFile other, Model model, HttpServletResponse response) throws IOException {
+    String analyse(
+            @RequestParam Map<String, String> texts,
+            @RequestParam(required = false) MultipartFile recording,
+            @RequestParam(required = false) MultipartFile other,
+            Model model,
+            HttpServletResponse response)
+            throws IOException {
         Map<String, String> typed = new HashMap<>(texts);
         typed.remove("fault");
         Reading<NoiseInput> reading = form(typed, model);
         List<Side> sides = new ArrayList<>();
         if (recording == null || recording.isEmpty()) {
-            sides.add(new Side("Recording", null, "No file was chosen, or it is empty. Choose a recording saved as WAV."));
+            sides.add(new Side(
+                    "Recording", null, "No file was chosen, or it is empty. Choose a recording saved as WAV."));
         } else if (reading.ok()) {
             Map<String, MultipartFile> files = new LinkedHashMap<>();
             files.put("this side", recording);
@@ -104,16 +116,24 @@ class NoiseBench {
         Reading<NoiseInput> input = FieldReader.read(NoiseFields.LIST, TypedForm.read(texts, workshops.units()));
         Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units()));
         if (!input.ok() || !recorder.ok()) {
-            return ResponseEntity.unprocessableEntity().contentType(MediaType.TEXT_PLAIN).body("This cannot be recorded: speed, bearing and what the recorder is held to must stand on the page first.".getBytes(StandardCharsets.UTF_8));
+            return ResponseEntity.unprocessableEntity()
+                    .contentType(MediaType.TEXT_PLAIN)
+                    .body(("This cannot be recorded: speed, bearing and what the recorder is held to must "
+                                    + "stand on the page first.")
+                            .getBytes(StandardCharsets.UTF_8));
         }
-        return ResponseEntity.ok().contentType(WAV).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"unbo-recording.wav\"")
+        return ResponseEntity.ok()
+                .contentType(WAV)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"unbo-recording.wav\"")
                 .body(WavWriter.write(noises.sound(input.record(), recorder.record()), Recorder.RATE_HZ));
     }
 
     private Reading<NoiseInput> form(Map<String, String> texts, Model model) {
         Reading<NoiseInput> reading = FieldReader.read(NoiseFields.LIST, TypedForm.read(texts, workshops.units()));
         model.addAttribute("form", FieldView.form(reading, TypedForm.shown(texts, workshops.units())));
-        Map<String, FieldView> recorder = FieldView.form(FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units())), TypedForm.shown(texts, workshops.units()));
+        Map<String, FieldView> recorder = FieldView.form(
+                FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units())),
+                TypedForm.shown(texts, workshops.units()));
         recorder.computeIfPresent("fault", (name, field) -> field.withoutRefusals());
         model.addAttribute("recorder", recorder);
         model.addAttribute("usable", reading.ok());
@@ -126,7 +146,8 @@ class NoiseBench {
         Noise.Outcome now() throws IOException;
     }
 
-    private void show(Analysis analysis, String name, List<Side> sides, Model model, HttpServletResponse response) throws IOException {
+    private void show(Analysis analysis, String name, List<Side> sides, Model model, HttpServletResponse response)
+            throws IOException {
         Noise.Outcome outcome;
         try {
             outcome = analysis.now();
@@ -149,7 +170,12 @@ class NoiseBench {
 
     private static String address(String path, Map<String, String> texts) {
         UriComponentsBuilder address = UriComponentsBuilder.fromPath(path);
-        texts.keySet().stream().sorted().filter(name -> !texts.get(name).isBlank() && (NoiseFields.LIST.field(name).isPresent() || TypedForm.says(name) || Recorder.LIST.field(name).isPresent()))
+        texts.keySet().stream()
+                .sorted()
+                .filter(name -> !texts.get(name).isBlank()
+                        && (NoiseFields.LIST.field(name).isPresent()
+                                || TypedForm.says(name)
+                                || Recorder.LIST.field(name).isPresent()))
                 .forEach(name -> address.queryParam(name, "{" + name + "}"));
         return address.encode().buildAndExpand(texts).toUriString();
     }

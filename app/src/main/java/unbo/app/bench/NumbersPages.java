@@ -30,7 +30,9 @@ import unbo.core.input.Reading;
 import unbo.core.input.Typed;
 import unbo.core.route.FromSheet;
 
-/** Numbers beside a job's stages: any question of the bench, begun with what the job knows, its answer kept in the job. */
+/**
+ * Numbers beside a job's stages: any question of the bench, begun with what the job knows, its answer kept in the job.
+ */
 @Page
 @RequestMapping("/jobs/{id}/numbers")
 class NumbersPages {
@@ -53,7 +55,16 @@ class NumbersPages {
         Set<String> have = kept.stream().map(AnswerService.Kept::question).collect(Collectors.toSet());
         model.addAttribute("view", view(id));
         model.addAttribute("kept", kept);
-        model.addAttribute("groups", Questions.BESIDE.stream().map(g -> new Questions.Beside(g.title(), g.questions().stream().filter(q -> !have.contains(q.name())).toList())).filter(g -> !g.questions().isEmpty()).toList());
+        model.addAttribute(
+                "groups",
+                Questions.BESIDE.stream()
+                        .map(g -> new Questions.Beside(
+                                g.title(),
+                                g.questions().stream()
+                                        .filter(q -> !have.contains(q.name()))
+                                        .toList()))
+                        .filter(g -> !g.questions().isEmpty())
+                        .toList());
         return "job/numbers";
     }
 
@@ -65,7 +76,9 @@ class NumbersPages {
             return list(id);
         }
         boolean begun = question.fields().fields().stream().anyMatch(f -> sent.containsKey(f.name()));
-        Typed asked = begun ? TypedForm.read(sent, workshops.units()) : answers.of(id, name).map(AnswerService.Kept::typed).orElseGet(() -> fresh(view, question, model));
+        Typed asked = begun
+                ? TypedForm.read(sent, workshops.units())
+                : answers.of(id, name).map(AnswerService.Kept::typed).orElseGet(() -> fresh(view, question, model));
         return show(view, question, asked, begun, model);
     }
 
@@ -76,19 +89,28 @@ class NumbersPages {
     /** What was typed for this position before, and over it what the job knows now. */
     private Typed fresh(JobView view, Question<?> question, Model model) {
         Typed known = Typed.of(FromSheet.of(question.fields(), view.sheet()), workshops.units());
-        return answers.earlier(view.job().id(), question.name()).map(kept -> {
-            model.addAttribute("earlier", kept.keptAt().atZone(clock.getZone()).toLocalDate());
-            return kept.typed().with(known);
-        }).orElse(known);
+        return answers.earlier(view.job().id(), question.name())
+                .map(kept -> {
+                    model.addAttribute(
+                            "earlier", kept.keptAt().atZone(clock.getZone()).toLocalDate());
+                    return kept.typed().with(known);
+                })
+                .orElse(known);
     }
 
     @PostMapping("/{name}")
-    String keep(@PathVariable long id, @PathVariable String name, @RequestParam Map<String, String> sent, Model model, RedirectAttributes flash) {
+    String keep(
+            @PathVariable long id,
+            @PathVariable String name,
+            @RequestParam Map<String, String> sent,
+            Model model,
+            RedirectAttributes flash) {
         return keep(view(id), question(name), TypedForm.read(sent, workshops.units()), model, flash);
     }
 
     private <I> String keep(JobView view, Question<I> question, Typed typed, Model model, RedirectAttributes flash) {
-        Typed own = typed.without(name -> question.fields().field(name).isEmpty() || typed.text(name).isBlank());
+        Typed own = typed.without(name ->
+                question.fields().field(name).isEmpty() || typed.text(name).isBlank());
         Reading<I> reading = FieldReader.read(question.fields(), own);
         if (view.job().state().frozen()) {
             model.addAttribute("bad", "Not kept: this job is closed. Open it again with a reason first.");
@@ -99,7 +121,9 @@ class NumbersPages {
             return show(view, question, own, true, model);
         }
         Answer answer = question.answer().apply(reading.record());
-        if (!answers.keep(view.job().id(), new AnswerService.Kept(question.name(), question.title(), own, answer, clock.instant()))) {
+        if (!answers.keep(
+                view.job().id(),
+                new AnswerService.Kept(question.name(), question.title(), own, answer, clock.instant()))) {
             model.addAttribute("bad", "Not kept: this job is closed. Open it again with a reason first.");
             return show(view, question, own, true, model);
         }
@@ -120,7 +144,8 @@ class NumbersPages {
         if (!judged) {
             form.replaceAll((name, f) -> f.typed().isBlank() ? f.withoutRefusals() : f);
         }
-        Map<String, String> texts = TypedForm.write(typed.without(name -> question.fields().field(name).isEmpty() || typed.text(name).isBlank()));
+        Map<String, String> texts = TypedForm.write(typed.without(name ->
+                question.fields().field(name).isEmpty() || typed.text(name).isBlank()));
         model.addAttribute("view", view);
         model.addAttribute("question", question);
         model.addAttribute("form", List.copyOf(form.values()));
@@ -131,7 +156,11 @@ class NumbersPages {
     }
 
     private static Question<?> question(String name) {
-        return Questions.BESIDE.stream().flatMap(g -> g.questions().stream()).filter(q -> q.name().equals(name)).findFirst().orElseThrow(NumbersPages::unknown);
+        return Questions.BESIDE.stream()
+                .flatMap(g -> g.questions().stream())
+                .filter(q -> q.name().equals(name))
+                .findFirst()
+                .orElseThrow(NumbersPages::unknown);
     }
 
     private JobView view(long id) {

@@ -26,7 +26,8 @@ import unbo.core.setting.CastleNutInput;
 @Page
 class NutBench {
 
-    private static final Map<String, String> SAMPLE = Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0, 180", "freeAngleDeg", "20");
+    private static final Map<String, String> SAMPLE =
+            Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0, 180", "freeAngleDeg", "20");
 
     private final WorkshopService workshops;
     private final JobService jobs;
@@ -43,8 +44,10 @@ class NutBench {
         Map<String, String> asked = texts.isEmpty() ? new java.util.HashMap<>(SAMPLE) : texts;
         asked.putIfAbsent("school", workshop.settingSchool());
         Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, TypedForm.read(asked, system));
-        model.addAttribute("form", FieldView.form(reading, TypedForm.read(asked, system).shownIn(workshop.unitSystem())));
-        model.addAttribute("answer", reading.get().map(CastleNut::of).map(NutAnswer::of).orElse(null));
+        model.addAttribute(
+                "form", FieldView.form(reading, TypedForm.read(asked, system).shownIn(workshop.unitSystem())));
+        model.addAttribute(
+                "answer", reading.get().map(CastleNut::of).map(NutAnswer::of).orElse(null));
         Map<String, String> forJob = new java.util.HashMap<>(asked);
         forJob.put(SetWay.BY, SetWay.NUT.code());
         forJob.putIfAbsent(TypedForm.UNITS, system.name());

@@ -51,7 +51,12 @@ class QuestionBench {
     private final OwnCatalogue own;
     private final SvgWriter svg;
 
-    QuestionBench(WorkshopService workshops, JobService jobs, AttachedInstruments instruments, OwnCatalogue own, SvgWriter svg) {
+    QuestionBench(
+            WorkshopService workshops,
+            JobService jobs,
+            AttachedInstruments instruments,
+            OwnCatalogue own,
+            SvgWriter svg) {
         this.workshops = workshops;
         this.jobs = jobs;
         this.instruments = instruments;
@@ -76,20 +81,31 @@ class QuestionBench {
 
     /** A drawing of an answer as a file, with its looks. */
     @GetMapping("/bench/{name}/{drawing}.svg")
-    ResponseEntity<String> svg(@PathVariable String name, @PathVariable String drawing, @RequestParam Map<String, String> texts) {
-        Drawing found = computed(name, texts).drawings().stream().filter(d -> d.name().equals(drawing)).findFirst().orElseThrow(QuestionBench::unknown);
+    ResponseEntity<String> svg(
+            @PathVariable String name, @PathVariable String drawing, @RequestParam Map<String, String> texts) {
+        Drawing found = computed(name, texts).drawings().stream()
+                .filter(d -> d.name().equals(drawing))
+                .findFirst()
+                .orElseThrow(QuestionBench::unknown);
         return file(name, drawing, "svg", "image/svg+xml", svg.alone(found));
     }
 
     /** The values behind a chart, or a table, as a file (RFC 4180). */
     @GetMapping("/bench/{name}/{table}.csv")
-    ResponseEntity<String> csv(@PathVariable String name, @PathVariable String table, @RequestParam Map<String, String> texts) {
-        ValueTable found = computed(name, texts).tables().stream().filter(t -> t.name().equals(table)).findFirst().orElseThrow(QuestionBench::unknown);
+    ResponseEntity<String> csv(
+            @PathVariable String name, @PathVariable String table, @RequestParam Map<String, String> texts) {
+        ValueTable found = computed(name, texts).tables().stream()
+                .filter(t -> t.name().equals(table))
+                .findFirst()
+                .orElseThrow(QuestionBench::unknown);
         return file(name, table, "csv", "text/csv;charset=UTF-8", SavedAnswer.csv(found));
     }
 
     private static ResponseEntity<String> file(String name, String part, String ending, String type, String content) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type)).header("Content-Disposition", "attachment; filename=\"unbo-" + name + "-" + part + "." + ending + "\"").body(content);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header("Content-Disposition", "attachment; filename=\"unbo-" + name + "-" + part + "." + ending + "\"")
+                .body(content);
     }
 
     private Answer computed(String name, Map<String, String> texts) {
@@ -99,7 +115,10 @@ class QuestionBench {
     }
 
     private static Question<?> question(String name) {
-        return Questions.ALL.stream().filter(q -> q.name().equals(name)).findFirst().orElseThrow(QuestionBench::unknown);
+        return Questions.ALL.stream()
+                .filter(q -> q.name().equals(name))
+                .findFirst()
+                .orElseThrow(QuestionBench::unknown);
     }
 
     private static ResponseStatusException unknown() {
@@ -122,12 +141,16 @@ class QuestionBench {
         if (record instanceof CaliperFind.Measured measured) {
             return IdentifyQuestions.found(measured, own.boundaries());
         }
-        return question == MarkingQuestion.DECODE ? MarkingQuestion.answers((String) record, own.boundaries()) : question.answer().apply(record);
+        return question == MarkingQuestion.DECODE
+                ? MarkingQuestion.answers((String) record, own.boundaries())
+                : question.answer().apply(record);
     }
 
     /** The panel that reads an instrument; null where nothing is read from one. */
     private LiveView live(Question<?> question) {
-        return question == RunoutFields.QUESTION ? LiveView.turn(instruments) : question == ProofFields.QUESTION ? LiveView.proof(instruments) : null;
+        return question == RunoutFields.QUESTION
+                ? LiveView.turn(instruments)
+                : question == ProofFields.QUESTION ? LiveView.proof(instruments) : null;
     }
 
     private <I> void answer(Question<I> question, Map<String, String> texts, Model model) {
@@ -137,13 +160,20 @@ class QuestionBench {
             asked.putIfAbsent("tools", workshops.current().tools());
         }
         Reading<I> reading = FieldReader.read(question.fields(), TypedForm.read(asked, units));
-        Map<String, FieldView> form = FieldView.form(reading, TypedForm.read(asked, units).shownIn(workshops.units()));
+        Map<String, FieldView> form =
+                FieldView.form(reading, TypedForm.read(asked, units).shownIn(workshops.units()));
         asked.putIfAbsent(TypedForm.UNITS, units.name());
         Questions.Place place = Questions.PLACES.get(question.name());
         if (place != null && !place.by().isEmpty()) {
             asked.put(SetWay.BY, place.by());
         }
-        model.addAttribute("intoJobs", !reading.ok() ? List.of() : place == null ? IntoJob.beside(jobs.underWay(0, IntoJob.MOST), question, asked) : IntoJob.links(jobs.underWay(0, IntoJob.MOST), place.stage(), asked));
+        model.addAttribute(
+                "intoJobs",
+                !reading.ok()
+                        ? List.of()
+                        : place == null
+                                ? IntoJob.beside(jobs.underWay(0, IntoJob.MOST), question, asked)
+                                : IntoJob.links(jobs.underWay(0, IntoJob.MOST), place.stage(), asked));
         model.addAttribute("form", List.copyOf(form.values()));
         Answer answer = reading.get().map(record -> answer(question, record)).orElse(null);
         model.addAttribute("answer", answer);

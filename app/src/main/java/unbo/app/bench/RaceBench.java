@@ -31,14 +31,15 @@ import unbo.core.route.RouteStage;
 class RaceBench {
 
     private static final List<String> TOUCHES = List.of("paint", "unpaint", "wipe", "copy");
-    private static final List<Plate> PLATES = Mode.all().stream().map(m -> new Plate(m.name(), m.cause(), m.remedy(), RaceMapDrawing.plate(m))).toList();
+    private static final List<Plate> PLATES = Mode.all().stream()
+            .map(m -> new Plate(m.name(), m.cause(), m.remedy(), RaceMapDrawing.plate(m)))
+            .toList();
 
     private final WorkshopService workshops;
     private final JobService jobs;
 
     /** A reference plate. */
-    public record Plate(String name, String cause, String remedy, Drawing drawing) {
-    }
+    public record Plate(String name, String cause, String remedy, Drawing drawing) {}
 
     RaceBench(WorkshopService workshops, JobService jobs) {
         this.workshops = workshops;
@@ -53,11 +54,16 @@ class RaceBench {
         Map<String, String> texts = sent.isEmpty() ? new HashMap<>(RaceMapFields.QUESTION.sample()) : sent;
         Reading<RaceMapInput> reading = FieldReader.read(RaceMapFields.LIST, texts, workshops.units());
         model.addAttribute("form", FieldView.form(reading, workshops.units()));
-        Answer answer = reading.get().map(in -> RaceMapFields.QUESTION.answer().apply(in)).orElse(null);
+        Answer answer = reading.get()
+                .map(in -> RaceMapFields.QUESTION.answer().apply(in))
+                .orElse(null);
         model.addAttribute("answer", answer);
         model.addAttribute("race", RaceView.of());
-        model.addAttribute("scrap", reading.get().map(RaceMap::of).map(RaceMap::scrap).orElse(false));
-        model.addAttribute("intoJobs", reading.ok() ? IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.INSPECT, texts) : List.of());
+        model.addAttribute(
+                "scrap", reading.get().map(RaceMap::of).map(RaceMap::scrap).orElse(false));
+        model.addAttribute(
+                "intoJobs",
+                reading.ok() ? IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.INSPECT, texts) : List.of());
         return "bench/race-map";
     }
 
@@ -69,7 +75,9 @@ class RaceBench {
 
     private static String address(Map<String, String> texts) {
         UriComponentsBuilder address = UriComponentsBuilder.fromPath("/bench/race-map");
-        RaceMapFields.LIST.fields().stream().map(f -> f.name()).filter(name -> !texts.getOrDefault(name, "").isBlank() || name.equals("inner") || name.equals("outer"))
+        RaceMapFields.LIST.fields().stream()
+                .map(f -> f.name())
+                .filter(name -> !texts.getOrDefault(name, "").isBlank() || name.equals("inner") || name.equals("outer"))
                 .forEach(name -> address.queryParam(name, "{" + name + "}"));
         Map<String, String> all = new HashMap<>(texts);
         all.putIfAbsent("inner", "");

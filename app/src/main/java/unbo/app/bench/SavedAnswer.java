@@ -19,7 +19,7 @@ import unbo.core.drawing.ValueTable;
  * Where an answer's drawings and tables are to be had as files: the same address with the same inputs.
  *
  * @param address of the question
- * @param texts   its inputs
+ * @param texts its inputs
  */
 public record SavedAnswer(String address, Map<String, String> texts) {
 
@@ -43,7 +43,10 @@ public record SavedAnswer(String address, Map<String, String> texts) {
     /** Address of something under it, with the inputs. */
     String of(String file) {
         UriComponentsBuilder builder = UriComponentsBuilder.fromPath(address + "/" + file);
-        texts.keySet().stream().filter(name -> !texts.get(name).isBlank()).sorted().forEach(name -> builder.queryParam(name, "{" + name + "}"));
+        texts.keySet().stream()
+                .filter(name -> !texts.get(name).isBlank())
+                .sorted()
+                .forEach(name -> builder.queryParam(name, "{" + name + "}"));
         return builder.encode().buildAndExpand(texts).toUriString();
     }
 
@@ -53,7 +56,8 @@ public record SavedAnswer(String address, Map<String, String> texts) {
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
             printer.printRecord(table.heads());
             for (List<String> row : table.rows()) {
-                printer.printRecord(row.stream().map(cell -> cell.replace('−', '-')).toList());
+                printer.printRecord(
+                        row.stream().map(cell -> cell.replace('−', '-')).toList());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

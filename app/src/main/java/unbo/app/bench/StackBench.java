@@ -43,8 +43,7 @@ class StackBench {
     private final StockService stock;
 
     /** A row to write in. @param key row as it stands in the names of its boxes */
-    public record Row(String key, Map<String, FieldView> form) {
-    }
+    public record Row(String key, Map<String, FieldView> form) {}
 
     StackBench(WorkshopService workshops, JobService jobs, StockService stock) {
         this.workshops = workshops;
@@ -54,10 +53,14 @@ class StackBench {
 
     @GetMapping("/bench/stack")
     String stack(@RequestParam Map<String, String> sent, Model model) {
-        UnitSystem units = sent.isEmpty() || sent.containsKey("template") ? UnitSystem.METRIC
+        UnitSystem units = sent.isEmpty() || sent.containsKey("template")
+                ? UnitSystem.METRIC
                 : UnitSystem.named(sent.getOrDefault(TypedForm.UNITS, "")).orElse(workshops.units());
         model.addAttribute("units", units);
-        Map<String, String> texts = new HashMap<>(sent.isEmpty() ? LinkFields.template(FIRST) : sent.containsKey("template") ? LinkFields.template(sent.get("template")) : sent);
+        Map<String, String> texts = new HashMap<>(
+                sent.isEmpty()
+                        ? LinkFields.template(FIRST)
+                        : sent.containsKey("template") ? LinkFields.template(sent.get("template")) : sent);
         if (texts.keySet().stream().noneMatch(name -> name.startsWith("thickness-"))) {
             fromShelf(texts);
         }
@@ -71,16 +74,31 @@ class StackBench {
         model.addAttribute("shims", shims(typed, units));
         model.addAttribute("frame", FieldView.form(typed.frame(), units));
         model.addAttribute("templates", LinkFields.templates());
-        model.addAttribute("take", result == null || result.shimsMm() == null || result.shimsMm().isEmpty() ? null : result.shimsMm().stream().map(t -> Show.number(t, 3)).collect(Collectors.joining(" ")));
+        model.addAttribute(
+                "take",
+                result == null || result.shimsMm() == null || result.shimsMm().isEmpty()
+                        ? null
+                        : result.shimsMm().stream().map(t -> Show.number(t, 3)).collect(Collectors.joining(" ")));
         if (answer != null && !sent.isEmpty()) {
-            model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, asLines(typed.input(), texts, units)));
+            model.addAttribute(
+                    "intoJobs",
+                    IntoJob.links(
+                            jobs.underWay(0, IntoJob.MOST), RouteStage.SET, asLines(typed.input(), texts, units)));
         }
         return "bench/stack";
     }
 
     /** The stack as a job's Set takes it. */
     private static Map<String, String> asLines(StackInput input, Map<String, String> texts, UnitSystem units) {
-        Map<String, String> lines = new HashMap<>(Map.of(SetWay.BY, SetWay.STACK.code(), "outer", StackLines.lines(input.outer()), "inner", StackLines.lines(input.inner()), "shims", StackLines.shimLines(input.stock())));
+        Map<String, String> lines = new HashMap<>(Map.of(
+                SetWay.BY,
+                SetWay.STACK.code(),
+                "outer",
+                StackLines.lines(input.outer()),
+                "inner",
+                StackLines.lines(input.inner()),
+                "shims",
+                StackLines.shimLines(input.stock())));
         lines.put(TypedForm.UNITS, units.name());
         List.of("min", "max", "workingTemperature").forEach(name -> lines.put(name, texts.getOrDefault(name, "")));
         return lines;
@@ -88,7 +106,8 @@ class StackBench {
 
     private void fromShelf(Map<String, String> texts) {
         int n = 0;
-        for (StackInput.Shim s : stock.shelf().stream().limit(StackInput.MOST_SHIMS - 2L).toList()) {
+        for (StackInput.Shim s :
+                stock.shelf().stream().limit(StackInput.MOST_SHIMS - 2L).toList()) {
             texts.put("thickness-s" + n, Show.number(s.thicknessMm(), 3));
             texts.put("count-s" + n++, String.valueOf(s.count()));
         }
@@ -99,7 +118,8 @@ class StackBench {
         read.forEach((n, reading) -> rows.add(new Row(chain + n, FieldView.form(reading, units))));
         int next = read.keySet().stream().mapToInt(n -> n + 1).max().orElse(0);
         for (int n = next; n < Math.min(StackInput.MOST_LINKS, next + EMPTY_ROWS); n++) {
-            rows.add(new Row(chain + n, quiet(FieldView.form(FieldReader.read(LinkFields.LINK, Map.of(), units), units))));
+            rows.add(new Row(
+                    chain + n, quiet(FieldView.form(FieldReader.read(LinkFields.LINK, Map.of(), units), units))));
         }
         return rows;
     }
@@ -109,7 +129,8 @@ class StackBench {
         typed.stock().forEach((n, reading) -> rows.add(new Row("s" + n, FieldView.form(reading, units))));
         int next = typed.stock().keySet().stream().mapToInt(n -> n + 1).max().orElse(0);
         for (int n = next; n < Math.min(StackInput.MOST_SHIMS, next + 2 * EMPTY_ROWS); n++) {
-            rows.add(new Row("s" + n, quiet(FieldView.form(FieldReader.read(LinkFields.SHIM, Map.of(), units), units))));
+            rows.add(new Row(
+                    "s" + n, quiet(FieldView.form(FieldReader.read(LinkFields.SHIM, Map.of(), units), units))));
         }
         return rows;
     }

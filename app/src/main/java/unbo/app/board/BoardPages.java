@@ -34,7 +34,13 @@ public class BoardPages {
     private final FollowUpService followUps;
     private final Clock clock;
 
-    BoardPages(JobService jobs, VehicleService vehicles, WorkshopService workshops, TimerService timers, FollowUpService followUps, Clock clock) {
+    BoardPages(
+            JobService jobs,
+            VehicleService vehicles,
+            WorkshopService workshops,
+            TimerService timers,
+            FollowUpService followUps,
+            Clock clock) {
         this.followUps = followUps;
         this.jobs = jobs;
         this.vehicles = vehicles;
@@ -58,7 +64,12 @@ public class BoardPages {
         model.addAttribute("due", due.stream().limit(LINES).toList());
         model.addAttribute("moreDue", due.size() > LINES);
         model.addAttribute("none", open.isEmpty() && due.isEmpty() && vehicles.none());
-        model.addAttribute("followUps", followUps.open().stream().filter(line -> !line.on().isAfter(today.plusWeeks(WEEKS_AHEAD))).limit(LINES).toList());
+        model.addAttribute(
+                "followUps",
+                followUps.open().stream()
+                        .filter(line -> !line.on().isAfter(today.plusWeeks(WEEKS_AHEAD)))
+                        .limit(LINES)
+                        .toList());
         model.addAttribute("timers", timers.running());
         model.addAttribute("today", today);
         return "board/board";

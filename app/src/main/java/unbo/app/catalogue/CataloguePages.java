@@ -42,9 +42,17 @@ class CataloguePages {
     public record Line(String designation, String kind, String sizes, String ratings, String price, int shelf) {
 
         static Line of(OwnBearing b) {
-            String ratings = (b.cN() == null ? "–" : Show.number(b.cN(), 0)) + " / " + (b.c0N() == null ? "–" : Show.number(b.c0N(), 0));
-            return new Line(b.boundary().designation(), Kind.words(b.boundary().kind()), Show.number(b.boundary().boreMm(), 3) + " × " + Show.number(b.boundary().outsideMm(), 3) + " × " + Show.number(b.boundary().widthMm(), 3),
-                    ratings, b.price() == null ? "" : Show.fixed(b.price(), 2), b.shelf());
+            String ratings = (b.cN() == null ? "–" : Show.number(b.cN(), 0)) + " / "
+                    + (b.c0N() == null ? "–" : Show.number(b.c0N(), 0));
+            return new Line(
+                    b.boundary().designation(),
+                    Kind.words(b.boundary().kind()),
+                    Show.number(b.boundary().boreMm(), 3) + " × "
+                            + Show.number(b.boundary().outsideMm(), 3) + " × "
+                            + Show.number(b.boundary().widthMm(), 3),
+                    ratings,
+                    b.price() == null ? "" : Show.fixed(b.price(), 2),
+                    b.shelf());
         }
     }
 
@@ -77,7 +85,12 @@ class CataloguePages {
     }
 
     @PostMapping("/catalogue/take-in")
-    String take(@RequestParam(required = false) MultipartFile file, Model model, RedirectAttributes flash, HttpServletResponse response) throws IOException {
+    String take(
+            @RequestParam(required = false) MultipartFile file,
+            Model model,
+            RedirectAttributes flash,
+            HttpServletResponse response)
+            throws IOException {
         List<String> faults;
         if (file == null || file.isEmpty()) {
             faults = List.of("No file was chosen, or it is empty. Choose a table saved as CSV.");
@@ -97,11 +110,15 @@ class CataloguePages {
 
     @GetMapping("/catalogue.csv")
     ResponseEntity<byte[]> table() {
-        return ResponseEntity.ok().contentType(CSV).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"unbo-catalogue.csv\"").body(OwnBearings.write(own.all()).getBytes(StandardCharsets.UTF_8));
+        return ResponseEntity.ok()
+                .contentType(CSV)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"unbo-catalogue.csv\"")
+                .body(OwnBearings.write(own.all()).getBytes(StandardCharsets.UTF_8));
     }
 
     private String show(Map<String, String> texts, boolean judged, Model model) {
-        Map<String, FieldView> form = FieldView.form(FieldReader.read(OwnBearings.LIST, TypedForm.read(texts, workshops.units())), workshops.units());
+        Map<String, FieldView> form = FieldView.form(
+                FieldReader.read(OwnBearings.LIST, TypedForm.read(texts, workshops.units())), workshops.units());
         if (!judged) {
             form.replaceAll((name, f) -> f.withoutRefusals());
         }

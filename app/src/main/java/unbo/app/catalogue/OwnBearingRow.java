@@ -16,20 +16,23 @@ class OwnBearingRow {
 
     @Id
     private String numberKey;
+
     private String designation;
     private String kind;
     private double bore;
     private double outside;
     private double width;
+
     @Column(name = "c_n")
     private Double dynamicN;
+
     @Column(name = "c0_n")
     private Double staticN;
+
     private Double price;
     private int shelf;
 
-    protected OwnBearingRow() {
-    }
+    protected OwnBearingRow() {}
 
     OwnBearingRow(OwnBearing of) {
         numberKey = OwnBearings.key(of.boundary().designation());
@@ -45,6 +48,7 @@ class OwnBearingRow {
     }
 
     OwnBearing bearing() {
-        return new OwnBearing(new Boundary(kind, designation, bore, outside, width, "own", ""), dynamicN, staticN, price, shelf);
+        return new OwnBearing(
+                new Boundary(kind, designation, bore, outside, width, "own", ""), dynamicN, staticN, price, shelf);
     }
 }

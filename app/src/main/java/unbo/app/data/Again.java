@@ -19,8 +19,8 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Two that waited for each other in the database are let go on: what was rolled back because of it is done again, whole,
- * a few times. Only around the outermost transaction, and not where something is written to a stream meanwhile.
+ * Two that waited for each other in the database are let go on: what was rolled back because of it is done again,
+ * whole, a few times. Only around the outermost transaction, and not where something is written to a stream meanwhile.
  */
 @Configuration(proxyBeanMethods = false)
 @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
@@ -32,8 +32,10 @@ class Again {
     @Bean
     @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
     static DefaultPointcutAdvisor doneAgain() {
-        ComposablePointcut transactional = new ComposablePointcut((org.springframework.aop.Pointcut) new AnnotationMatchingPointcut(Transactional.class, true))
-                .union((org.springframework.aop.Pointcut) AnnotationMatchingPointcut.forMethodAnnotation(Transactional.class));
+        ComposablePointcut transactional = new ComposablePointcut(
+                        (org.springframework.aop.Pointcut) new AnnotationMatchingPointcut(Transactional.class, true))
+                .union((org.springframework.aop.Pointcut)
+                        AnnotationMatchingPointcut.forMethodAnnotation(Transactional.class));
         DefaultPointcutAdvisor advisor = new DefaultPointcutAdvisor(transactional, (MethodInterceptor) Again::invoke);
         advisor.setOrder(Ordered.LOWEST_PRECEDENCE - 1);
         return advisor;

@@ -46,6 +46,5 @@ public final class Known<T> {
         });
     }
 
-    private record Read<T>(T value, long changes) {
-    }
+    private record Read<T>(T value, long changes) {}
 }

@@ -3,8 +3,7 @@ package unbo.app.data;
 /** Patterns for {@code like … escape '!'}: what was typed stands for itself, wildcards included. */
 public final class Like {
 
-    private Like() {
-    }
+    private Like() {}
 
     /** Matches whatever contains {@code words}. */
     public static String containing(String words) {

@@ -30,7 +30,8 @@ public class NewerDatabase {
             MigrationVersion known = newest(all, false);
             MigrationVersion there = newest(all, true);
             if (there.compareTo(known) > 0) {
-                throw new Refused("This database was laid out by a newer Unbo (its form is " + there + ", this one knows " + known
+                throw new Refused("This database was laid out by a newer Unbo (its form is " + there
+                        + ", this one knows " + known
                         + "): start that one again, or give this one a database of its own. Nothing was changed.");
             }
             Starting.now("the database is migrated to form " + known);
@@ -41,7 +42,10 @@ public class NewerDatabase {
 
     private static MigrationVersion newest(MigrationInfo[] all, boolean applied) {
         return Arrays.stream(all)
-                .filter(one -> one.getVersion() != null && (applied ? one.getState().isApplied() : one.getState().isResolved()))
+                .filter(one -> one.getVersion() != null
+                        && (applied
+                                ? one.getState().isApplied()
+                                : one.getState().isResolved()))
                 .map(MigrationInfo::getVersion)
                 .max(MigrationVersion::compareTo)
                 .orElse(MigrationVersion.EMPTY);

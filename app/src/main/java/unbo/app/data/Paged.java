@@ -6,13 +6,14 @@ import java.util.List;
  * One page of a list that may be longer: what is cut is said, and where the rest is.
  *
  * @param words what was looked for; empty where everything is listed
- * @param page  counted from 0
- * @param more  true where further ones follow
+ * @param page counted from 0
+ * @param more true where further ones follow
  */
 public record Paged<T>(List<T> lines, String words, int page, boolean more) {
 
     /** Lines of a page. */
     public static final int SIZE = 50;
+
     private static final int LAST = 100_000;
 
     /** Of lines that were asked for with one more than a page holds. */

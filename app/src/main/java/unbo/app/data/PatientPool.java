@@ -3,11 +3,9 @@ package unbo.app.data;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
-
 import javax.sql.DataSource;
 
 import com.zaxxer.hikari.HikariDataSource;
-
 import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.context.annotation.Role;
@@ -15,8 +13,8 @@ import org.springframework.jdbc.datasource.DelegatingDataSource;
 import org.springframework.stereotype.Component;
 
 /**
- * Waits for a connection for longer where the database answers and only many are asking; a database that is gone is told
- * of after the first wait.
+ * Waits for a connection for longer where the database answers and only many are asking; a database that is gone is
+ * told of after the first wait.
  */
 @Component
 @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
@@ -44,7 +42,8 @@ class PatientPool implements BeanPostProcessor {
                 try {
                     return pool.getConnection();
                 } catch (SQLTransientConnectionException busy) {
-                    boolean working = busy.getCause() == null && pool.getHikariPoolMXBean().getActiveConnections() > 0;
+                    boolean working = busy.getCause() == null
+                            && pool.getHikariPoolMXBean().getActiveConnections() > 0;
                     if (!working || wait == WAITS) {
                         throw busy;
                     }

@@ -11,8 +11,7 @@ public final class Starting {
 
     private static final String FILE = System.getenv().getOrDefault("UNBO_STEP_FILE", "");
 
-    private Starting() {
-    }
+    private Starting() {}
 
     /** @param words what is done now, as it goes on a line after “waiting:” */
     public static void now(String words) {

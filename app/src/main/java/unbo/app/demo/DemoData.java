@@ -25,9 +25,9 @@ import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.answer.Question;
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.OwnBearing;
-import unbo.core.answer.Question;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
@@ -54,8 +54,10 @@ public class DemoData implements ApplicationRunner {
     private static final String LARGE = "large";
     private static final String METRIC = "metric";
 
-    private static final String TRACK = "track/40 0:50 30:50 60:50 90:50 120:50 150:50 180:50 210:50 240:50 270:50 300:50 330:50";
-    private static final String ETCHED = "dark-line/60 6:50 24:50 42:50 60:50 78:50 96:50 114:50 132:50 150:50 168:50 186:50 204:50 222:50 240:50 258:50 276:50 294:50 312:50 330:50 348:50";
+    private static final String TRACK =
+            "track/40 0:50 30:50 60:50 90:50 120:50 150:50 180:50 210:50 240:50 270:50 300:50 330:50";
+    private static final String ETCHED = "dark-line/60 6:50 24:50 42:50 60:50 78:50 96:50 114:50 132:50 150:50 168:50 "
+            + "186:50 204:50 222:50 240:50 258:50 276:50 294:50 312:50 330:50 348:50";
 
     private final boolean wanted;
     private final WorkshopService workshops;
@@ -68,7 +70,17 @@ public class DemoData implements ApplicationRunner {
     private final FollowUpService followUps;
     private final Clock clock;
 
-    DemoData(@Value("${unbo.demo}") boolean wanted, WorkshopService workshops, VehicleService vehicles, JobService jobs, OwnCatalogue own, StockService stock, GreaseShelf greases, AnswerService answers, FollowUpService followUps, Clock clock) {
+    DemoData(
+            @Value("${unbo.demo}") boolean wanted,
+            WorkshopService workshops,
+            VehicleService vehicles,
+            JobService jobs,
+            OwnCatalogue own,
+            StockService stock,
+            GreaseShelf greases,
+            AnswerService answers,
+            FollowUpService followUps,
+            Clock clock) {
         this.wanted = wanted;
         this.workshops = workshops;
         this.vehicles = vehicles;
@@ -107,8 +119,20 @@ public class DemoData implements ApplicationRunner {
         for (int season = 3; season >= 1; season--) {
             LocalDate spring = today.minusDays(200).minusYears(season - 1);
             for (String side : List.of("axle1-left", "axle1-right")) {
-                closed(gig, side, SMALL, spring.plusDays(n), n, season == 2 && side.endsWith("right") ? "seal" : "regular-service");
-                closed(dory, side, LARGE, spring.plusDays(14 + n), n + 1, season == 2 && side.endsWith("left") ? "wheel-bearing" : "regular-service");
+                closed(
+                        gig,
+                        side,
+                        SMALL,
+                        spring.plusDays(n),
+                        n,
+                        season == 2 && side.endsWith("right") ? "seal" : "regular-service");
+                closed(
+                        dory,
+                        side,
+                        LARGE,
+                        spring.plusDays(14 + n),
+                        n + 1,
+                        season == 2 && side.endsWith("left") ? "wheel-bearing" : "regular-service");
                 n++;
             }
         }
@@ -120,32 +144,72 @@ public class DemoData implements ApplicationRunner {
             vehicles.immersed(dory, today.minusWeeks(2L * week), 1, "");
         }
         vehicles.immersed(cutter, today.minusDays(3), 1, "hauled for the winter");
-        looked(cargo, "bicycle", today.minusDays(120), 1, "chain", "Grinds when pedalled uphill, silent when coasting.", "noise-coasting-neutral=stops drive-removed=stops");
+        looked(
+                cargo,
+                "bicycle",
+                today.minusDays(120),
+                1,
+                "chain",
+                "Grinds when pedalled uphill, silent when coasting.",
+                "noise-coasting-neutral=stops drive-removed=stops");
         own.keep(new OwnBearing(new Boundary("hub-cartridge", "HB 40-74", 40, 74, 42, "own", ""), null, null, 38.5, 1));
-        own.keep(new OwnBearing(new Boundary("deep-groove-ball", "HB 25-47-14", 25, 47, 14, "own", ""), 11_200.0, 5_900.0, 7.4, 4));
-        Map.of(0.10, 6, 0.15, 4, 0.20, 4, 0.30, 3, 0.50, 2, 1.00, 2).forEach((mm, count) -> stock.put(mm, count, "first count", at(today.minusDays(90))));
+        own.keep(new OwnBearing(
+                new Boundary("deep-groove-ball", "HB 25-47-14", 25, 47, 14, "own", ""), 11_200.0, 5_900.0, 7.4, 4));
+        Map.of(0.10, 6, 0.15, 4, 0.20, 4, 0.30, 3, 0.50, 2, 1.00, 2)
+                .forEach((mm, count) -> stock.put(mm, count, "first count", at(today.minusDays(90))));
         grease("tub by the slip", "CaS", "150", "220", "19.5", 1450, today);
         grease("red cartridge", "LiX", "160", "160", "16.5", 380, today);
         grease("old pail", "Li", "120", "100", "11", 900, today);
         greases.weighed(new Gun("lever gun, green", 1.24, today.minusDays(60)));
         greases.weighed(new Gun("one-hand gun", 0.86, today.minusDays(60)));
         steering(scooter, today.minusDays(75));
-        looked(van, "van", today.minusDays(40), 3, "tyre", "Drones on the coast road.", "noise-follows=road-speed noise-character=hum noise-turning=no-change noise-surface=changes tread@rear-right=cupped");
+        looked(
+                van,
+                "van",
+                today.minusDays(40),
+                3,
+                "tyre",
+                "Drones on the coast road.",
+                "noise-follows=road-speed noise-character=hum noise-turning=no-change "
+                        + "noise-surface=changes tread@rear-right=cupped");
         followUps.open().stream().filter(f -> f.on().isBefore(today)).forEach(f -> followUps.done(f.id(), at(f.on())));
         open(cutter, today);
         gearbox(trail, today.minusDays(2));
         Run growl = new Run(van, Place.UNKNOWN, today, 4);
         growl.intake("Growls from 50 km/h up, louder in left bends.");
-        growl.keep(RouteStage.DIAGNOSE, Map.of("checks", "noise-follows=road-speed noise-coasting-neutral=stays noise-turning=louder-left noise-character=growl"));
+        growl.keep(
+                RouteStage.DIAGNOSE,
+                Map.of(
+                        "checks",
+                        "noise-follows=road-speed noise-coasting-neutral=stays "
+                                + "noise-turning=louder-left noise-character=growl"));
     }
 
-    private void grease(String name, String family, String hot, String nu40, String nu100, double grams, LocalDate today) {
-        Grease grease = FieldReader.read(Grease.LIST, Map.of("name", name, "thickener", family, "hot", hot, "nu40", nu40, "nu100", nu100, "ep", family.equals("Li") ? "no" : "yes"), UnitSystem.METRIC).record();
+    private void grease(
+            String name, String family, String hot, String nu40, String nu100, double grams, LocalDate today) {
+        Grease grease = FieldReader.read(
+                        Grease.LIST,
+                        Map.of(
+                                "name",
+                                name,
+                                "thickener",
+                                family,
+                                "hot",
+                                hot,
+                                "nu40",
+                                nu40,
+                                "nu100",
+                                nu100,
+                                "ep",
+                                family.equals("Li") ? "no" : "yes"),
+                        UnitSystem.METRIC)
+                .record();
         greases.keep(grease, grams, "first count", at(today.minusDays(90)));
     }
 
     /** A job that ended at Diagnose: no hub was opened. */
-    private void looked(long vehicle, String kind, LocalDate day, int variation, String cause, String complaint, String checks) {
+    private void looked(
+            long vehicle, String kind, LocalDate day, int variation, String cause, String complaint, String checks) {
         Run run = new Run(vehicle, Place.UNKNOWN, day, variation);
         run.intake(complaint);
         run.keep(RouteStage.DIAGNOSE, Map.of("checks", checks, "initials", "BW", "remedy", "part replaced"));
@@ -169,7 +233,17 @@ public class DemoData implements ApplicationRunner {
         run.keep(RouteStage.IDENTIFY, Map.of("outerCone", "32005X", "innerCone", "32006X"));
         run.keep(RouteStage.GREASE, Map.of("kind", "LiX", "oldKind", "LiX"));
         run.keep(RouteStage.SET, Map.of("place", "steering-head", "scale", "6", "radius", "350"));
-        run.keep(RouteStage.PROVE, Map.of("proof-slack-braking", "right", "proof-notch", "right", "proof-yoke", "right", "initials", "AH"));
+        run.keep(
+                RouteStage.PROVE,
+                Map.of(
+                        "proof-slack-braking",
+                        "right",
+                        "proof-notch",
+                        "right",
+                        "proof-yoke",
+                        "right",
+                        "initials",
+                        "AH"));
         run.keep(RouteStage.LOG, Map.of("cause", "steering-head-bearing", "note", ""));
         List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
         if (!refused.isEmpty()) {
@@ -181,23 +255,114 @@ public class DemoData implements ApplicationRunner {
     private void open(long cutter, LocalDate today) {
         Run first = new Run(cutter, "axle1-left", today.minusDays(1), 5);
         first.intake("Humming from the left front hub since it was hauled, milky grease at the cap.");
-        first.keep(RouteStage.DIAGNOSE, Map.of("checks", "wheel-nuts@axle1-left=tight heat-after-run@axle1-left=warmer-15 brake-drag@axle1-left=no grease-out@axle1-left=milky", "circumstances", "salt-water", "hubType", "adjustable-taper"));
+        first.keep(
+                RouteStage.DIAGNOSE,
+                Map.of(
+                        "checks",
+                        "wheel-nuts@axle1-left=tight heat-after-run@axle1-left=warmer-15 "
+                                + "brake-drag@axle1-left=no grease-out@axle1-left=milky",
+                        "circumstances",
+                        "salt-water",
+                        "hubType",
+                        "adjustable-taper"));
         first.keep(RouteStage.IDENTIFY, hub(METRIC));
-        first.keep(RouteStage.STRIP, Map.of("designation", "32008X", "tight", "outer", "access", "far", "nut", "castle", "corrosion", "light", "tools", "press tube hammer splitter jaw oven freezer grinder"));
-        first.keep(RouteStage.INSPECT, Map.of("which", "outer", "designation", "32008X", "elements", "20", "turning", "outer", "inner", TRACK, "outer", ETCHED + "|rust/20 60:30 96:70 150:40 204:60",
-                "plane1", "67.995 68.000 68.005", "plane2", "68.000 68.000 68.010", "seatSymbol", "N7", "cureAt", "8"));
+        first.keep(
+                RouteStage.STRIP,
+                Map.of(
+                        "designation",
+                        "32008X",
+                        "tight",
+                        "outer",
+                        "access",
+                        "far",
+                        "nut",
+                        "castle",
+                        "corrosion",
+                        "light",
+                        "tools",
+                        "press tube hammer splitter jaw oven freezer grinder"));
+        first.keep(
+                RouteStage.INSPECT,
+                Map.of(
+                        "which",
+                        "outer",
+                        "designation",
+                        "32008X",
+                        "elements",
+                        "20",
+                        "turning",
+                        "outer",
+                        "inner",
+                        TRACK,
+                        "outer",
+                        ETCHED + "|rust/20 60:30 96:70 150:40 204:60",
+                        "plane1",
+                        "67.995 68.000 68.005",
+                        "plane2",
+                        "68.000 68.000 68.010",
+                        "seatSymbol",
+                        "N7",
+                        "cureAt",
+                        "8"));
         Run second = new Run(cutter, "axle1-right", today.minusDays(1), 6);
         second.intake("Other side of the humming hub, same age.");
         second.keep(RouteStage.IDENTIFY, hub(METRIC));
         second.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", "Li"));
         second.keep(RouteStage.SET, nut("20", "0 180", "C"));
-        second.beside(WheelFields.QUESTION, Map.of("vehicle", "trailer", "wheelLoadN", "5200", "rollingRadiusM", "0.31", "spreadMm", "96", "offsetMm", "8", "outerDesignation", "32008X", "innerDesignation", "32010X", "kappa", "0.6", "contamination", "0.2", "newOffset", "33"));
-        second.beside(Viscosity.QUESTION, Map.of("nu40", "220", "nu100", "19.5", "temperature", "60", "rpm", "620", "pitchMm", "54"));
-        jobs.keepParts(second.id, 0, Map.ofEntries(Map.entry("supplierA", "Quay stores"), Map.entry("supplierB", "Inland bearings"),
-                Map.entry("kind-0", "bearing"), Map.entry("what-0", "32008X"), Map.entry("place-0", "outer bearing"), Map.entry("priceA-0", "21.40"), Map.entry("priceB-0", "18.90"),
-                Map.entry("kind-1", "bearing"), Map.entry("what-1", "32010X"), Map.entry("place-1", "inner bearing"), Map.entry("priceA-1", "24.80"), Map.entry("priceB-1", "26.20"),
-                Map.entry("kind-2", "seal"), Map.entry("what-2", "shaft seal 50x72x10"), Map.entry("place-2", "inboard"), Map.entry("alwaysNew-2", "yes"), Map.entry("priceA-2", "6.10"), Map.entry("priceB-2", "5.60"), Map.entry("from-2", "a"),
-                Map.entry("kind-3", "pin"), Map.entry("what-3", "split pin"), Map.entry("place-3", "spindle nut"), Map.entry("alwaysNew-3", "yes"), Map.entry("priceA-3", "0.35")));
+        second.beside(
+                WheelFields.QUESTION,
+                Map.of(
+                        "vehicle",
+                        "trailer",
+                        "wheelLoadN",
+                        "5200",
+                        "rollingRadiusM",
+                        "0.31",
+                        "spreadMm",
+                        "96",
+                        "offsetMm",
+                        "8",
+                        "outerDesignation",
+                        "32008X",
+                        "innerDesignation",
+                        "32010X",
+                        "kappa",
+                        "0.6",
+                        "contamination",
+                        "0.2",
+                        "newOffset",
+                        "33"));
+        second.beside(
+                Viscosity.QUESTION,
+                Map.of("nu40", "220", "nu100", "19.5", "temperature", "60", "rpm", "620", "pitchMm", "54"));
+        jobs.keepParts(
+                second.id,
+                0,
+                Map.ofEntries(
+                        Map.entry("supplierA", "Quay stores"),
+                        Map.entry("supplierB", "Inland bearings"),
+                        Map.entry("kind-0", "bearing"),
+                        Map.entry("what-0", "32008X"),
+                        Map.entry("place-0", "outer bearing"),
+                        Map.entry("priceA-0", "21.40"),
+                        Map.entry("priceB-0", "18.90"),
+                        Map.entry("kind-1", "bearing"),
+                        Map.entry("what-1", "32010X"),
+                        Map.entry("place-1", "inner bearing"),
+                        Map.entry("priceA-1", "24.80"),
+                        Map.entry("priceB-1", "26.20"),
+                        Map.entry("kind-2", "seal"),
+                        Map.entry("what-2", "shaft seal 50x72x10"),
+                        Map.entry("place-2", "inboard"),
+                        Map.entry("alwaysNew-2", "yes"),
+                        Map.entry("priceA-2", "6.10"),
+                        Map.entry("priceB-2", "5.60"),
+                        Map.entry("from-2", "a"),
+                        Map.entry("kind-3", "pin"),
+                        Map.entry("what-3", "split pin"),
+                        Map.entry("place-3", "spindle nut"),
+                        Map.entry("alwaysNew-3", "yes"),
+                        Map.entry("priceA-3", "0.35")));
         Run third = new Run(cutter, "axle2-right", today.minusDays(8), 7);
         third.intake("Grease thrown over the rim after the last haul.");
         jobs.await(third.id, "seal 50x72x10", at(today.minusDays(7)));
@@ -207,39 +372,108 @@ public class DemoData implements ApplicationRunner {
     private void gearbox(long trail, LocalDate day) {
         Run shaft = new Run(trail, "gearbox", day, 8);
         shaft.intake("Whines in the lower gears; shaft can be rocked by the sprocket.");
-        shaft.keep(RouteStage.FIT, Map.of("designation", "6305/C3", "ring", "inner", "seat", "k5", "bothTight", "yes", "arrangement", "two-tight", "leftBearing", "6305/C3", "rightBearing", "NU305", "between", "148"));
-        shaft.keep(RouteStage.SET, Map.of("outer", "face to face in the case; 182.62; depth; aluminium\ngasket when crushed; 0.30; table; aluminium",
-                "inner", "left bearing; 17.00; table\nshoulder to shoulder; 147.80; micrometer\nright bearing; 17.00; table", "min", "0.10", "max", "0.20", "workingTemperature", "80",
-                "shims", "0.10 x 6\n0.15 x 4\n0.20 x 4\n0.30 x 3\n0.50 x 2\n1.00 x 2"));
+        shaft.keep(
+                RouteStage.FIT,
+                Map.of(
+                        "designation",
+                        "6305/C3",
+                        "ring",
+                        "inner",
+                        "seat",
+                        "k5",
+                        "bothTight",
+                        "yes",
+                        "arrangement",
+                        "two-tight",
+                        "leftBearing",
+                        "6305/C3",
+                        "rightBearing",
+                        "NU305",
+                        "between",
+                        "148"));
+        shaft.keep(
+                RouteStage.SET,
+                Map.of(
+                        "outer",
+                        "face to face in the case; 182.62; depth; aluminium\ngasket when crushed; "
+                                + "0.30; table; aluminium",
+                        "inner",
+                        "left bearing; 17.00; table\nshoulder to shoulder; 147.80; micrometer\nright "
+                                + "bearing; 17.00; table",
+                        "min",
+                        "0.10",
+                        "max",
+                        "0.20",
+                        "workingTemperature",
+                        "80",
+                        "shims",
+                        "0.10 x 6\n0.15 x 4\n0.20 x 4\n0.30 x 3\n0.50 x 2\n1.00 x 2"));
     }
 
     /** A job through all its stages, signed. */
     private void closed(long vehicle, String side, String size, LocalDate day, int variation, String cause) {
         Run run = new Run(vehicle, side, day, variation);
-        run.intake(switch (cause) {
-            case "seal" -> "Milky grease at the cap, seal lip loose.";
-            case "wheel-bearing" -> "Rumble on the coast road, louder when loaded.";
-            case "brake-drag" -> "Hub hot after the run to the yard.";
-            default -> "Season service, nothing to complain of.";
-        });
+        run.intake(
+                switch (cause) {
+                    case "seal" -> "Milky grease at the cap, seal lip loose.";
+                    case "wheel-bearing" -> "Rumble on the coast road, louder when loaded.";
+                    case "brake-drag" -> "Hub hot after the run to the yard.";
+                    default -> "Season service, nothing to complain of.";
+                });
         String checks = switch (cause) {
-            case "seal" -> "grease-out@" + side + "=milky seal-lip@" + side + "=loose spin-by-hand@" + side + "=smooth-stiff";
-            case "wheel-bearing" -> "noise-follows=road-speed noise-character=growl spin-by-hand@" + side + "=rough grease-out@" + side + "=milky";
+            case "seal" ->
+                "grease-out@" + side + "=milky seal-lip@" + side + "=loose spin-by-hand@" + side + "=smooth-stiff";
+            case "wheel-bearing" ->
+                "noise-follows=road-speed noise-character=growl spin-by-hand@" + side + "=rough grease-out@" + side
+                        + "=milky";
             case "brake-drag" -> "heat-after-run@" + side + "=warmer-15 brake-drag@" + side + "=yes";
             default -> "";
         };
         if (!checks.isEmpty()) {
-            run.keep(RouteStage.DIAGNOSE, Map.of("checks", checks, "circumstances", "salt-water", "hubType", "adjustable-taper"));
+            run.keep(
+                    RouteStage.DIAGNOSE,
+                    Map.of("checks", checks, "circumstances", "salt-water", "hubType", "adjustable-taper"));
         }
         run.keep(RouteStage.IDENTIFY, hub(size));
         if (cause.equals("wheel-bearing")) {
-            run.keep(RouteStage.INSPECT, Map.of("designation", "LM67048", "elements", "20", "turning", "outer", "inner", TRACK, "outer", ETCHED));
+            run.keep(
+                    RouteStage.INSPECT,
+                    Map.of(
+                            "designation",
+                            "LM67048",
+                            "elements",
+                            "20",
+                            "turning",
+                            "outer",
+                            "inner",
+                            TRACK,
+                            "outer",
+                            ETCHED));
         }
         run.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", variation < 2 ? "Li" : "CaS"));
-        run.keep(RouteStage.SET, nut(String.valueOf(2 + variation % 4 * 3), "0 90 180 270", variation % 3 == 0 ? "D" : "A"));
+        run.keep(
+                RouteStage.SET,
+                nut(String.valueOf(2 + variation % 4 * 3), "0 90 180 270", variation % 3 == 0 ? "D" : "A"));
         double play = 0.05 + variation % 5 * 0.01;
-        run.keep(RouteStage.PROVE, Map.of("push", "0.00 0.00 0.01", "pull", play + " " + (play + 0.005) + " " + (play + 0.005), "hubTemperature",
-                String.valueOf(31 + variation % 4), "twinTemperature", String.valueOf(30 + variation % 3), "run", "10", "proof-nut-locked", "right", "proof-turns-free", "right", "initials", variation % 2 == 0 ? "AH" : "BW"));
+        run.keep(
+                RouteStage.PROVE,
+                Map.of(
+                        "push",
+                        "0.00 0.00 0.01",
+                        "pull",
+                        play + " " + (play + 0.005) + " " + (play + 0.005),
+                        "hubTemperature",
+                        String.valueOf(31 + variation % 4),
+                        "twinTemperature",
+                        String.valueOf(30 + variation % 3),
+                        "run",
+                        "10",
+                        "proof-nut-locked",
+                        "right",
+                        "proof-turns-free",
+                        "right",
+                        "initials",
+                        variation % 2 == 0 ? "AH" : "BW"));
         run.keep(RouteStage.LOG, Map.of("cause", cause, "serviceSchool", "yearly", "season", "20", "note", ""));
         List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
         if (!refused.isEmpty()) {
@@ -250,24 +484,66 @@ public class DemoData implements ApplicationRunner {
     private static Map<String, String> hub(String size) {
         Map<String, String> texts = new TreeMap<>();
         if (size.equals(METRIC)) {
-            texts.putAll(Map.of("outerCone", "32008X", "innerCone", "32010X", "seal", "50x72x10", "betweenCups", "58", "hubBore", "62"));
+            texts.putAll(Map.of(
+                    "outerCone",
+                    "32008X",
+                    "innerCone",
+                    "32010X",
+                    "seal",
+                    "50x72x10",
+                    "betweenCups",
+                    "58",
+                    "hubBore",
+                    "62"));
         } else if (size.equals(LARGE)) {
-            texts.putAll(Map.of("outerCone", "LM67048", "outerCup", "LM67010", "innerCone", "LM501349", "innerCup", "LM501310", "seal", "50x76x10",
-                    "betweenCups", "46.5", "hubBore", "53", "spindle", "36"));
+            texts.putAll(Map.of(
+                    "outerCone",
+                    "LM67048",
+                    "outerCup",
+                    "LM67010",
+                    "innerCone",
+                    "LM501349",
+                    "innerCup",
+                    "LM501310",
+                    "seal",
+                    "50x76x10",
+                    "betweenCups",
+                    "46.5",
+                    "hubBore",
+                    "53",
+                    "spindle",
+                    "36"));
         } else {
-            texts.putAll(Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "seal", "38x59x9",
-                    "betweenCups", "1-5/8\"", "hubBore", "43", "spindle", "30"));
+            texts.putAll(Map.of(
+                    "outerCone",
+                    "L44643",
+                    "outerCup",
+                    "L44610",
+                    "innerCone",
+                    "L68149",
+                    "innerCup",
+                    "L68110",
+                    "seal",
+                    "38x59x9",
+                    "betweenCups",
+                    "1-5/8\"",
+                    "hubBore",
+                    "43",
+                    "spindle",
+                    "30"));
         }
         return texts;
     }
 
     private static Map<String, String> nut(String free, String holes, String school) {
-        Map<String, String> texts = new TreeMap<>(Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", holes, "freeAngleDeg", free, "school", school));
+        Map<String, String> texts = new TreeMap<>(
+                Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", holes, "freeAngleDeg", free, "school", school));
         List.of("support", "cups", "pin", "measure").forEach(step -> texts.put("tick-" + step, "yes"));
         return texts;
     }
 
-    private long add(String kind, String name, String mark, String owner, String counter, Double yearly, String use, int axles) {
+    private long add(
+            String kind, String name, String mark, String owner, String counter, Double yearly, String use, int axles) {
         Vehicle vehicle = vehicles.add(new VehicleInput(kind, name, mark, owner, counter, yearly, use, axles));
         return vehicle.id();
     }
@@ -292,18 +568,42 @@ public class DemoData implements ApplicationRunner {
         }
 
         void intake(String complaint) {
-            keep(RouteStage.INTAKE, Map.of("complaint", complaint, "day", day.toString(), "counter", "", "load", String.valueOf(280 + 40 * (variation % 4))));
+            keep(
+                    RouteStage.INTAKE,
+                    Map.of(
+                            "complaint",
+                            complaint,
+                            "day",
+                            day.toString(),
+                            "counter",
+                            "",
+                            "load",
+                            String.valueOf(280 + 40 * (variation % 4))));
         }
 
         <I> void beside(Question<I> question, Map<String, String> texts) {
-            I record = FieldReader.read(question.fields(), texts, UnitSystem.METRIC).record();
-            answers.keep(id, new AnswerService.Kept(question.name(), question.title(), Typed.of(texts, UnitSystem.METRIC), question.answer().apply(record), at));
+            I record = FieldReader.read(question.fields(), texts, UnitSystem.METRIC)
+                    .record();
+            answers.keep(
+                    id,
+                    new AnswerService.Kept(
+                            question.name(),
+                            question.title(),
+                            Typed.of(texts, UnitSystem.METRIC),
+                            question.answer().apply(record),
+                            at));
         }
 
         void keep(RouteStage stage, Map<String, String> texts) {
             JobService.Kept kept = jobs.keep(id, stage, -1, texts, at);
             if (kept != JobService.Kept.DONE) {
-                throw new IllegalStateException("demo stage " + stage + " is " + kept + ": " + jobs.view(id).map(v -> StageRules.of(stage, v.sheetFor(stage)).work(texts, v.sheetFor(stage), UnitSystem.METRIC).reading().problems()).orElse(null));
+                throw new IllegalStateException("demo stage " + stage + " is " + kept + ": "
+                        + jobs.view(id)
+                                .map(v -> StageRules.of(stage, v.sheetFor(stage))
+                                        .work(texts, v.sheetFor(stage), UnitSystem.METRIC)
+                                        .reading()
+                                        .problems())
+                                .orElse(null));
             }
         }
     }

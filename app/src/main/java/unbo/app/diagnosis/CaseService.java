@@ -18,7 +18,8 @@ public class CaseService {
     CaseService(OwnCaseRows rows, WorkshopService workshops) {
         this.rows = rows;
         this.workshops = workshops;
-        this.counted = new Known<>(() -> OwnCases.of(rows.findAll().stream().map(OwnCase::counted).toList()));
+        this.counted = new Known<>(
+                () -> OwnCases.of(rows.findAll().stream().map(OwnCase::counted).toList()));
     }
 
     /** What diagnoses are moved by: the counts, or none where the workshop has switched them off. */

@@ -23,19 +23,38 @@ import unbo.core.worksheet.Worksheet;
 /**
  * A diagnosis as its page prints it.
  *
- * @param begun    false while nothing was noted
- * @param told     the urgency as it is told to the driver
+ * @param begun false while nothing was noted
+ * @param told the urgency as it is told to the driver
  * @param roadHeld why nobody should drive it to listen; empty when the road is free
- * @param causes   the likeliest, with bars
- * @param rest     how many more there are, and what they share
- * @param settled  true when no check left would tell much
- * @param cards    the next three checks, and the one that was asked for
- * @param others   every other check that is still open, by its name
- * @param seen     what was noted
+ * @param causes the likeliest, with bars
+ * @param rest how many more there are, and what they share
+ * @param settled true when no check left would tell much
+ * @param cards the next three checks, and the one that was asked for
+ * @param others every other check that is still open, by its name
+ * @param seen what was noted
  */
-public record DiagnosisView(boolean begun, String vehicle, String leader, String share, Level level, String told, List<String> reasons, List<String> contradictions, String roadHeld, String advice,
-                            List<CauseLine> causes, String rest, boolean settled, List<Card> cards, Map<String, List<Other>> others, List<Seen> seen, List<Circumstance> circumstances,
-                            List<Choice> verdicts, Drawing drawing, Worksheet worksheet, Offer offer) {
+public record DiagnosisView(
+        boolean begun,
+        String vehicle,
+        String leader,
+        String share,
+        Level level,
+        String told,
+        List<String> reasons,
+        List<String> contradictions,
+        String roadHeld,
+        String advice,
+        List<CauseLine> causes,
+        String rest,
+        boolean settled,
+        List<Card> cards,
+        Map<String, List<Other>> others,
+        List<Seen> seen,
+        List<Circumstance> circumstances,
+        List<Choice> verdicts,
+        Drawing drawing,
+        Worksheet worksheet,
+        Offer offer) {
 
     private static final int CAUSES = 6;
     private static final int CARDS = 3;
@@ -45,37 +64,43 @@ public record DiagnosisView(boolean begun, String vehicle, String leader, String
     private static final double LITTLE = 0.1;
 
     /** One cause with its bar, and what speaks for and against it. */
-    public record CauseLine(String words, String share, double width, boolean bearing, List<String> evidence) {
-    }
+    public record CauseLine(String words, String share, double width, boolean bearing, List<String> evidence) {}
 
     /** A check to do next, with its results to be touched. */
-    public record Card(String done, boolean asked, boolean first, String title, String question, String effort, String gain, String how, String tools, String caution, Drawing picture,
-                       List<Touch> results, String fineEverywhere) {
-    }
+    public record Card(
+            String done,
+            boolean asked,
+            boolean first,
+            String title,
+            String question,
+            String effort,
+            String gain,
+            String how,
+            String tools,
+            String caution,
+            Drawing picture,
+            List<Touch> results,
+            String fineEverywhere) {}
 
-    /** A result that can be touched. @param note as it is noted  @param peek what it would do */
-    public record Touch(String note, String label, String state, String chance, String peek, String urgency) {
-    }
+    /** A result that can be touched. @param note as it is noted @param peek what it would do */
+    public record Touch(String note, String label, String state, String chance, String peek, String urgency) {}
 
     /** A check that can be asked for. */
-    public record Other(String done, String where) {
-    }
+    public record Other(String done, String where) {}
 
     /** A result that was noted. */
-    public record Seen(String done, String words, String strength) {
-    }
+    public record Seen(String done, String words, String strength) {}
 
     /** Something the vehicle goes through. */
-    public record Circumstance(String code, String label, boolean on) {
-    }
+    public record Circumstance(String code, String label, boolean on) {}
 
     /** A cause that can be settled on. */
-    public record Choice(String key, String words) {
-    }
+    public record Choice(String key, String words) {}
 
-    /** What a job may do with the verdict. @param move code of the position where the cause is; empty where it has none */
-    public record Offer(String cause, String words, String move, String moveWords) {
-    }
+    /**
+     * What a job may do with the verdict. @param move code of the position where the cause is; empty where it has none
+     */
+    public record Offer(String cause, String words, String move, String moveWords) {}
 
     /** @param look the check that was asked for, {@code check@position}; empty for none */
     public static DiagnosisView of(Diagnosis diagnosis, String look) {
@@ -84,19 +109,46 @@ public record DiagnosisView(boolean begun, String vehicle, String leader, String
         List<NextCheck> next = diagnosis.nextChecks();
         List<Card> cards = new ArrayList<>();
         next.stream().filter(n -> n.done().equals(look)).forEach(n -> cards.add(card(diagnosis, n, true, next)));
-        next.stream().filter(n -> !n.done().equals(look)).limit(CARDS).forEach(n -> cards.add(card(diagnosis, n, false, next)));
+        next.stream()
+                .filter(n -> !n.done().equals(look))
+                .limit(CARDS)
+                .forEach(n -> cards.add(card(diagnosis, n, false, next)));
         List<Diagnosis.Ranked> ranked = diagnosis.ranked();
         Hypothesis leader = diagnosis.leader().hypothesis();
-        double rest = ranked.stream().skip(CAUSES).mapToDouble(Diagnosis.Ranked::probability).sum();
-        return new DiagnosisView(!diagnosis.input().seen().isEmpty(), vehicle, capital(leader.words(vehicle)), percent(diagnosis.leader().probability()), shown(diagnosis.urgency()), words.told(), words.reasons().stream().limit(REASONS).toList(), words.contradictions(),
-                words.roadHeld(), diagnosis.leader().probability() >= SURE ? words.advice() : "", ranked.stream().limit(CAUSES).map(r -> cause(words, vehicle, r)).toList(),
-                (ranked.size() - CAUSES) + " more share " + percent(rest), settled(diagnosis, next), cards, others(diagnosis, next, cards), seen(diagnosis), circumstances(diagnosis),
-                ranked.stream().map(r -> new Choice(r.hypothesis().key(), r.hypothesis().words(vehicle) + " · " + percent(r.probability()))).toList(),
-                VehicleDrawing.of(diagnosis), words.worksheet(), offer(leader, vehicle));
+        double rest = ranked.stream()
+                .skip(CAUSES)
+                .mapToDouble(Diagnosis.Ranked::probability)
+                .sum();
+        return new DiagnosisView(
+                !diagnosis.input().seen().isEmpty(),
+                vehicle,
+                capital(leader.words(vehicle)),
+                percent(diagnosis.leader().probability()),
+                shown(diagnosis.urgency()),
+                words.told(),
+                words.reasons().stream().limit(REASONS).toList(),
+                words.contradictions(),
+                words.roadHeld(),
+                diagnosis.leader().probability() >= SURE ? words.advice() : "",
+                ranked.stream().limit(CAUSES).map(r -> cause(words, vehicle, r)).toList(),
+                (ranked.size() - CAUSES) + " more share " + percent(rest),
+                settled(diagnosis, next),
+                cards,
+                others(diagnosis, next, cards),
+                seen(diagnosis),
+                circumstances(diagnosis),
+                ranked.stream()
+                        .map(r -> new Choice(
+                                r.hypothesis().key(), r.hypothesis().words(vehicle) + " · " + percent(r.probability())))
+                        .toList(),
+                VehicleDrawing.of(diagnosis),
+                words.worksheet(),
+                offer(leader, vehicle));
     }
 
     private static boolean settled(Diagnosis diagnosis, List<NextCheck> next) {
-        return diagnosis.leader().probability() >= SETTLED && next.stream().noneMatch(n -> n.first() || n.gainBits() >= LITTLE);
+        return diagnosis.leader().probability() >= SETTLED
+                && next.stream().noneMatch(n -> n.first() || n.gainBits() >= LITTLE);
     }
 
     /** Nothing found yet is not a pass. */
@@ -106,11 +158,16 @@ public record DiagnosisView(boolean begun, String vehicle, String leader, String
 
     private static Offer offer(Hypothesis leader, String vehicle) {
         String at = leader.position() == null ? "" : leader.position();
-        return new Offer(leader.cause().code(), leader.words(vehicle), at, at.isEmpty() ? "" : Hypothesis.where(vehicle, at));
+        return new Offer(
+                leader.cause().code(), leader.words(vehicle), at, at.isEmpty() ? "" : Hypothesis.where(vehicle, at));
     }
 
     private static CauseLine cause(DiagnosisWords words, String vehicle, Diagnosis.Ranked ranked) {
-        return new CauseLine(ranked.hypothesis().words(vehicle), percent(ranked.probability()), Math.max(0.4, 100 * ranked.probability()), ranked.hypothesis().cause().bearing(),
+        return new CauseLine(
+                ranked.hypothesis().words(vehicle),
+                percent(ranked.probability()),
+                Math.max(0.4, 100 * ranked.probability()),
+                ranked.hypothesis().cause().bearing(),
                 ranked.evidence().stream().map(words::evidence).toList());
     }
 
@@ -118,30 +175,63 @@ public record DiagnosisView(boolean begun, String vehicle, String leader, String
         String vehicle = diagnosis.input().vehicle();
         NextCheck.Peeked peeked = diagnosis.peek(next);
         String where = next.position() == null ? "" : ", " + Hypothesis.where(vehicle, next.position());
-        return new Card(next.done(), asked, next.first(), next.check().shortName() + where, next.check().question(),
-                minutes(next.way().minutes()) + " · " + next.way().where().words(), Show.number(next.gainBits(), 2) + " bit",
-                next.way().how(), next.way().tools(), next.way().caution(), CheckDrawing.of(next.check()).orElse(null),
-                peeked.results().stream().map(p -> touch(vehicle, next, p)).toList(), next.first() ? fineEverywhere(next, all) : "");
+        return new Card(
+                next.done(),
+                asked,
+                next.first(),
+                next.check().shortName() + where,
+                next.check().question(),
+                minutes(next.way().minutes()) + " · " + next.way().where().words(),
+                Show.number(next.gainBits(), 2) + " bit",
+                next.way().how(),
+                next.way().tools(),
+                next.way().caution(),
+                CheckDrawing.of(next.check()).orElse(null),
+                peeked.results().stream().map(p -> touch(vehicle, next, p)).toList(),
+                next.first() ? fineEverywhere(next, all) : "");
     }
 
     /** All open places of a safety check at once, noted as fine; empty where there is only one. */
     private static String fineEverywhere(NextCheck next, List<NextCheck> all) {
-        List<NextCheck> open = all.stream().filter(n -> n.first() && n.check().equals(next.check())).toList();
-        return open.size() < 2 ? "" : next.check().results().stream().filter(r -> r.state() == Check.State.FINE).findFirst()
-                .map(fine -> String.join(" ", open.stream().map(n -> n.done() + "=" + fine.code()).toList())).orElse("");
+        List<NextCheck> open = all.stream()
+                .filter(n -> n.first() && n.check().equals(next.check()))
+                .toList();
+        return open.size() < 2
+                ? ""
+                : next.check().results().stream()
+                        .filter(r -> r.state() == Check.State.FINE)
+                        .findFirst()
+                        .map(fine -> String.join(
+                                " ",
+                                open.stream()
+                                        .map(n -> n.done() + "=" + fine.code())
+                                        .toList()))
+                        .orElse("");
     }
 
     private static Touch touch(String vehicle, NextCheck next, NextCheck.Peek peek) {
-        return new Touch(next.done() + "=" + peek.result().code(), peek.result().label(), peek.result().state().name().toLowerCase(Locale.ROOT), percent(peek.chance()),
-                peek.leader().words(vehicle) + " " + percent(peek.share()), DiagnosisWords.word(peek.urgency()));
+        return new Touch(
+                next.done() + "=" + peek.result().code(),
+                peek.result().label(),
+                peek.result().state().name().toLowerCase(Locale.ROOT),
+                percent(peek.chance()),
+                peek.leader().words(vehicle) + " " + percent(peek.share()),
+                DiagnosisWords.word(peek.urgency()));
     }
 
     private static Map<String, List<Other>> others(Diagnosis diagnosis, List<NextCheck> next, List<Card> cards) {
         Map<String, List<Other>> others = new LinkedHashMap<>();
-        for (NextCheck n : next.stream().sorted(java.util.Comparator.comparing((NextCheck n) -> n.check().shortName())).toList()) {
+        for (NextCheck n : next.stream()
+                .sorted(java.util.Comparator.comparing(
+                        (NextCheck n) -> n.check().shortName()))
+                .toList()) {
             if (cards.stream().noneMatch(c -> c.done().equals(n.done()))) {
-                String where = n.position() == null ? n.check().shortName() : n.check().shortName() + ", " + Hypothesis.where(diagnosis.input().vehicle(), n.position());
-                others.computeIfAbsent(n.way().where().words(), w -> new ArrayList<>()).add(new Other(n.done(), where));
+                String where = n.position() == null
+                        ? n.check().shortName()
+                        : n.check().shortName() + ", "
+                                + Hypothesis.where(diagnosis.input().vehicle(), n.position());
+                others.computeIfAbsent(n.way().where().words(), w -> new ArrayList<>())
+                        .add(new Other(n.done(), where));
             }
         }
         return others;
@@ -149,13 +239,19 @@ public record DiagnosisView(boolean begun, String vehicle, String leader, String
 
     private static List<Seen> seen(Diagnosis diagnosis) {
         String vehicle = diagnosis.input().vehicle();
-        return diagnosis.leader().evidence().stream().map(e -> new Seen(e.seen().done(), e.seen().words(vehicle), DiagnosisWords.strength(e.likelihoodRatio()))).toList();
+        return diagnosis.leader().evidence().stream()
+                .map(e -> new Seen(
+                        e.seen().done(), e.seen().words(vehicle), DiagnosisWords.strength(e.likelihoodRatio())))
+                .toList();
     }
 
     private static List<Circumstance> circumstances(Diagnosis diagnosis) {
         List<Circumstance> all = new ArrayList<>();
         for (Field.Choice choice : DiagnosisFields.circumstances()) {
-            all.add(new Circumstance(choice.code(), choice.label(), diagnosis.input().circumstances().contains(choice.code())));
+            all.add(new Circumstance(
+                    choice.code(),
+                    choice.label(),
+                    diagnosis.input().circumstances().contains(choice.code())));
         }
         return all;
     }

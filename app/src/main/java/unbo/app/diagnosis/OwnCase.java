@@ -13,13 +13,13 @@ class OwnCase {
 
     @Id
     private Long jobId;
+
     private String vehicle;
     private String cause;
     private String position;
     private String checks;
 
-    protected OwnCase() {
-    }
+    protected OwnCase() {}
 
     OwnCase(long jobId, String vehicle, String cause, String position, String checks) {
         this.jobId = jobId;
@@ -30,6 +30,7 @@ class OwnCase {
     }
 
     OwnCases.Case counted() {
-        return new OwnCases.Case(vehicle, cause, position.equals(Place.UNKNOWN) ? null : position, Observations.of(checks, vehicle));
+        return new OwnCases.Case(
+                vehicle, cause, position.equals(Place.UNKNOWN) ? null : position, Observations.of(checks, vehicle));
     }
 }

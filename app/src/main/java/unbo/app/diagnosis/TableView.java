@@ -10,23 +10,32 @@ import unbo.core.measure.Show;
 public record TableView(String vehicle, int cases, List<Prior> priors, List<CheckRows> checks) {
 
     /** How likely a cause is before any check. */
-    public record Prior(String words, String shipped, String moved, int cases) {
-    }
+    public record Prior(String words, String shipped, String moved, int cases) {}
 
     /** The rows of one check. */
-    public record CheckRows(String question, List<String> results, List<Row> rows) {
-    }
+    public record CheckRows(String question, List<String> results, List<Row> rows) {}
 
     /** Chances of the results under a cause. @param cases own cases that moved it */
-    public record Row(String words, List<String> shipped, List<String> moved, int cases) {
-    }
+    public record Row(String words, List<String> shipped, List<String> moved, int cases) {}
 
     public static TableView of(String vehicle, OwnCases own) {
         ShippedTable table = ShippedTable.of(vehicle, own);
-        return new TableView(vehicle, own.truths(vehicle),
-                table.priors().stream().map(p -> new Prior(p.hypothesis().words(vehicle), percent(p.shipped()), percent(p.moved()), p.cases())).toList(),
-                table.checks().stream().map(c -> new CheckRows(c.check().question(), c.check().results().stream().map(r -> r.label()).toList(),
-                        c.rows().stream().map(r -> new Row(r.words(), percents(r.shipped()), percents(r.moved()), r.cases())).toList())).toList());
+        return new TableView(
+                vehicle,
+                own.truths(vehicle),
+                table.priors().stream()
+                        .map(p -> new Prior(
+                                p.hypothesis().words(vehicle), percent(p.shipped()), percent(p.moved()), p.cases()))
+                        .toList(),
+                table.checks().stream()
+                        .map(c -> new CheckRows(
+                                c.check().question(),
+                                c.check().results().stream().map(r -> r.label()).toList(),
+                                c.rows().stream()
+                                        .map(r -> new Row(
+                                                r.words(), percents(r.shipped()), percents(r.moved()), r.cases()))
+                                        .toList()))
+                        .toList());
     }
 
     private static List<String> percents(List<Double> shares) {

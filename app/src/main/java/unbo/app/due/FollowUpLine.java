@@ -6,11 +6,39 @@ import unbo.core.measure.Show;
 import unbo.core.vehicle.Place;
 
 /** Something to be done after hand-over, as lists show it. */
-public record FollowUpLine(long id, long jobId, long positionId, String vehicle, String position, String words, double fromKm, double toKm, LocalDate on) {
+public record FollowUpLine(
+        long id,
+        long jobId,
+        long positionId,
+        String vehicle,
+        String position,
+        String words,
+        double fromKm,
+        double toKm,
+        LocalDate on) {
 
     /** As it stands in the database. */
-    public FollowUpLine(long id, long jobId, long positionId, String vehicle, String kind, String place, String words, double fromKm, double toKm, LocalDate on) {
-        this(id, jobId, positionId, vehicle, Place.of(kind, place).map(Place::label).orElse(place), words, fromKm, toKm, on);
+    public FollowUpLine(
+            long id,
+            long jobId,
+            long positionId,
+            String vehicle,
+            String kind,
+            String place,
+            String words,
+            double fromKm,
+            double toKm,
+            LocalDate on) {
+        this(
+                id,
+                jobId,
+                positionId,
+                vehicle,
+                Place.of(kind, place).map(Place::label).orElse(place),
+                words,
+                fromKm,
+                toKm,
+                on);
     }
 
     /** What makes it due, in a few words. */

@@ -19,6 +19,7 @@ class FollowUpRow {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private long jobId;
     private long positionId;
     private String code;
@@ -28,8 +29,7 @@ class FollowUpRow {
     private LocalDate dueOn;
     private Instant doneAt;
 
-    protected FollowUpRow() {
-    }
+    protected FollowUpRow() {}
 
     FollowUpRow(long jobId, long positionId, FollowUp what, LocalDate dueOn) {
         this.jobId = jobId;

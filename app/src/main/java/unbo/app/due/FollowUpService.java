@@ -27,8 +27,7 @@ public class FollowUpService {
     private final Clock clock;
 
     /** What is still to be done. @param code as {@link FollowUp} knows it */
-    public record Open(String code, LocalDate on) {
-    }
+    public record Open(String code, LocalDate on) {}
 
     FollowUpService(FollowUps rows, Clock clock) {
         this.rows = rows;
@@ -60,7 +59,8 @@ public class FollowUpService {
 
     /** Takes in what a job of a file left to be done. */
     public void take(long jobId, long positionId, String code, LocalDate on) {
-        FollowUp.find(code).filter(what -> !rows.there(jobId, code))
+        FollowUp.find(code)
+                .filter(what -> !rows.there(jobId, code))
                 .ifPresent(what -> rows.save(new FollowUpRow(jobId, positionId, what, on)));
     }
 
@@ -69,9 +69,11 @@ public class FollowUpService {
     public void signed(JobService.Signed signed) {
         rows.settle(signed.positionId(), signed.jobId(), clock.instant());
         Double yearly = kmAYear(signed.sheet());
-        Stream.of(signed.sheet().text(FactKey.PROOFS_LEFT).split("\\s+")).flatMap(code -> FollowUp.find(code).stream())
+        Stream.of(signed.sheet().text(FactKey.PROOFS_LEFT).split("\\s+"))
+                .flatMap(code -> FollowUp.find(code).stream())
                 .filter(what -> !rows.there(signed.jobId(), what.code()))
-                .forEach(what -> rows.save(new FollowUpRow(signed.jobId(), signed.positionId(), what, signed.day().plusDays(what.days(yearly)))));
+                .forEach(what -> rows.save(new FollowUpRow(
+                        signed.jobId(), signed.positionId(), what, signed.day().plusDays(what.days(yearly)))));
     }
 
     @EventListener

@@ -11,22 +11,26 @@ import org.springframework.data.repository.Repository;
 
 interface FollowUps extends Repository<FollowUpRow, Long> {
 
-    @Query("select new unbo.app.due.FollowUpLine(f.id, f.jobId, f.positionId, v.name, v.kind, p.code, f.words, f.fromKm, f.toKm, f.dueOn) "
-            + "from FollowUpRow f join Position p on p.id = f.positionId join p.vehicle v where f.doneAt is null order by f.dueOn, f.id")
+    @Query("select new unbo.app.due.FollowUpLine(f.id, f.jobId, f.positionId, v.name, "
+            + "v.kind, p.code, f.words, f.fromKm, f.toKm, f.dueOn) "
+            + "from FollowUpRow f join Position p on p.id = f.positionId join p.vehicle v "
+            + "where f.doneAt is null order by f.dueOn, f.id")
     List<FollowUpLine> open();
 
     Optional<FollowUpRow> findById(long id);
 
     FollowUpRow save(FollowUpRow row);
 
-    @Query("select new unbo.app.due.FollowUpService$Open(f.code, f.dueOn) from FollowUpRow f where f.jobId = :jobId and f.doneAt is null order by f.dueOn, f.id")
+    @Query("select new unbo.app.due.FollowUpService$Open(f.code, f.dueOn) from "
+            + "FollowUpRow f where f.jobId = :jobId and f.doneAt is null order by f.dueOn, f.id")
     List<FollowUpService.Open> of(long jobId);
 
     @Query("select distinct f.jobId from FollowUpRow f where f.doneAt is null")
     Set<Long> jobs();
 
     @Modifying
-    @Query("update FollowUpRow f set f.doneAt = :at where f.positionId = :positionId and f.jobId <> :jobId and f.doneAt is null")
+    @Query("update FollowUpRow f set f.doneAt = :at where f.positionId = :positionId and "
+            + "f.jobId <> :jobId and f.doneAt is null")
     void settle(long positionId, long jobId, Instant at);
 
     @Modifying

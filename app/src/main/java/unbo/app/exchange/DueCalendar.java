@@ -14,7 +14,6 @@ import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
 import net.fortuna.ical4j.model.property.Transp;
 import net.fortuna.ical4j.model.property.Uid;
-
 import org.springframework.http.MediaType;
 
 import unbo.app.due.FollowUpLine;
@@ -26,14 +25,17 @@ final class DueCalendar {
 
     static final MediaType TYPE = MediaType.parseMediaType("text/calendar;charset=UTF-8");
 
-    private DueCalendar() {
-    }
+    private DueCalendar() {}
 
     /** @param today the day on which what is overdue by immersions stands */
     static byte[] of(List<DueLine> due, List<FollowUpLine> followUps, LocalDate today, Instant now) {
-        Calendar calendar = new Calendar().withProdId("-//Unbo//Due services//EN").withDefaults().getFluentTarget();
+        Calendar calendar = new Calendar()
+                .withProdId("-//Unbo//Due services//EN")
+                .withDefaults()
+                .getFluentTarget();
         for (DueLine line : due) {
-            VEvent day = new VEvent(line.byImmersions() ? today : line.on(), "Hub service: " + line.vehicle() + ", " + line.position());
+            VEvent day = new VEvent(
+                    line.byImmersions() ? today : line.on(), "Hub service: " + line.vehicle() + ", " + line.position());
             day.replace(new DtStamp(now));
             day.replace(new Uid("position-" + line.positionId() + "@unbo.invalid"));
             day.add(new Transp("TRANSPARENT"));
@@ -58,8 +60,12 @@ final class DueCalendar {
     }
 
     private static String words(DueLine line) {
-        String counter = line.atCounter() == null ? "" : " or at " + Show.number(line.atCounter(), 0) + " " + line.counterUnit();
-        String water = line.afterImmersions() == null ? "" : " or after " + line.afterImmersions() + " immersions (" + line.immersed() + " so far)";
-        return "Due " + (line.byImmersions() ? "now by immersions" : "on this day") + counter + water + ", whichever comes first. The vehicle maker's interval comes first.";
+        String counter =
+                line.atCounter() == null ? "" : " or at " + Show.number(line.atCounter(), 0) + " " + line.counterUnit();
+        String water = line.afterImmersions() == null
+                ? ""
+                : " or after " + line.afterImmersions() + " immersions (" + line.immersed() + " so far)";
+        return "Due " + (line.byImmersions() ? "now by immersions" : "on this day") + counter + water
+                + ", whichever comes first. The vehicle maker's interval comes first.";
     }
 }

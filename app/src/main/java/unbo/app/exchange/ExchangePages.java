@@ -28,7 +28,10 @@ import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.UnitSystem;
 
-/** Files out and in: jobs and positions as JSON, everything as one file, what is due as a calendar, the history as a table. */
+/**
+ * Files out and in: jobs and positions as JSON, everything as one file, what is due as a calendar, the history as a
+ * table.
+ */
 @Page
 class ExchangePages {
 
@@ -89,7 +92,10 @@ class ExchangePages {
 
     @GetMapping("/due.ics")
     ResponseEntity<byte[]> due() {
-        return file("unbo-due.ics", DueCalendar.TYPE, DueCalendar.of(vehicles.everyDue(), followUps.open(), LocalDate.now(clock), clock.instant()));
+        return file(
+                "unbo-due.ics",
+                DueCalendar.TYPE,
+                DueCalendar.of(vehicles.everyDue(), followUps.open(), LocalDate.now(clock), clock.instant()));
     }
 
     @GetMapping("/take-in")
@@ -98,9 +104,15 @@ class ExchangePages {
     }
 
     @PostMapping("/take-in")
-    String take(@RequestParam(required = false) MultipartFile file, @RequestParam(defaultValue = "") String older, Model model, RedirectAttributes flash) throws IOException {
+    String take(
+            @RequestParam(required = false) MultipartFile file,
+            @RequestParam(defaultValue = "") String older,
+            Model model,
+            RedirectAttributes flash)
+            throws IOException {
         if (file == null || file.isEmpty()) {
-            model.addAttribute("faults", List.of("No file was chosen, or it is empty. Choose one that Unbo has written."));
+            model.addAttribute(
+                    "faults", List.of("No file was chosen, or it is empty. Choose one that Unbo has written."));
             return "exchange/take-in";
         }
         UnitSystem system = UnitSystem.named(older).orElse(workshops.units());
@@ -109,7 +121,10 @@ class ExchangePages {
             model.addAttribute("faults", taken.faults());
             return "exchange/take-in";
         }
-        flash.addFlashAttribute("good", "Taken in: " + taken.jobs().size() + (taken.jobs().size() == 1 ? " job." : " jobs.") + " Numbers are new, everything else is as it was written.");
+        flash.addFlashAttribute(
+                "good",
+                "Taken in: " + taken.jobs().size() + (taken.jobs().size() == 1 ? " job." : " jobs.")
+                        + " Numbers are new, everything else is as it was written.");
         if (taken.jobs().size() == 1) {
             return "redirect:/jobs/" + taken.jobs().get(0) + "/report";
         }
@@ -121,7 +136,10 @@ class ExchangePages {
     }
 
     private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] content) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, attachment(name)).body(content);
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(name))
+                .body(content);
     }
 
     private static void download(HttpServletResponse response, String name, MediaType type) {

@@ -19,7 +19,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
-
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -60,8 +59,13 @@ public class ExchangeService {
             .addMixIn(Shape.class, ShapeNames.class)
             .build();
 
-    ExchangeService(VehicleService vehicles, JobRecords jobs, PhotoService photos, FollowUpService followUps, ShelfExchange shelf,
-                    Clock clock) {
+    ExchangeService(
+            VehicleService vehicles,
+            JobRecords jobs,
+            PhotoService photos,
+            FollowUpService followUps,
+            ShelfExchange shelf,
+            Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.photos = photos;
@@ -80,13 +84,14 @@ public class ExchangeService {
      * What came of a file.
      *
      * @param faults why nothing of it was taken in, one sentence each; empty when all of it was
-     * @param jobs   the new numbers of its jobs
+     * @param jobs the new numbers of its jobs
      * @param vehicle the number of its only vehicle; 0 when it holds several
      */
     public record Taken(List<String> faults, List<Long> jobs, long vehicle) {
 
         static Taken refused(Collection<String> faults) {
-            List<String> shown = new ArrayList<>(faults.stream().limit(MOST_FAULTS).toList());
+            List<String> shown =
+                    new ArrayList<>(faults.stream().limit(MOST_FAULTS).toList());
             if (faults.size() > MOST_FAULTS) {
                 shown.add("and " + (faults.size() - MOST_FAULTS) + " more.");
             }
@@ -116,12 +121,15 @@ public class ExchangeService {
 
     /** Everything, as it stands at one moment, bit by bit. */
     public void everything(OutputStream out) throws IOException {
-        write(out, "everything", vehicles.ids().stream().map(id -> new Chosen(id, null)).toList(), true);
+        write(
+                out,
+                "everything",
+                vehicles.ids().stream().map(id -> new Chosen(id, null)).toList(),
+                true);
     }
 
     /** What of a vehicle goes out: jobs by position; null for all of it. */
-    private record Chosen(long vehicle, Map<Long, List<Long>> jobs) {
-    }
+    private record Chosen(long vehicle, Map<Long, List<Long>> jobs) {}
 
     private void write(OutputStream out, String holds, List<Chosen> chosen, boolean withShelf) throws IOException {
         try (JsonGenerator file = json.createGenerator(out)) {
@@ -158,7 +166,9 @@ public class ExchangeService {
             file.writeArrayFieldStart("followUps");
             Set<Long> withMore = followUps.jobs();
             for (int j = 0; j < written.size(); j++) {
-                for (FollowUpService.Open open : withMore.contains(written.get(j)) ? followUps.of(written.get(j)) : List.<FollowUpService.Open>of()) {
+                for (FollowUpService.Open open : withMore.contains(written.get(j))
+                        ? followUps.of(written.get(j))
+                        : List.<FollowUpService.Open>of()) {
                     json.writeValue(file, new UnboFile.FollowUpPart(j + 1, open.code(), open.on()));
                 }
             }
@@ -177,13 +187,14 @@ public class ExchangeService {
     }
 
     /** A job that goes out. @param vehicle number of its vehicle in the file */
-    private record Place(int vehicle, String position, long job) {
-    }
+    private record Place(int vehicle, String position, long job) {}
 
     private List<Place> places(Chosen chosen, int vehicle) {
         List<Place> places = new ArrayList<>();
         for (Position position : positions(chosen)) {
-            List<Long> ids = chosen.jobs() == null ? jobs.atPosition(position.id()) : chosen.jobs().get(position.id());
+            List<Long> ids = chosen.jobs() == null
+                    ? jobs.atPosition(position.id())
+                    : chosen.jobs().get(position.id());
             ids.forEach(id -> places.add(new Place(vehicle, position.code(), id)));
         }
         return places;
@@ -195,7 +206,9 @@ public class ExchangeService {
             List<Place> some = places.subList(from, Math.min(places.size(), from + JOBS_AT_ONCE));
             List<JobRecord> records = jobs.of(some.stream().map(Place::job).toList(), visits);
             for (int i = 0; i < some.size(); i++) {
-                json.writeValue(file, new UnboFile.JobPart(some.get(i).vehicle(), some.get(i).position(), records.get(i)));
+                json.writeValue(
+                        file,
+                        new UnboFile.JobPart(some.get(i).vehicle(), some.get(i).position(), records.get(i)));
                 written.add(some.get(i).job());
             }
             letGo();
@@ -204,7 +217,9 @@ public class ExchangeService {
 
     private List<Position> positions(Chosen chosen) {
         List<Position> all = vehicles.find(chosen.vehicle()).orElseThrow().positions();
-        return all.stream().filter(p -> chosen.jobs() == null || chosen.jobs().containsKey(p.id())).toList();
+        return all.stream()
+                .filter(p -> chosen.jobs() == null || chosen.jobs().containsKey(p.id()))
+                .toList();
     }
 
     private void photos(JsonGenerator file, long jobId, int number) throws IOException {
@@ -221,13 +236,33 @@ public class ExchangeService {
         for (Immersion immersion : vehicles.everyImmersion(v.id())) {
             immersions.add(new UnboFile.ImmersionPart(immersion.day(), immersion.times(), immersion.note()));
         }
-        List<UnboFile.PositionPart> positions = positions(chosen).stream().map(this::part).toList();
-        return new UnboFile.VehiclePart(v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearlyDistance(), v.use(), v.axles(), immersions, positions);
+        List<UnboFile.PositionPart> positions =
+                positions(chosen).stream().map(this::part).toList();
+        return new UnboFile.VehiclePart(
+                v.kind(),
+                v.name(),
+                v.mark(),
+                v.owner(),
+                v.counterUnit(),
+                v.yearlyDistance(),
+                v.use(),
+                v.axles(),
+                immersions,
+                positions);
     }
 
     private UnboFile.PositionPart part(Position p) {
-        return new UnboFile.PositionPart(p.code(), jobs.facts(p), p.numbers(), p.lastWorkedOn(), p.lastCounter(), p.servedOn(), p.dueOn(), p.dueCounter(),
-                p.dueImmersions(), List.of());
+        return new UnboFile.PositionPart(
+                p.code(),
+                jobs.facts(p),
+                p.numbers(),
+                p.lastWorkedOn(),
+                p.lastCounter(),
+                p.servedOn(),
+                p.dueOn(),
+                p.dueCounter(),
+                p.dueImmersions(),
+                List.of());
     }
 
     /**
@@ -257,7 +292,8 @@ public class ExchangeService {
             try (InputStream in = source.open()) {
                 reading.read(in, taking);
             }
-            return new Taken(List.of(), List.copyOf(taking.jobs), taking.vehicles.size() == 1 ? taking.vehicles.get(0) : 0);
+            return new Taken(
+                    List.of(), List.copyOf(taking.jobs), taking.vehicles.size() == 1 ? taking.vehicles.get(0) : 0);
         } catch (FileReading.Unreadable e) {
             return Taken.refused(List.of(e.getMessage()));
         }
@@ -268,7 +304,8 @@ public class ExchangeService {
             return List.of("This file was not written by Unbo: its “format” is not “unbo”.");
         }
         if (head.version() < UnboFile.OLDEST || head.version() > UnboFile.VERSION) {
-            return List.of("This file is of version " + head.version() + "; this Unbo reads versions " + UnboFile.OLDEST + " to " + UnboFile.VERSION + ".");
+            return List.of("This file is of version " + head.version() + "; this Unbo reads versions " + UnboFile.OLDEST
+                    + " to " + UnboFile.VERSION + ".");
         }
         return List.of();
     }
@@ -291,18 +328,25 @@ public class ExchangeService {
 
         @Override
         public void vehicle(UnboFile.VehiclePart part, int number) {
-            Vehicle vehicle = ExchangeService.this.vehicles.add(FileFaults.reading(part).record());
+            Vehicle vehicle =
+                    ExchangeService.this.vehicles.add(FileFaults.reading(part).record());
             vehicles.add(vehicle.id());
             for (UnboFile.PositionPart at : part.positions()) {
-                Position position = ExchangeService.this.vehicles.position(vehicle, at.code()).orElseThrow();
+                Position position = ExchangeService.this
+                        .vehicles
+                        .position(vehicle, at.code())
+                        .orElseThrow();
                 restore(position, at);
                 positions.put(number + " " + at.code(), position.id());
             }
             for (UnboFile.ImmersionPart immersion : part.immersions()) {
-                ExchangeService.this.vehicles.immersed(vehicle.id(), immersion.day(), immersion.times(), immersion.note());
+                ExchangeService.this.vehicles.immersed(
+                        vehicle.id(), immersion.day(), immersion.times(), immersion.note());
             }
             letGo();
-            part.positions().forEach(at -> at.jobs().forEach(job -> job(new UnboFile.JobPart(number, at.code(), job), jobs.size() + 1)));
+            part.positions()
+                    .forEach(at -> at.jobs()
+                            .forEach(job -> job(new UnboFile.JobPart(number, at.code(), job), jobs.size() + 1)));
         }
 
         private void restore(Position position, UnboFile.PositionPart at) {
@@ -317,7 +361,10 @@ public class ExchangeService {
         @Override
         public void job(UnboFile.JobPart part, int number) {
             JobRecord job = part.job();
-            Position position = ExchangeService.this.vehicles.position(positions.get(part.vehicle() + " " + part.position())).orElseThrow();
+            Position position = ExchangeService.this
+                    .vehicles
+                    .position(positions.get(part.vehicle() + " " + part.position()))
+                    .orElseThrow();
             String visit = part.vehicle() + " " + job.visit();
             JobRecords.Placed placed = ExchangeService.this.jobs.take(job, position, visits.get(visit), otherwise);
             visits.put(visit, placed.visit());

@@ -56,7 +56,12 @@ final class FileFaults implements FileReading.Taker {
         Reading<VehicleInput> reading = reading(vehicle);
         reading.problems().forEach(p -> fault(here + ": " + p.sentence()));
         for (UnboFile.ImmersionPart immersion : vehicle.immersions()) {
-            if (immersion.day() == null || odd(immersion.day()) || immersion.times() < 1 || immersion.times() > 1000 || immersion.note() == null || immersion.note().length() > 200) {
+            if (immersion.day() == null
+                    || odd(immersion.day())
+                    || immersion.times() < 1
+                    || immersion.times() > 1000
+                    || immersion.note() == null
+                    || immersion.note().length() > 200) {
                 fault(here + ": an immersion needs its day, 1 to 1000 times and a note of at most 200 characters.");
             }
         }
@@ -64,30 +69,45 @@ final class FileFaults implements FileReading.Taker {
         if (reading.ok()) {
             vehicle.positions().forEach(position -> position(vehicle, reading.record(), position, number));
         }
-        if (vehicle.positions().stream().map(UnboFile.PositionPart::code).distinct().count() < vehicle.positions().size()) {
+        if (vehicle.positions().stream()
+                        .map(UnboFile.PositionPart::code)
+                        .distinct()
+                        .count()
+                < vehicle.positions().size()) {
             fault(here + ": a position stands in it twice.");
         }
     }
 
-    private void position(UnboFile.VehiclePart vehicle, VehicleInput input, UnboFile.PositionPart position, int number) {
+    private void position(
+            UnboFile.VehiclePart vehicle, VehicleInput input, UnboFile.PositionPart position, int number) {
         String at = "vehicle " + number + ", " + position.code();
-        boolean there = Stream.concat(input.places().stream().map(Place::code), Stream.of(Place.UNKNOWN)).anyMatch(code -> code.equals(position.code()));
+        boolean there = Stream.concat(input.places().stream().map(Place::code), Stream.of(Place.UNKNOWN))
+                .anyMatch(code -> code.equals(position.code()));
         if (!there) {
             fault(at + ": a " + vehicle.kind() + " has no such position.");
         }
         if (position.numbers() == null || position.numbers().length() > 255) {
             fault(at + ": numbers are missing or longer than 255 characters.");
         }
-        if (Stream.of(position.lastWorkedOn(), position.servedOn(), position.dueOn()).filter(Objects::nonNull).anyMatch(FileFaults::odd)) {
+        if (Stream.of(position.lastWorkedOn(), position.servedOn(), position.dueOn())
+                .filter(Objects::nonNull)
+                .anyMatch(FileFaults::odd)) {
             fault(at + ": its days must lie between " + FIRST_YEAR + " and " + LAST_YEAR + ".");
         }
-        if (Stream.of(position.lastCounter(), position.dueCounter()).filter(Objects::nonNull).anyMatch(counter -> !(counter >= 0 && counter < FARTHEST))) {
+        if (Stream.of(position.lastCounter(), position.dueCounter())
+                .filter(Objects::nonNull)
+                .anyMatch(counter -> !(counter >= 0 && counter < FARTHEST))) {
             fault(at + ": its counters must lie between 0 and " + (long) FARTHEST + ".");
         }
-        if (position.dueImmersions() != null && (position.dueImmersions() < 1 || position.dueImmersions() > MOST_IMMERSIONS)) {
+        if (position.dueImmersions() != null
+                && (position.dueImmersions() < 1 || position.dueImmersions() > MOST_IMMERSIONS)) {
             fault(at + ": it cannot be due after " + position.dueImmersions() + " immersions.");
         }
-        position.facts().stream().filter(f -> f.key() != null).map(Fact::fault).filter(Objects::nonNull).forEach(f -> fault(at + ": " + f));
+        position.facts().stream()
+                .filter(f -> f.key() != null)
+                .map(Fact::fault)
+                .filter(Objects::nonNull)
+                .forEach(f -> fault(at + ": " + f));
         for (int j = 0; j < position.jobs().size(); j++) {
             position.jobs().get(j).faults(at + ", job " + (j + 1)).forEach(this::fault);
         }
@@ -104,9 +124,11 @@ final class FileFaults implements FileReading.Taker {
         if (job == null) {
             fault("job " + number + ": it is empty.");
         } else if (!positions.contains(part.vehicle() + " " + part.position())) {
-            fault("job " + number + ": the file has no vehicle " + part.vehicle() + " with a position “" + part.position() + "” before it.");
+            fault("job " + number + ": the file has no vehicle " + part.vehicle() + " with a position “"
+                    + part.position() + "” before it.");
         } else {
-            job.faults("vehicle " + part.vehicle() + ", " + part.position() + ", job " + number).forEach(this::fault);
+            job.faults("vehicle " + part.vehicle() + ", " + part.position() + ", job " + number)
+                    .forEach(this::fault);
         }
     }
 
@@ -117,7 +139,8 @@ final class FileFaults implements FileReading.Taker {
             fault(here + ": it belongs to no job of this file.");
             return;
         }
-        PhotoService.fault(photo.stage(), photo.words(), photo.addedAt(), photo.jpeg()).ifPresent(sentence -> fault(here + ": " + sentence));
+        PhotoService.fault(photo.stage(), photo.words(), photo.addedAt(), photo.jpeg())
+                .ifPresent(sentence -> fault(here + ": " + sentence));
     }
 
     @Override
@@ -137,7 +160,8 @@ final class FileFaults implements FileReading.Taker {
 
     /** The vehicle's texts through the one reader, so that the limits are those of its form. */
     static Reading<VehicleInput> reading(UnboFile.VehiclePart v) {
-        VehicleInput input = new VehicleInput(v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearly(), v.use(), v.axles());
+        VehicleInput input = new VehicleInput(
+                v.kind(), v.name(), v.mark(), v.owner(), v.counterUnit(), v.yearly(), v.use(), v.axles());
         return FieldReader.read(VehicleInput.LIST, input.texts(), UnitSystem.METRIC);
     }
 }

@@ -14,13 +14,13 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 /** Reads a file part by part, so that memory is bounded however large it is. */
 final class FileReading {
 
-    private static final String UNREADABLE = "This is no JSON file that can be read to its end. Take one that Unbo has written.";
+    private static final String UNREADABLE =
+            "This is no JSON file that can be read to its end. Take one that Unbo has written.";
 
     private final ObjectMapper json;
 
     /** What a file says of itself. */
-    record Head(String format, int version) {
-    }
+    record Head(String format, int version) {}
 
     /** Takes what a file holds; numbers count each kind of part from 1. */
     interface Taker {
@@ -101,7 +101,8 @@ final class FileReading {
                 }
             }
         } catch (JsonMappingException e) {
-            throw new Unreadable(at.part + where(e) + " cannot be read: " + e.getOriginalMessage().lines().findFirst().orElse(""));
+            throw new Unreadable(at.part + where(e) + " cannot be read: "
+                    + e.getOriginalMessage().lines().findFirst().orElse(""));
         } catch (JsonProcessingException e) {
             throw new Unreadable(UNREADABLE);
         } catch (IOException e) {
@@ -114,7 +115,8 @@ final class FileReading {
         private String part = "The file";
     }
 
-    private <T> void each(JsonParser file, String what, Class<T> type, BiConsumer<T, Integer> taker, At at) throws IOException {
+    private <T> void each(JsonParser file, String what, Class<T> type, BiConsumer<T, Integer> taker, At at)
+            throws IOException {
         if (file.currentToken() != JsonToken.START_ARRAY) {
             file.skipChildren();
             return;
@@ -134,7 +136,8 @@ final class FileReading {
     }
 
     private static String where(JsonMappingException e) {
-        return e.getPath().stream().map(r -> r.getFieldName() == null ? "[" + (r.getIndex() + 1) + "]" : r.getFieldName())
+        return e.getPath().stream()
+                .map(r -> r.getFieldName() == null ? "[" + (r.getIndex() + 1) + "]" : r.getFieldName())
                 .collect(Collectors.joining(" ", e.getPath().isEmpty() ? "" : ", ", ""));
     }
 }

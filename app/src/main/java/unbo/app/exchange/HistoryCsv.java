@@ -20,8 +20,21 @@ import unbo.core.measure.Show;
 class HistoryCsv {
 
     static final MediaType TYPE = MediaType.parseMediaType("text/csv;charset=UTF-8");
-    private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder()
-            .setHeader("job", "day", "vehicle", "mark", "position", "counter", "complaint", "it was", "numbers", "state", "signed by").get();
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader(
+                    "job",
+                    "day",
+                    "vehicle",
+                    "mark",
+                    "position",
+                    "counter",
+                    "complaint",
+                    "it was",
+                    "numbers",
+                    "state",
+                    "signed by")
+            .get();
 
     /** @param lines hands over each line in turn */
     void write(Consumer<Consumer<JobLine>> lines, OutputStream out) throws IOException {
@@ -36,8 +49,18 @@ class HistoryCsv {
 
     private static void print(CSVPrinter printer, JobLine j) {
         try {
-            printer.printRecord(j.id(), j.day(), cell(j.vehicle()), cell(j.mark()), j.position(), j.counter() == null ? "" : Show.number(j.counter(), 1),
-                    cell(j.complaint()), cell(j.cause()), cell(j.numbers()), j.state().words(), cell(j.signedBy()));
+            printer.printRecord(
+                    j.id(),
+                    j.day(),
+                    cell(j.vehicle()),
+                    cell(j.mark()),
+                    j.position(),
+                    j.counter() == null ? "" : Show.number(j.counter(), 1),
+                    cell(j.complaint()),
+                    cell(j.cause()),
+                    cell(j.numbers()),
+                    j.state().words(),
+                    cell(j.signedBy()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -29,8 +29,9 @@ import unbo.core.stack.LinkFields;
 import unbo.core.stack.StackInput;
 
 /**
- * What is the workshop's own beside its vehicles: shims, greases, guns, bearings. In a file each is the texts of its form, so
- * that one reader judges both. Taken in, what is here already under the same name stays as it was counted here.
+ * What is the workshop's own beside its vehicles: shims, greases, guns, bearings. In a file each is the texts of its
+ * form, so that one reader judges both. Taken in, what is here already under the same name stays as it was counted
+ * here.
  */
 @Service
 @Transactional
@@ -55,19 +56,62 @@ class ShelfExchange {
 
     @Transactional(readOnly = true)
     UnboFile.ShelfPart part() {
-        return new UnboFile.ShelfPart(stock.shelf().stream().map(s -> texts("thickness", s.thicknessMm(), "count", s.count())).toList(),
+        return new UnboFile.ShelfPart(
+                stock.shelf().stream()
+                        .map(s -> texts("thickness", s.thicknessMm(), "count", s.count()))
+                        .toList(),
                 greases.tubs().stream().map(ShelfExchange::texts).toList(),
-                greases.guns().stream().map(g -> texts("gun", g.name(), "strokes", 1, "weighed", g.strokeG(), ON, g.on())).toList(),
+                greases.guns().stream()
+                        .map(g -> texts("gun", g.name(), "strokes", 1, "weighed", g.strokeG(), ON, g.on()))
+                        .toList(),
                 own.all().stream().map(ShelfExchange::texts).toList());
     }
 
     private static Map<String, String> texts(GreaseShelf.Tub tub) {
         Grease g = tub.grease();
-        return texts("name", g.name(), "thickener", g.thickener(), "nlgi", g.nlgi(), "oil", g.oil(), "nu40", g.nu40(), "nu100", g.nu100(), "cold", g.coldC(), "hot", g.hotC(), "ep", g.ep() ? "yes" : "no", GRAMS, tub.grams());
+        return texts(
+                "name",
+                g.name(),
+                "thickener",
+                g.thickener(),
+                "nlgi",
+                g.nlgi(),
+                "oil",
+                g.oil(),
+                "nu40",
+                g.nu40(),
+                "nu100",
+                g.nu100(),
+                "cold",
+                g.coldC(),
+                "hot",
+                g.hotC(),
+                "ep",
+                g.ep() ? "yes" : "no",
+                GRAMS,
+                tub.grams());
     }
 
     private static Map<String, String> texts(OwnBearing b) {
-        return texts("designation", b.boundary().designation(), "kind", b.boundary().kind(), "bore", b.boundary().boreMm(), "outside", b.boundary().outsideMm(), "width", b.boundary().widthMm(), "c", b.cN(), "c0", b.c0N(), "price", b.price(), "shelf", b.shelf());
+        return texts(
+                "designation",
+                b.boundary().designation(),
+                "kind",
+                b.boundary().kind(),
+                "bore",
+                b.boundary().boreMm(),
+                "outside",
+                b.boundary().outsideMm(),
+                "width",
+                b.boundary().widthMm(),
+                "c",
+                b.cN(),
+                "c0",
+                b.c0N(),
+                "price",
+                b.price(),
+                "shelf",
+                b.shelf());
     }
 
     /** Name, value, name, value …; what is null is left out. */
@@ -75,7 +119,11 @@ class ShelfExchange {
         Map<String, String> texts = new LinkedHashMap<>();
         for (int i = 0; i < pairs.length; i += 2) {
             if (pairs[i + 1] != null) {
-                texts.put((String) pairs[i], pairs[i + 1] instanceof Double number ? Show.number(number, 6).replace('−', '-') : String.valueOf(pairs[i + 1]));
+                texts.put(
+                        (String) pairs[i],
+                        pairs[i + 1] instanceof Double number
+                                ? Show.number(number, 6).replace('−', '-')
+                                : String.valueOf(pairs[i + 1]));
             }
         }
         return texts;
@@ -88,9 +136,13 @@ class ShelfExchange {
         each("grease", Grease.LIST, part.greases(), faults);
         each("gun", Gun.LIST, part.guns(), faults);
         each("own bearing", OwnBearings.LIST, part.bearings(), faults);
-        part.greases().stream().filter(g -> !amount(g.getOrDefault(GRAMS, "0"))).forEach(g -> faults.add("grease “" + g.get("name") + "”: grams are a number from 0."));
+        part.greases().stream()
+                .filter(g -> !amount(g.getOrDefault(GRAMS, "0")))
+                .forEach(g -> faults.add("grease “" + g.get("name") + "”: grams are a number from 0."));
         for (Map<String, String> gun : part.guns()) {
-            FieldReader.readOne(DAY, gun.getOrDefault(ON, ""), UnitSystem.METRIC).problems().forEach(p -> faults.add("gun “" + gun.get("gun") + "”: " + p.sentence()));
+            FieldReader.readOne(DAY, gun.getOrDefault(ON, ""), UnitSystem.METRIC)
+                    .problems()
+                    .forEach(p -> faults.add("gun “" + gun.get("gun") + "”: " + p.sentence()));
         }
         return faults;
     }
@@ -112,13 +164,30 @@ class ShelfExchange {
 
     /** Takes in what has no faults. */
     void take(UnboFile.ShelfPart part) {
-        Set<Double> shims = stock.shelf().stream().map(StackInput.Shim::thicknessMm).collect(Collectors.toSet());
-        part.shims().stream().map(s -> read(LinkFields.SHIM, s).record()).filter(s -> !shims.contains(s.thicknessMm())).forEach(s -> stock.put(s.thicknessMm(), s.count(), FROM_FILE, clock.instant()));
+        Set<Double> shims =
+                stock.shelf().stream().map(StackInput.Shim::thicknessMm).collect(Collectors.toSet());
+        part.shims().stream()
+                .map(s -> read(LinkFields.SHIM, s).record())
+                .filter(s -> !shims.contains(s.thicknessMm()))
+                .forEach(s -> stock.put(s.thicknessMm(), s.count(), FROM_FILE, clock.instant()));
         Set<String> tubs = greases.tubs().stream().map(t -> t.grease().name()).collect(Collectors.toSet());
-        part.greases().stream().filter(g -> !tubs.contains(g.get("name"))).forEach(g -> greases.keep(read(Grease.LIST, g).record(), Double.parseDouble(g.getOrDefault(GRAMS, "0")), FROM_FILE, clock.instant()));
+        part.greases().stream()
+                .filter(g -> !tubs.contains(g.get("name")))
+                .forEach(g -> greases.keep(
+                        read(Grease.LIST, g).record(),
+                        Double.parseDouble(g.getOrDefault(GRAMS, "0")),
+                        FROM_FILE,
+                        clock.instant()));
         Set<String> guns = greases.guns().stream().map(Gun::name).collect(Collectors.toSet());
-        part.guns().stream().filter(g -> !guns.contains(g.get("gun"))).forEach(g -> greases.weighed(read(Gun.LIST, g).record().on(LocalDate.parse(g.get(ON)))));
-        Set<String> numbers = own.all().stream().map(b -> OwnBearings.key(b.boundary().designation())).collect(Collectors.toSet());
-        part.bearings().stream().map(b -> read(OwnBearings.LIST, b).record()).filter(b -> !numbers.contains(OwnBearings.key(b.boundary().designation()))).forEach(own::keep);
+        part.guns().stream()
+                .filter(g -> !guns.contains(g.get("gun")))
+                .forEach(g -> greases.weighed(read(Gun.LIST, g).record().on(LocalDate.parse(g.get(ON)))));
+        Set<String> numbers = own.all().stream()
+                .map(b -> OwnBearings.key(b.boundary().designation()))
+                .collect(Collectors.toSet());
+        part.bearings().stream()
+                .map(b -> read(OwnBearings.LIST, b).record())
+                .filter(b -> !numbers.contains(OwnBearings.key(b.boundary().designation())))
+                .forEach(own::keep);
     }
 }

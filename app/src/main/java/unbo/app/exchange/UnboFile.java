@@ -14,10 +14,11 @@ import unbo.app.job.JobRecord;
 import unbo.core.sheet.Fact;
 
 /**
- * The parts of the one file form, which holds a job, a position with its history, or everything: vehicles, then their jobs,
- * then photos and what is to be done after hand-over, then the workshop's own, each part by itself so that files of any size are read and written bit by bit.
- * JSON, UTF-8; lengths in mm, masses in kg, times in UTC; what was typed says in which system it was. Fields that a newer
- * release adds are passed over. Version 2; one of version 1 held the jobs inside the positions.
+ * The parts of the one file form, which holds a job, a position with its history, or everything: vehicles, then their
+ * jobs, then photos and what is to be done after hand-over, then the workshop's own, each part by itself so that files
+ * of any size are read and written bit by bit. JSON, UTF-8; lengths in mm, masses in kg, times in UTC; what was typed
+ * says in which system it was. Fields that a newer release adds are passed over. Version 2; one of version 1 held the
+ * jobs inside the positions.
  */
 final class UnboFile {
 
@@ -25,12 +26,15 @@ final class UnboFile {
     static final int VERSION = 2;
     static final int OLDEST = 1;
 
-    private UnboFile() {
-    }
+    private UnboFile() {}
 
     /** Shims, greases, guns and own bearings, each as the texts of its form. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    record ShelfPart(List<Map<String, String>> shims, List<Map<String, String>> greases, List<Map<String, String>> guns, List<Map<String, String>> bearings) {
+    record ShelfPart(
+            List<Map<String, String>> shims,
+            List<Map<String, String>> greases,
+            List<Map<String, String>> guns,
+            List<Map<String, String>> bearings) {
 
         ShelfPart {
             shims = texts(shims);
@@ -41,8 +45,13 @@ final class UnboFile {
 
         /** A text that is nothing is left out, as one that was never written. */
         private static List<Map<String, String>> texts(List<Map<String, String>> lines) {
-            return whole(lines).stream().map(line -> line.entrySet().stream().filter(e -> e.getValue() != null)
-                    .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue, (a, b) -> b, LinkedHashMap::new))).map(line -> (Map<String, String>) line).toList();
+            return whole(lines).stream()
+                    .map(line -> line.entrySet().stream()
+                            .filter(e -> e.getValue() != null)
+                            .collect(Collectors.toMap(
+                                    Map.Entry::getKey, Map.Entry::getValue, (a, b) -> b, LinkedHashMap::new)))
+                    .map(line -> (Map<String, String>) line)
+                    .toList();
         }
     }
 
@@ -67,8 +76,7 @@ final class UnboFile {
     }
 
     @JsonIgnoreProperties(ignoreUnknown = true)
-    record ImmersionPart(LocalDate day, int times, String note) {
-    }
+    record ImmersionPart(LocalDate day, int times, String note) {}
 
     /** What outlives the jobs of a position. @param jobs the oldest first, in files of version 1 */
     @JsonIgnoreProperties(ignoreUnknown = true)
@@ -92,18 +100,15 @@ final class UnboFile {
 
     /** A job and where it was. @param vehicle counted from 1 in the file */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    record JobPart(int vehicle, String position, JobRecord job) {
-    }
+    record JobPart(int vehicle, String position, JobRecord job) {}
 
     /** A photo of a job, as JPEG in base 64. @param job counted from 1 in the file */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    record PhotoPart(int job, String stage, String words, Instant addedAt, byte[] jpeg) {
-    }
+    record PhotoPart(int job, String stage, String words, Instant addedAt, byte[] jpeg) {}
 
     /** What is still to be done after hand-over of a job. @param job counted from 1 in the file */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    record FollowUpPart(int job, String code, LocalDate on) {
-    }
+    record FollowUpPart(int job, String code, LocalDate on) {}
 
     private static <T> List<T> whole(List<T> list) {
         return list == null ? List.of() : list.stream().filter(Objects::nonNull).toList();

@@ -26,7 +26,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Instruments attached over the line protocol of docs/instruments.md: loopback TCP, one line a reading. At most
- * {@value #MOST} at once, {@value #LONGEST_LINE} bytes a line; one that does not greet in {@value #GREETING_MS} ms, or says nothing for two minutes, is let go.
+ * {@value #MOST} at once, {@value #LONGEST_LINE} bytes a line; one that does not greet in {@value #GREETING_MS} ms, or
+ * says nothing for two minutes, is let go.
  */
 @Component
 public class AttachedInstruments implements SmartLifecycle {
@@ -44,8 +45,8 @@ public class AttachedInstruments implements SmartLifecycle {
     private volatile ServerSocket door;
 
     /** One instrument that is there. */
-    private record Attached(InstrumentLine.Hello hello, Socket socket, List<Consumer<InstrumentLine.Shown>> listeners) {
-    }
+    private record Attached(
+            InstrumentLine.Hello hello, Socket socket, List<Consumer<InstrumentLine.Shown>> listeners) {}
 
     @Autowired
     AttachedInstruments(@Value("${unbo.instruments-port}") int wanted) {
@@ -130,7 +131,11 @@ public class AttachedInstruments implements SmartLifecycle {
             }
             me = new Attached(hello, socket, new CopyOnWriteArrayList<>());
             if (attached.size() >= MOST || attached.putIfAbsent(hello.name(), me) != null) {
-                say(socket, attached.size() >= MOST ? "no " + MOST + " instruments are attached already." : "no an instrument named " + hello.name() + " is attached already.");
+                say(
+                        socket,
+                        attached.size() >= MOST
+                                ? "no " + MOST + " instruments are attached already."
+                                : "no an instrument named " + hello.name() + " is attached already.");
                 me = null;
                 return;
             }
@@ -158,7 +163,9 @@ public class AttachedInstruments implements SmartLifecycle {
         String line = line(in, System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(greetingMs));
         InstrumentLine.Hello hello = line == null ? null : InstrumentLine.hello(line);
         if (line != null && hello == null) {
-            say(socket, "no begin with: unbo 1 indicator NAME, or: unbo 1 thermometer NAME (letters, digits, hyphens).");
+            say(
+                    socket,
+                    "no begin with: unbo 1 indicator NAME, or: unbo 1 thermometer NAME (letters, digits, hyphens).");
         }
         return hello;
     }
@@ -169,7 +176,10 @@ public class AttachedInstruments implements SmartLifecycle {
         out.flush();
     }
 
-    /** One line without its end; null at the end of the stream. @throws IOException for a line that is too long, or that comes too slowly */
+    /**
+     * One line without its end; null at the end of the stream. @throws IOException for a line that is too long, or that
+     * comes too slowly
+     */
     private static String line(InputStream in, long until) throws IOException {
         byte[] line = new byte[LONGEST_LINE];
         int n = 0;

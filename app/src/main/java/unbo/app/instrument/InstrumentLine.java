@@ -23,7 +23,8 @@ final class InstrumentLine {
 
     /** What an instrument measures, and in what a bare number is. */
     enum Kind {
-        INDICATOR("dial indicator", Quantity.LENGTH, "mm", 3, 100), THERMOMETER("thermometer", Quantity.TEMPERATURE, "°C", 1, 1500);
+        INDICATOR("dial indicator", Quantity.LENGTH, "mm", 3, 100),
+        THERMOMETER("thermometer", Quantity.TEMPERATURE, "°C", 1, 1500);
 
         private final String words;
         private final String symbol;
@@ -34,7 +35,10 @@ final class InstrumentLine {
             this.words = words;
             this.symbol = symbol;
             this.decimals = decimals;
-            this.line = FieldList.of(List.of(Field.quantity(VALUE, "Reading", quantity, symbol, -farthest, farthest).must()), v -> v.number(VALUE));
+            this.line = FieldList.of(
+                    List.of(Field.quantity(VALUE, "Reading", quantity, symbol, -farthest, farthest)
+                            .must()),
+                    v -> v.number(VALUE));
         }
 
         String words() {
@@ -49,19 +53,17 @@ final class InstrumentLine {
     }
 
     /** The first line of an instrument. */
-    record Hello(Kind kind, String name) {
-    }
+    record Hello(Kind kind, String name) {}
 
-    /** @param shown for the eye @param typed for a box @param captured true when the instrument's own button was pressed */
-    record Shown(String shown, String typed, boolean captured) {
-    }
+    /**
+     * @param shown for the eye @param typed for a box @param captured true when the instrument's own button was pressed
+     */
+    record Shown(String shown, String typed, boolean captured) {}
 
     /** {@code reading} is null when {@code refusal} says why. */
-    record Read(Shown reading, String refusal) {
-    }
+    record Read(Shown reading, String refusal) {}
 
-    private InstrumentLine() {
-    }
+    private InstrumentLine() {}
 
     /** Null when it is no greeting. */
     static Hello hello(String line) {
@@ -75,6 +77,8 @@ final class InstrumentLine {
             return new Read(null, "write r or c, a blank and a value: r 0.031 mm");
         }
         Reading<Double> value = FieldReader.read(kind.line, Map.of(VALUE, m.group(2)), UnitSystem.METRIC);
-        return value.ok() ? new Read(kind.reading(value.record(), m.group(1).equals("c")), "") : new Read(null, value.problems().get(0).sentence());
+        return value.ok()
+                ? new Read(kind.reading(value.record(), m.group(1).equals("c")), "")
+                : new Read(null, value.problems().get(0).sentence());
     }
 }

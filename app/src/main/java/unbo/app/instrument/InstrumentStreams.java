@@ -30,8 +30,8 @@ import unbo.core.input.UnitSystem;
 import unbo.core.simulation.TurningHub;
 
 /**
- * Readings of an instrument as server-sent events: "reading" and "capture" with {shown, typed}, "refused" with a sentence.
- * A stream ends by itself after ten minutes; at most {@value #MOST} are open at once.
+ * Readings of an instrument as server-sent events: "reading" and "capture" with {shown, typed}, "refused" with a
+ * sentence. A stream ends by itself after ten minutes; at most {@value #MOST} are open at once.
  */
 @Controller
 class InstrumentStreams implements SmartLifecycle {
@@ -51,17 +51,24 @@ class InstrumentStreams implements SmartLifecycle {
     private volatile boolean running;
 
     /** One event as it is sent. */
-    private record Event(String shown, String typed) {
-    }
+    private record Event(String shown, String typed) {}
 
     InstrumentStreams(AttachedInstruments attached) {
         this.attached = attached;
     }
 
-    /** The simulated hub: an indicator at mark {@code mark} of {@code of}, pushed or pulled, or a thermometer, by the box it goes {@code into}. */
+    /**
+     * The simulated hub: an indicator at mark {@code mark} of {@code of}, pushed or pulled, or a thermometer, by the
+     * box it goes {@code into}.
+     */
     @GetMapping(path = "/instruments/simulated/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter simulated(@RequestParam Map<String, String> sent, @RequestParam(defaultValue = "") String into, @RequestParam(defaultValue = "0") int mark,
-                         @RequestParam(defaultValue = "24") int of, HttpServletRequest request) throws IOException {
+    SseEmitter simulated(
+            @RequestParam Map<String, String> sent,
+            @RequestParam(defaultValue = "") String into,
+            @RequestParam(defaultValue = "0") int mark,
+            @RequestParam(defaultValue = "24") int of,
+            HttpServletRequest request)
+            throws IOException {
         onlyOurs(request);
         Reading<TurningHub> reading = FieldReader.read(TurningHub.LIST, sent, UnitSystem.METRIC);
         if (!reading.ok()) {
@@ -70,14 +77,16 @@ class InstrumentStreams implements SmartLifecycle {
         TurningHub hub = reading.record();
         double degrees = of > 0 ? 360.0 * Math.floorMod(mark, of) / of : 0;
         boolean warm = into.endsWith("Temperature");
-        IntFunction<InstrumentLine.Shown> look = warm ? n -> InstrumentLine.Kind.THERMOMETER.reading(hub.temperature(into.startsWith("twin"), n), false)
+        IntFunction<InstrumentLine.Shown> look = warm
+                ? n -> InstrumentLine.Kind.THERMOMETER.reading(hub.temperature(into.startsWith("twin"), n), false)
                 : n -> InstrumentLine.Kind.INDICATOR.reading(hub.reading(degrees, into.equals("pull"), n), false);
         SseEmitter stream = opened();
         if (stream == null) {
             return refused("Too many instruments are being read at once: close another page first.");
         }
         AtomicInteger looks = new AtomicInteger();
-        ScheduledFuture<?> ticking = clock.scheduleAtFixedRate(() -> send(stream, look.apply(looks.getAndIncrement())), 0, EVERY_MS, TimeUnit.MILLISECONDS);
+        ScheduledFuture<?> ticking = clock.scheduleAtFixedRate(
+                () -> send(stream, look.apply(looks.getAndIncrement())), 0, EVERY_MS, TimeUnit.MILLISECONDS);
         stream.onCompletion(() -> ended(stream, () -> ticking.cancel(false)));
         return stream;
     }
@@ -110,7 +119,10 @@ class InstrumentStreams implements SmartLifecycle {
         }
     }
 
-    /** A place, given back when the stream ends; one that should have ended long ago is given back whatever became of it. */
+    /**
+     * A place, given back when the stream ends; one that should have ended long ago is given back whatever became of
+     * it.
+     */
     private SseEmitter opened() {
         long now = System.nanoTime();
         open.values().removeIf(since -> now - since > TimeUnit.MILLISECONDS.toNanos(LONGEST_MS + GRACE_MS));
@@ -138,7 +150,9 @@ class InstrumentStreams implements SmartLifecycle {
 
     private static void send(SseEmitter stream, InstrumentLine.Shown reading) {
         try {
-            stream.send(SseEmitter.event().name(reading.captured() ? "capture" : "reading").data(new Event(reading.shown(), reading.typed()), MediaType.APPLICATION_JSON));
+            stream.send(SseEmitter.event()
+                    .name(reading.captured() ? "capture" : "reading")
+                    .data(new Event(reading.shown(), reading.typed()), MediaType.APPLICATION_JSON));
         } catch (IOException | IllegalStateException e) {
             stream.complete();
         }

@@ -62,7 +62,11 @@ public class NoiseService {
     /** The sound of the simulated recorder, at the speed that was typed. */
     public float[] sound(NoiseInput in, Recorder recorder) {
         boolean typed = in.speed().rpm() > 0;
-        return recorder.record(in.geometry(), in.turning(), typed ? in.speed().rpm() : Recorder.UNTOLD_RPM, typed ? in.speed().endRpm() : Recorder.UNTOLD_RPM);
+        return recorder.record(
+                in.geometry(),
+                in.turning(),
+                typed ? in.speed().rpm() : Recorder.UNTOLD_RPM,
+                typed ? in.speed().endRpm() : Recorder.UNTOLD_RPM);
     }
 
     private Noise.Outcome inTurn(NoiseInput in, Source source) throws IOException {

@@ -45,7 +45,8 @@ public class AnswerService {
     /** Of several jobs, by their numbers; of some only. */
     @Transactional(readOnly = true)
     Map<Long, List<Kept>> ofAll(Collection<Long> jobIds) {
-        return answers.findByJobIdInOrderById(jobIds).stream().collect(Collectors.groupingBy(JobAnswer::jobId, Collectors.mapping(this::kept, Collectors.toList())));
+        return answers.findByJobIdInOrderById(jobIds).stream()
+                .collect(Collectors.groupingBy(JobAnswer::jobId, Collectors.mapping(this::kept, Collectors.toList())));
     }
 
     @Transactional(readOnly = true)
@@ -53,10 +54,15 @@ public class AnswerService {
         return answers.findByJobIdAndQuestion(jobId, question).map(this::kept);
     }
 
-    /** The newest answer to the question from another job at the same position: what was typed then need not be typed again. */
+    /**
+     * The newest answer to the question from another job at the same position: what was typed then need not be typed
+     * again.
+     */
     @Transactional(readOnly = true)
     public Optional<Kept> earlier(long jobId, String question) {
-        return answers.earlier(jobId, question, Limit.of(1)).stream().findFirst().map(this::kept);
+        return answers.earlier(jobId, question, Limit.of(1)).stream()
+                .findFirst()
+                .map(this::kept);
     }
 
     private Kept kept(JobAnswer a) {
@@ -74,8 +80,13 @@ public class AnswerService {
 
     /** The same into a job that is taken in from a file, whatever its state. */
     void put(long jobId, Kept kept) {
-        JobAnswer answer = answers.findByJobIdAndQuestion(jobId, kept.question()).orElseGet(() -> new JobAnswer(jobId, kept.question()));
-        answer.keep(kept.title(), documents.write(kept.typed()), documents.write(kept.answer().printed()), kept.keptAt());
+        JobAnswer answer = answers.findByJobIdAndQuestion(jobId, kept.question())
+                .orElseGet(() -> new JobAnswer(jobId, kept.question()));
+        answer.keep(
+                kept.title(),
+                documents.write(kept.typed()),
+                documents.write(kept.answer().printed()),
+                kept.keptAt());
         answers.save(answer);
     }
 

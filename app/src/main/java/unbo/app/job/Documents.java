@@ -17,7 +17,6 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-
 import org.springframework.stereotype.Component;
 
 import unbo.core.answer.Answer;
@@ -29,9 +28,9 @@ import unbo.core.sheet.Fact;
 @Component
 class Documents {
 
-    private static final TypeReference<List<Fact>> FACTS = new TypeReference<>() { };
+    private static final TypeReference<List<Fact>> FACTS = new TypeReference<>() {};
 
-    private static final TypeReference<TreeMap<String, String>> TEXTS = new TypeReference<>() { };
+    private static final TypeReference<TreeMap<String, String>> TEXTS = new TypeReference<>() {};
 
     private static final ObjectMapper JSON = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -124,7 +123,10 @@ class Documents {
         }
     }
 
-    /** Texts with the systems they were typed in, as a page sends them back; what is no such thing reads as nothing typed. */
+    /**
+     * Texts with the systems they were typed in, as a page sends them back; what is no such thing reads as nothing
+     * typed.
+     */
     Typed typed(String document) {
         try {
             Typed typed = JSON.readValue(document, Typed.class);
@@ -146,7 +148,9 @@ class Documents {
 
     List<Fact> facts(String document) {
         try {
-            return JSON.readValue(document, FACTS).stream().filter(f -> f.key() != null && f.how() != null).toList();
+            return JSON.readValue(document, FACTS).stream()
+                    .filter(f -> f.key() != null && f.how() != null)
+                    .toList();
         } catch (JsonProcessingException e) {
             throw new UncheckedIOException(e);
         }

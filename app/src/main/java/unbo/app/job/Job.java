@@ -31,16 +31,21 @@ public class Job {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     @Version
     private int version;
+
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     @JoinColumn(name = "visit_id")
     private Visit visit;
+
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     @JoinColumn(name = "position_id")
     private Position position;
+
     @Enumerated(EnumType.STRING)
     private JobState state = JobState.OPEN;
+
     private String complainedOf;
     private String waitingFor = "";
     private Instant openedAt;
@@ -52,29 +57,37 @@ public class Job {
     private String signedBy = "";
     private String numbers = "";
     private String rail = "";
-    /** Code of the position it was opened for, unlike in its visit, so that no second one is opened; null in older jobs. */
+    /**
+     * Code of the position it was opened for, unlike in its visit, so that no second one is opened; null in older jobs.
+     */
     private String slot;
     /** Code of the position it was moved from last; empty where it never was. */
     private String movedFrom = "";
     /** What was known before it when it was first closed, as JSON; null until then. */
     @Column(columnDefinition = "LONGTEXT")
     private String knownBefore;
+
     @Column(columnDefinition = "LONGTEXT")
     private String sheet;
-    /** Kept by {@link Jobs#keepParts} alone, so that whoever saves the job for another reason never puts an old list back. */
+    /**
+     * Kept by {@link Jobs#keepParts} alone, so that whoever saves the job for another reason never puts an old list
+     * back.
+     */
     @Column(columnDefinition = "LONGTEXT", updatable = false)
     private String parts;
+
     @Column(updatable = false)
     private int partsVersion;
+
     @OneToMany(mappedBy = "job", cascade = CascadeType.ALL)
     @OrderBy("id")
     private List<Stage> stages = new ArrayList<>();
+
     @OneToMany(mappedBy = "job", cascade = CascadeType.ALL)
     @OrderBy("id")
     private List<JobNote> notes = new ArrayList<>();
 
-    protected Job() {
-    }
+    protected Job() {}
 
     Job(Visit visit, Position position, Instant openedAt) {
         this.visit = visit;

@@ -14,6 +14,7 @@ class JobAnswer {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private long jobId;
     private String question;
     private String title;
@@ -21,8 +22,7 @@ class JobAnswer {
     private String answer;
     private Instant keptAt;
 
-    protected JobAnswer() {
-    }
+    protected JobAnswer() {}
 
     JobAnswer(long jobId, String question) {
         this.jobId = jobId;

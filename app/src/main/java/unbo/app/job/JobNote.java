@@ -17,15 +17,16 @@ public class JobNote {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     @JoinColumn(name = "job_id")
     private Job job;
+
     private Instant writtenAt;
     private String kind;
     private String text;
 
-    protected JobNote() {
-    }
+    protected JobNote() {}
 
     JobNote(Job job, String kind, String text, Instant writtenAt) {
         this.job = job;

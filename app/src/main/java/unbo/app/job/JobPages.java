@@ -39,7 +39,11 @@ class JobPages {
     }
 
     @GetMapping("/visits/new")
-    String newVisit(@RequestParam(required = false) Long vehicle, @RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "0") int page, Model model) {
+    String newVisit(
+            @RequestParam(required = false) Long vehicle,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "0") int page,
+            Model model) {
         model.addAttribute("vehicles", vehicles.page(q, page));
         model.addAttribute("once", Once.token());
         if (vehicle != null) {
@@ -49,7 +53,11 @@ class JobPages {
     }
 
     @PostMapping("/visits")
-    String open(@RequestParam long vehicle, @RequestParam(required = false) String position, @RequestParam(required = false) String once, RedirectAttributes flash) {
+    String open(
+            @RequestParam long vehicle,
+            @RequestParam(required = false) String position,
+            @RequestParam(required = false) String once,
+            RedirectAttributes flash) {
         if (position == null) {
             flash.addFlashAttribute("bad", "Choose the position first, or that it is not known yet.");
             return "redirect:/visits/new?vehicle=" + vehicle;
@@ -69,12 +77,18 @@ class JobPages {
     @GetMapping("/jobs/{id}")
     String job(@PathVariable long id) {
         JobView view = view(id);
-        return view.job().state().frozen() ? "redirect:/jobs/" + id + "/report" : "redirect:/jobs/" + id + "/" + view.nextStage().code();
+        return view.job().state().frozen()
+                ? "redirect:/jobs/" + id + "/report"
+                : "redirect:/jobs/" + id + "/" + view.nextStage().code();
     }
 
     @PostMapping("/jobs/{id}/do/{what}")
-    String act(@PathVariable long id, @PathVariable String what, @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "") String back,
-               RedirectAttributes flash) {
+    String act(
+            @PathVariable long id,
+            @PathVariable String what,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "") String back,
+            RedirectAttributes flash) {
         String words = cut(text, LONGEST_NOTE);
         return switch (what) {
             case "sign" -> sign(id, flash);
@@ -86,26 +100,60 @@ class JobPages {
                 }
                 yield "redirect:/jobs/" + id + "/report";
             }
-            case "wait" -> needing(words, "Say which parts the job waits for.", () -> jobs.await(id, cut(words, LONGEST_PARTS), clock.instant()), "/", "/jobs/" + id + "/report", flash);
+            case "wait" ->
+                needing(
+                        words,
+                        "Say which parts the job waits for.",
+                        () -> jobs.await(id, cut(words, LONGEST_PARTS), clock.instant()),
+                        "/",
+                        "/jobs/" + id + "/report",
+                        flash);
             case "go-on" -> {
                 jobs.goOn(id);
                 yield "redirect:/jobs/" + id;
             }
-            case "abandon" -> needing(words, "Say why the job is abandoned.", () -> jobs.abandon(id, words, clock.instant()), "/", "/jobs/" + id + "/report", flash);
-            case "reopen" -> needing(words, "Say why the job is opened again.", () -> jobs.reopen(id, words, clock.instant()), "/jobs/" + id, "/jobs/" + id + "/report", flash);
+            case "abandon" ->
+                needing(
+                        words,
+                        "Say why the job is abandoned.",
+                        () -> jobs.abandon(id, words, clock.instant()),
+                        "/",
+                        "/jobs/" + id + "/report",
+                        flash);
+            case "reopen" ->
+                needing(
+                        words,
+                        "Say why the job is opened again.",
+                        () -> jobs.reopen(id, words, clock.instant()),
+                        "/jobs/" + id,
+                        "/jobs/" + id + "/report",
+                        flash);
             case "move" -> {
                 if (jobs.move(id, words, clock.instant())) {
-                    flash.addFlashAttribute("good", "The job stands at " + view(id).position().label() + " now; what that position knows is on its sheet.");
+                    flash.addFlashAttribute(
+                            "good",
+                            "The job stands at " + view(id).position().label()
+                                    + " now; what that position knows is on its sheet.");
                 } else {
-                    flash.addFlashAttribute("bad", "Nothing was changed: this vehicle has no such position, or the job is closed.");
+                    flash.addFlashAttribute(
+                            "bad", "Nothing was changed: this vehicle has no such position, or the job is closed.");
                 }
-                yield "redirect:/jobs/" + id + "/" + RouteStage.of(back).map(RouteStage::code).orElse("diagnose");
+                yield "redirect:/jobs/" + id + "/"
+                        + RouteStage.of(back).map(RouteStage::code).orElse("diagnose");
             }
-            case "no-hub" -> needing(words, "Say in a word why no hub is opened.", () -> jobs.noHubWork(id, cut(words, LONGEST_PARTS), clock.instant()), "/jobs/" + id + "/log", "/jobs/" + id + "/diagnose", flash);
-            case "twin" -> twin(id).map(twin -> "redirect:/jobs/" + twin).orElseGet(() -> {
-                flash.addFlashAttribute("bad", "This position has no other side.");
-                return "redirect:/jobs/" + id + "/report";
-            });
+            case "no-hub" ->
+                needing(
+                        words,
+                        "Say in a word why no hub is opened.",
+                        () -> jobs.noHubWork(id, cut(words, LONGEST_PARTS), clock.instant()),
+                        "/jobs/" + id + "/log",
+                        "/jobs/" + id + "/diagnose",
+                        flash);
+            case "twin" ->
+                twin(id).map(twin -> "redirect:/jobs/" + twin).orElseGet(() -> {
+                    flash.addFlashAttribute("bad", "This position has no other side.");
+                    return "redirect:/jobs/" + id + "/report";
+                });
             default -> throw unknown();
         };
     }
@@ -128,7 +176,13 @@ class JobPages {
         return "redirect:/jobs/" + id + "/log";
     }
 
-    private static String needing(String words, String ask, java.util.function.BooleanSupplier act, String onward, String back, RedirectAttributes flash) {
+    private static String needing(
+            String words,
+            String ask,
+            java.util.function.BooleanSupplier act,
+            String onward,
+            String back,
+            RedirectAttributes flash) {
         if (words.isBlank()) {
             flash.addFlashAttribute("bad", ask);
             return "redirect:" + back;

@@ -13,17 +13,17 @@ import unbo.core.input.Typed;
 import unbo.core.sheet.Fact;
 
 /**
- * A job as a file holds it: what was typed, what came of it, the sheet as frozen when it was signed, the paper as it was
- * printed. Identities stay behind; times are the job's own. What files of an older release lack is null or empty.
+ * A job as a file holds it: what was typed, what came of it, the sheet as frozen when it was signed, the paper as it
+ * was printed. Identities stay behind; times are the job's own. What files of an older release lack is null or empty.
  *
- * @param visit       which visit of its vehicle it belongs to, counted within the file
- * @param sheet       null while the job is open
+ * @param visit which visit of its vehicle it belongs to, counted within the file
+ * @param sheet null while the job is open
  * @param complainedOf code of the position it was opened for
- * @param parts       the rows of its parts list as typed
- * @param answers     kept beside the stages
- * @param stages      as {@link StageDocument} keeps them
+ * @param parts the rows of its parts list as typed
+ * @param answers kept beside the stages
+ * @param stages as {@link StageDocument} keeps them
  * @param knownBefore what was known before it was first closed; null until then
- * @param paper       as it was closed; null while the job is open
+ * @param paper as it was closed; null while the job is open
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
 public record JobRecord(
@@ -51,18 +51,19 @@ public record JobRecord(
 
     /** One stage of it. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record StageRecord(String code, String state, boolean complete, Instant savedAt, StageDocument document) {
-    }
+    public record StageRecord(String code, String state, boolean complete, Instant savedAt, StageDocument document) {}
 
-    /** An answer kept beside the stages. @param texts of an older release, which did not say in which system they were typed */
+    /**
+     * An answer kept beside the stages. @param texts of an older release, which did not say in which system they were
+     * typed
+     */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record AnswerRecord(String question, String title, Instant keptAt, Map<String, String> texts, Typed typed, Answer answer) {
-    }
+    public record AnswerRecord(
+            String question, String title, Instant keptAt, Map<String, String> texts, Typed typed, Answer answer) {}
 
     /** A remark in its margin. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record NoteRecord(Instant writtenAt, String kind, String text) {
-    }
+    public record NoteRecord(Instant writtenAt, String kind, String text) {}
 
     public JobRecord {
         sheet = sheet == null ? null : whole(sheet);

@@ -19,8 +19,7 @@ import unbo.core.sheet.Fact;
 public class JobRecords {
 
     /** A job that was taken in. @param visit that it belongs to */
-    public record Placed(long job, long visit) {
-    }
+    public record Placed(long job, long visit) {}
 
     private final Jobs jobs;
     private final Visits visits;
@@ -41,11 +40,17 @@ public class JobRecords {
     /** Some jobs, in the order they are named; {@code visitNumbers} counts visits as they are met. */
     public List<JobRecord> of(List<Long> ids, Map<Long, Integer> visitNumbers) {
         Map<Long, Job> some = jobs.wholeOf(ids).stream().collect(Collectors.toMap(Job::id, job -> job));
-        Map<Long, List<JobNote>> noted = notes.ofAll(ids).stream().collect(Collectors.groupingBy(note -> note.job().id()));
+        Map<Long, List<JobNote>> noted = notes.ofAll(ids).stream()
+                .collect(Collectors.groupingBy(note -> note.job().id()));
         Map<Long, List<AnswerService.Kept>> answered = answers.ofAll(ids);
         Map<Long, KeptPaper> papers = service.kept(some.values());
         return ids.stream()
-                .map(id -> of(some.get(id), visitNumbers, noted.getOrDefault(id, List.of()), answered.getOrDefault(id, List.of()), papers.get(id)))
+                .map(id -> of(
+                        some.get(id),
+                        visitNumbers,
+                        noted.getOrDefault(id, List.of()),
+                        answered.getOrDefault(id, List.of()),
+                        papers.get(id)))
                 .toList();
     }
 
@@ -65,7 +70,12 @@ public class JobRecords {
         return jobs.atPosition(positionId);
     }
 
-    private JobRecord of(Job job, Map<Long, Integer> visitNumbers, List<JobNote> noted, List<AnswerService.Kept> answered, KeptPaper paper) {
+    private JobRecord of(
+            Job job,
+            Map<Long, Integer> visitNumbers,
+            List<JobNote> noted,
+            List<AnswerService.Kept> answered,
+            KeptPaper paper) {
         int visit = visitNumbers.computeIfAbsent(job.visit().id(), id -> visitNumbers.size() + 1);
         return new JobRecord(
                 visit,
@@ -81,12 +91,20 @@ public class JobRecords {
                 job.signedBy(),
                 job.numbers(),
                 job.sheet() == null ? null : documents.facts(job.sheet()),
-                job.stages().stream().map(s -> new JobRecord.StageRecord(s.code(), s.state().name(), s.complete(), s.savedAt(), documents.stage(s))).toList(),
-                noted.stream().map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text())).toList(),
+                job.stages().stream()
+                        .map(s -> new JobRecord.StageRecord(
+                                s.code(), s.state().name(), s.complete(), s.savedAt(), documents.stage(s)))
+                        .toList(),
+                noted.stream()
+                        .map(n -> new JobRecord.NoteRecord(n.writtenAt(), n.kind(), n.text()))
+                        .toList(),
                 job.complainedOf(),
                 job.movedFrom(),
                 job.parts() == null ? Map.of() : documents.texts(job.parts()),
-                answered.stream().map(a -> new JobRecord.AnswerRecord(a.question(), a.title(), a.keptAt(), null, a.typed(), a.answer())).toList(),
+                answered.stream()
+                        .map(a -> new JobRecord.AnswerRecord(
+                                a.question(), a.title(), a.keptAt(), null, a.typed(), a.answer()))
+                        .toList(),
                 job.knownBefore() == null ? null : documents.facts(job.knownBefore()),
                 job.state().frozen() ? paper : null);
     }
@@ -94,21 +112,38 @@ public class JobRecords {
     /**
      * Takes a job in at a position.
      *
-     * @param visitId   number of the visit that an earlier job of the file opened; null for the first
+     * @param visitId number of the visit that an earlier job of the file opened; null for the first
      * @param otherwise system of texts of an older release, which did not say it
      */
     public Placed take(JobRecord record, Position position, Long visitId, UnitSystem otherwise) {
-        Visit visit = visitId == null ? visits.save(new Visit(position.vehicle(), record.visitOpenedAt(), null)) : visits.findById(visitId).orElseThrow();
+        Visit visit = visitId == null
+                ? visits.save(new Visit(position.vehicle(), record.visitOpenedAt(), null))
+                : visits.findById(visitId).orElseThrow();
         Job job = new Job(visit, position, record.openedAt());
-        job.restore(record, facts(record.sheet()), record.parts().isEmpty() ? null : documents.write(record.parts()), facts(record.knownBefore()));
+        job.restore(
+                record,
+                facts(record.sheet()),
+                record.parts().isEmpty() ? null : documents.write(record.parts()),
+                facts(record.knownBefore()));
         for (JobRecord.StageRecord stage : record.stages()) {
             job.stageOrNew(RouteStage.of(stage.code()).orElseThrow())
-                    .keep(Stage.State.valueOf(stage.state()), stage.complete(), documents.write(stage.document().typedIn(otherwise)), stage.savedAt());
+                    .keep(
+                            Stage.State.valueOf(stage.state()),
+                            stage.complete(),
+                            documents.write(stage.document().typedIn(otherwise)),
+                            stage.savedAt());
         }
         record.notes().forEach(note -> job.note(note.kind(), note.text(), note.writtenAt()));
         jobs.save(job);
-        record.answers().forEach(a -> answers.put(job.id(), new AnswerService.Kept(a.question(), a.title(),
-                a.typed() == null ? Typed.of(a.texts(), otherwise) : a.typed(), a.answer(), a.keptAt())));
+        record.answers()
+                .forEach(a -> answers.put(
+                        job.id(),
+                        new AnswerService.Kept(
+                                a.question(),
+                                a.title(),
+                                a.typed() == null ? Typed.of(a.texts(), otherwise) : a.typed(),
+                                a.answer(),
+                                a.keptAt())));
         if (record.paper() != null && job.state().frozen()) {
             service.keepPaper(job.id(), record.paper());
         }

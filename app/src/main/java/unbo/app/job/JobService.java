@@ -84,16 +84,13 @@ public class JobService {
     }
 
     /** A stage was kept with a result. @param facts of all its entries */
-    public record StageKept(long jobId, RouteStage stage, List<Fact> facts, Instant at) {
-    }
+    public record StageKept(long jobId, RouteStage stage, List<Fact> facts, Instant at) {}
 
     /** A job was signed. */
-    public record Signed(long jobId, long positionId, LocalDate day, Sheet sheet) {
-    }
+    public record Signed(long jobId, long positionId, LocalDate day, Sheet sheet) {}
 
     /** A closed job was opened again. */
-    public record Reopened(long jobId) {
-    }
+    public record Reopened(long jobId) {}
 
     /** What keeping a stage came to. */
     public enum Kept {
@@ -115,17 +112,20 @@ public class JobService {
      * @param version of the stage when it was shown; −1 where nothing was kept yet
      * @param editing code of the entry that was shown; empty for a new one
      */
-    public record Keeping(RouteStage stage, int version, String editing, Typed typed) {
-    }
+    public record Keeping(RouteStage stage, int version, String editing, Typed typed) {}
 
     /** Opens a visit with one job on a position. @return the job's number */
     public long open(long vehicleId, String positionCode, Instant at) {
         return open(vehicleId, positionCode, null, at);
     }
 
-    /** The same; the same form sent twice opens one. @param once tells the form from every other; null where there is none */
+    /**
+     * The same; the same form sent twice opens one. @param once tells the form from every other; null where there is
+     * none
+     */
     public long open(long vehicleId, String positionCode, String once, Instant at) {
-        Optional<Long> already = once == null ? Optional.empty() : jobs.ofForm(once).stream().findFirst();
+        Optional<Long> already =
+                once == null ? Optional.empty() : jobs.ofForm(once).stream().findFirst();
         if (already.isPresent()) {
             return already.get();
         }
@@ -137,7 +137,10 @@ public class JobService {
         return job.id();
     }
 
-    /** Opens the twin's job in the same visit, with what both sides have in common filled in as drafts. @return its number, empty where there is no twin */
+    /**
+     * Opens the twin's job in the same visit, with what both sides have in common filled in as drafts. @return its
+     * number, empty where there is no twin
+     */
     public Optional<Long> openTwin(long jobId, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         Vehicle vehicle = vehicles.find(job.position().vehicle().id()).orElseThrow();
@@ -153,8 +156,15 @@ public class JobService {
         Job other = jobs.save(new Job(job.visit(), twin.get(), at));
         for (RouteStage stage : List.of(RouteStage.INTAKE, RouteStage.IDENTIFY, RouteStage.GREASE, RouteStage.SET)) {
             if (job.stage(stage).filter(s -> s.state() == Stage.State.DONE).isPresent()) {
-                List<StageEntry> drafts = opened.document(stage).entries().stream().map(entry -> asDraft(entry, at)).toList();
-                other.stageOrNew(stage).keep(Stage.State.DRAFT, false, documents.write(new StageDocument(StageDocument.VERSION, drafts, "")), at);
+                List<StageEntry> drafts = opened.document(stage).entries().stream()
+                        .map(entry -> asDraft(entry, at))
+                        .toList();
+                other.stageOrNew(stage)
+                        .keep(
+                                Stage.State.DRAFT,
+                                false,
+                                documents.write(new StageDocument(StageDocument.VERSION, drafts, "")),
+                                at);
             }
         }
         headline(other);
@@ -164,7 +174,8 @@ public class JobService {
     /** What was typed, without what has to be measured on each side anew. */
     private static StageEntry asDraft(StageEntry entry, Instant at) {
         Typed common = entry.typed().without(name -> name.equals("freeAngleDeg") || StageForm.isTick(name));
-        return new StageEntry(entry.of(), entry.words(), common, List.of(), Map.of(), null, false, true, at.toEpochMilli());
+        return new StageEntry(
+                entry.of(), entry.words(), common, List.of(), Map.of(), null, false, true, at.toEpochMilli());
     }
 
     /** The job as its pages need it. */
@@ -179,16 +190,24 @@ public class JobService {
         if (!job.state().frozen()) {
             return writer.write(view);
         }
-        return papers.findByJobId(job.id()).map(row -> read.of(job.id(), row.content(), documents::paper)).orElseGet(() -> freeze(job, writer.writeOlder(view)));
+        return papers.findByJobId(job.id())
+                .map(row -> read.of(job.id(), row.content(), documents::paper))
+                .orElseGet(() -> freeze(job, writer.writeOlder(view)));
     }
 
     private Paper paper(Job job) {
         return paper(opened(job).view());
     }
 
-    /** One station of the paper of a closed job, without the others, and without what the job knows; empty where it has no such station. */
+    /**
+     * One station of the paper of a closed job, without the others, and without what the job knows; empty where it has
+     * no such station.
+     */
     public Optional<Paper> paper(JobView view, RouteStage stage) {
-        return papers.findByJobId(view.job().id()).map(row -> documents.paper(row.content(), stage.code())).or(() -> Optional.of(paper(view))).filter(paper -> paper.station(stage.code()).isPresent());
+        return papers.findByJobId(view.job().id())
+                .map(row -> documents.paper(row.content(), stage.code()))
+                .or(() -> Optional.of(paper(view)))
+                .filter(paper -> paper.station(stage.code()).isPresent());
     }
 
     private Paper freeze(Job job, Paper paper) {
@@ -199,8 +218,11 @@ public class JobService {
     /** The papers of those of some jobs that are closed, as they are kept. */
     Map<Long, KeptPaper> kept(Collection<Job> some) {
         Map<Long, KeptPaper> kept = new HashMap<>();
-        papers.findByJobIdIn(some.stream().map(Job::id).toList()).forEach(row -> kept.put(row.jobId(), new KeptPaper(row.content())));
-        some.stream().filter(job -> job.state().frozen()).forEach(job -> kept.computeIfAbsent(job.id(), id -> new KeptPaper(documents.write(paper(job)))));
+        papers.findByJobIdIn(some.stream().map(Job::id).toList())
+                .forEach(row -> kept.put(row.jobId(), new KeptPaper(row.content())));
+        some.stream()
+                .filter(job -> job.state().frozen())
+                .forEach(job -> kept.computeIfAbsent(job.id(), id -> new KeptPaper(documents.write(paper(job)))));
         return kept;
     }
 
@@ -222,8 +244,8 @@ public class JobService {
     }
 
     /**
-     * Keeps an entry of a stage: with its result where the texts can be used, as a draft where not. Nothing that was typed
-     * is lost: an entry about another bearing, ring or way stands beside those that are there.
+     * Keeps an entry of a stage: with its result where the texts can be used, as a draft where not. Nothing that was
+     * typed is lost: an entry about another bearing, ring or way stands beside those that are there.
      */
     public Kept keep(long jobId, Keeping keeping, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
@@ -245,8 +267,16 @@ public class JobService {
         EntryName name = rule.entry(keeping.typed());
         List<StageEntry> replaced = replaced(before, name, keeping, sheet);
         StageEntry entry = work.ok()
-                ? new StageEntry(name.code(), name.words(), keeping.typed(), work.outcome().facts(), rule.hangsOn(sheet, keeping.typed()),
-                        work.outcome().answer().printed(), work.outcome().complete(), false, at.toEpochMilli())
+                ? new StageEntry(
+                        name.code(),
+                        name.words(),
+                        keeping.typed(),
+                        work.outcome().facts(),
+                        rule.hangsOn(sheet, keeping.typed()),
+                        work.outcome().answer().printed(),
+                        work.outcome().complete(),
+                        false,
+                        at.toEpochMilli())
                 : draft(name, keeping.typed(), replaced, at);
         StageDocument after = before.with(entry, replaced);
         boolean done = after.entries().stream().noneMatch(StageEntry::draft);
@@ -259,56 +289,103 @@ public class JobService {
         return work.ok() ? Kept.DONE : Kept.DRAFT;
     }
 
-    /** True where work is meant while it is not known yet at which position: nothing is done, or remembered, by an unknown one. */
+    /**
+     * True where work is meant while it is not known yet at which position: nothing is done, or remembered, by an
+     * unknown one.
+     */
     private static boolean nowhere(Job job, RouteStage stage) {
         return job.position().unknown() && stage.compareTo(RouteStage.DIAGNOSE) > 0 && stage != RouteStage.LOG;
     }
 
-    /** Entries that a new one takes the place of: one of the same bearing, ring and way, and a draft that it was typed from. */
+    /**
+     * Entries that a new one takes the place of: one of the same bearing, ring and way, and a draft that it was typed
+     * from.
+     */
     private static List<StageEntry> replaced(StageDocument before, EntryName name, Keeping keeping, Sheet sheet) {
         return before.entries().stream()
-                .filter(entry -> StageRules.of(keeping.stage(), sheet, entry.typed().texts()).entry(entry.typed()).code().equals(name.code())
-                        || entry.draft() && entry.of().equals(keeping.editing()))
+                .filter(entry ->
+                        StageRules.of(keeping.stage(), sheet, entry.typed().texts())
+                                        .entry(entry.typed())
+                                        .code()
+                                        .equals(name.code())
+                                || entry.draft() && entry.of().equals(keeping.editing()))
                 .toList();
     }
 
     private static StageEntry draft(EntryName name, Typed typed, List<StageEntry> replaced, Instant at) {
         StageEntry earlier = replaced.isEmpty() ? null : replaced.get(replaced.size() - 1);
-        return new StageEntry(name.code(), name.words(), typed, earlier == null ? List.of() : earlier.facts(), earlier == null ? Map.of() : earlier.hangsOn(),
-                earlier == null ? null : earlier.answer(), false, true, at.toEpochMilli());
+        return new StageEntry(
+                name.code(),
+                name.words(),
+                typed,
+                earlier == null ? List.of() : earlier.facts(),
+                earlier == null ? Map.of() : earlier.hangsOn(),
+                earlier == null ? null : earlier.answer(),
+                false,
+                true,
+                at.toEpochMilli());
     }
 
-    /** Lets go of one entry of a stage. @return false when the job is closed, the stage was kept meanwhile, or it has no such entry */
+    /**
+     * Lets go of one entry of a stage. @return false when the job is closed, the stage was kept meanwhile, or it has no
+     * such entry
+     */
     public boolean letGo(long jobId, RouteStage stage, int version, String of, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         StageDocument before = opened(job).document(stage);
-        Optional<StageEntry> gone = before.entries().stream().filter(entry -> entry.of().equals(of)).findFirst();
-        if (job.state().frozen() || gone.isEmpty() || before.entries().size() < 2 || job.stage(stage).map(Stage::version).orElse(-1) != version) {
+        Optional<StageEntry> gone =
+                before.entries().stream().filter(entry -> entry.of().equals(of)).findFirst();
+        if (job.state().frozen()
+                || gone.isEmpty()
+                || before.entries().size() < 2
+                || job.stage(stage).map(Stage::version).orElse(-1) != version) {
             return false;
         }
         StageDocument after = before.without(gone.get());
         boolean done = after.entries().stream().noneMatch(StageEntry::draft);
-        job.stageOrNew(stage).keep(done ? Stage.State.DONE : Stage.State.DRAFT, done && after.entries().stream().allMatch(StageEntry::complete), documents.write(after), at);
-        job.note("let go", stage.title() + ": " + (gone.get().words().isEmpty() ? "an entry" : gone.get().words()), at);
+        job.stageOrNew(stage)
+                .keep(
+                        done ? Stage.State.DONE : Stage.State.DRAFT,
+                        done && after.entries().stream().allMatch(StageEntry::complete),
+                        documents.write(after),
+                        at);
+        job.note(
+                "let go",
+                stage.title() + ": "
+                        + (gone.get().words().isEmpty()
+                                ? "an entry"
+                                : gone.get().words()),
+                at);
         headline(job);
         events.publishEvent(new StageKept(jobId, stage, after.facts(), at));
         return true;
     }
 
-    /** Passes a stage over with a word why. @return false when the job is frozen, or Prove is meant while there is work at a hub */
+    /**
+     * Passes a stage over with a word why. @return false when the job is frozen, or Prove is meant while there is work
+     * at a hub
+     */
     public boolean skip(long jobId, RouteStage stage, String why, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         OpenedJob opened = opened(job);
         if (job.state().frozen() || stage == RouteStage.PROVE && opened.hubWork() || why.isBlank()) {
             return false;
         }
-        job.stageOrNew(stage).keep(Stage.State.SKIPPED, false, documents.write(opened.document(stage).skippedFor(why)), at);
+        job.stageOrNew(stage)
+                .keep(
+                        Stage.State.SKIPPED,
+                        false,
+                        documents.write(opened.document(stage).skippedFor(why)),
+                        at);
         job.note("skipped", stage.title() + ": " + why, at);
         headline(job);
         return true;
     }
 
-    /** Passes over everything from Identify to Prove: Diagnose found nothing to do at a hub. @return false when it did, or the job is frozen */
+    /**
+     * Passes over everything from Identify to Prove: Diagnose found nothing to do at a hub. @return false when it did,
+     * or the job is frozen
+     */
     public boolean noHubWork(long jobId, String why, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         if (job.state().frozen() || opened(job).hubWork()) {
@@ -316,18 +393,25 @@ public class JobService {
         }
         for (RouteStage stage : RouteStage.route()) {
             boolean between = stage.compareTo(RouteStage.DIAGNOSE) > 0 && stage != RouteStage.LOG;
-            if (between && job.stage(stage).map(s -> s.state() == Stage.State.DRAFT).orElse(true)) {
+            if (between
+                    && job.stage(stage).map(s -> s.state() == Stage.State.DRAFT).orElse(true)) {
                 skip(jobId, stage, why, at);
             }
         }
         return true;
     }
 
-    /** Puts the job where its cause was found, or back. @return false when it is frozen, is there already, or the vehicle has no such position */
+    /**
+     * Puts the job where its cause was found, or back. @return false when it is frozen, is there already, or the
+     * vehicle has no such position
+     */
     public boolean move(long jobId, String positionCode, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
-        Optional<Position> to = vehicles.find(job.position().vehicle().id()).orElseThrow().position(positionCode);
-        if (job.state().frozen() || to.isEmpty() || to.get().code().equals(job.position().code())) {
+        Optional<Position> to =
+                vehicles.find(job.position().vehicle().id()).orElseThrow().position(positionCode);
+        if (job.state().frozen()
+                || to.isEmpty()
+                || to.get().code().equals(job.position().code())) {
             return false;
         }
         job.note("moved", "from " + job.position().label() + " to " + to.get().label(), at);
@@ -336,7 +420,10 @@ public class JobService {
         return true;
     }
 
-    /** Signs and closes the job: results, worksheets and facts are frozen as they stand. @return why not; empty when signed */
+    /**
+     * Signs and closes the job: results, worksheets and facts are frozen as they stand. @return why not; empty when
+     * signed
+     */
     public List<String> sign(long jobId, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         if (job.state().frozen()) {
@@ -350,7 +437,9 @@ public class JobService {
         Sheet sheet = opened.sheet();
         LocalDate day = LocalDate.parse(sheet.text(FactKey.DAY));
         boolean hubWork = opened.hubWork();
-        boolean proved = job.stage(RouteStage.PROVE).map(s -> s.state() == Stage.State.DONE).orElse(false);
+        boolean proved = job.stage(RouteStage.PROVE)
+                .map(s -> s.state() == Stage.State.DONE)
+                .orElse(false);
         job.knewBefore(documents.facts(opened.before().all()));
         job.sign(sheet.text(FactKey.INITIALS), sheet.text(FactKey.CAUSE), documents.facts(sheet.all()), at);
         if (!job.position().unknown()) {
@@ -368,7 +457,10 @@ public class JobService {
             reasons.add("Intake gives the day of the work: it cannot be left out.");
         }
         if (!view.sheet().has(FactKey.INITIALS)) {
-            reasons.add(view.hubWork() ? "Initials are missing: Prove asks for them." : "Initials are missing: Diagnose asks for them.");
+            reasons.add(
+                    view.hubWork()
+                            ? "Initials are missing: Prove asks for them."
+                            : "Initials are missing: Diagnose asks for them.");
         }
         if (view.position().unknown() && view.hubWork()) {
             reasons.add("It is not known yet at which position the work is: move the job there first.");
@@ -385,7 +477,9 @@ public class JobService {
         position.remember(documents.facts(outliving(sheet, day)), numbers(sheet));
         position.lastJob(day, job.counter());
         if (hubWork && proved) {
-            position.due(date(sheet.text(FactKey.DUE_ON)), plain(sheet.text(FactKey.DUE_COUNTER)),
+            position.due(
+                    date(sheet.text(FactKey.DUE_ON)),
+                    plain(sheet.text(FactKey.DUE_COUNTER)),
                     sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
             position.served(day, vehicles.immersionsAfter(position.vehicle().id(), day));
         }
@@ -394,23 +488,42 @@ public class JobService {
 
     /** What the position keeps: the facts that outlive the job, and what was read off its races with the day. */
     private static List<Fact> outliving(Sheet sheet, LocalDate day) {
-        List<Fact> facts = new ArrayList<>(sheet.all().stream().filter(f -> f.key().outlives()).toList());
-        List<String> past = new ArrayList<>(Stream.of(sheet.text(FactKey.PAST_DAMAGE).split(";")).map(String::strip).filter(p -> !p.isEmpty()).toList());
-        Stream.of(sheet.text(FactKey.DAMAGE).split(",")).map(String::strip).filter(d -> !d.isEmpty()).forEach(d -> past.add(d + " " + day));
+        List<Fact> facts = new ArrayList<>(
+                sheet.all().stream().filter(f -> f.key().outlives()).toList());
+        List<String> past =
+                new ArrayList<>(Stream.of(sheet.text(FactKey.PAST_DAMAGE).split(";"))
+                        .map(String::strip)
+                        .filter(p -> !p.isEmpty())
+                        .toList());
+        Stream.of(sheet.text(FactKey.DAMAGE).split(","))
+                .map(String::strip)
+                .filter(d -> !d.isEmpty())
+                .forEach(d -> past.add(d + " " + day));
         if (!past.isEmpty()) {
-            facts.add(Fact.words(FactKey.PAST_DAMAGE, String.join("; ", past.subList(Math.max(0, past.size() - MOST_PAST), past.size())), How.COMPUTED, "history"));
+            facts.add(Fact.words(
+                    FactKey.PAST_DAMAGE,
+                    String.join("; ", past.subList(Math.max(0, past.size() - MOST_PAST), past.size())),
+                    How.COMPUTED,
+                    "history"));
         }
         return facts;
     }
 
     /** Lets Diagnose learn from a closed job. */
     void count(Job job) {
-        cases.closed(job.id(), job.position().vehicle().kind(), job.cause(), job.position().code(), opened(job).document(RouteStage.DIAGNOSE).typed().text("checks"));
+        cases.closed(
+                job.id(),
+                job.position().vehicle().kind(),
+                job.cause(),
+                job.position().code(),
+                opened(job).document(RouteStage.DIAGNOSE).typed().text("checks"));
         countFailures(job.position().vehicle().id());
     }
 
     private String countFailures(long vehicleId) {
-        String failures = jobs.failures(vehicleId).stream().map(row -> row[0] + "=" + row[1]).collect(Collectors.joining(" "));
+        String failures = jobs.failures(vehicleId).stream()
+                .map(row -> row[0] + "=" + row[1])
+                .collect(Collectors.joining(" "));
         jobs.failures(vehicleId, failures);
         return failures;
     }
@@ -449,7 +562,10 @@ public class JobService {
         return true;
     }
 
-    /** Opens a frozen job again, with the reason in its notes. What it left at its position is taken back, unless a later job was signed there. */
+    /**
+     * Opens a frozen job again, with the reason in its notes. What it left at its position is taken back, unless a
+     * later job was signed there.
+     */
     public boolean reopen(long jobId, String why, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         if (!job.state().frozen() || why.isBlank()) {
@@ -473,26 +589,43 @@ public class JobService {
     private void takeBack(Job job, LocalDate day, String failures) {
         Position position = job.position();
         List<Job> others = jobs.signedBesides(position.id(), job.id());
-        boolean later = others.stream().anyMatch(other -> day != null && other.workedOn() != null && other.workedOn().isAfter(day));
-        Optional<Job> earlier = others.stream().filter(other -> day == null || other.workedOn() == null || !other.workedOn().isAfter(day)).findFirst();
+        boolean later = others.stream()
+                .anyMatch(other -> day != null
+                        && other.workedOn() != null
+                        && other.workedOn().isAfter(day));
+        Optional<Job> earlier = others.stream()
+                .filter(other -> day == null
+                        || other.workedOn() == null
+                        || !other.workedOn().isAfter(day))
+                .findFirst();
         job.knewBefore(documents.facts(knownWithout(position, day, earlier, failures)));
         if (later) {
             return;
         }
         Sheet known = Sheet.of(documents.facts(job.knownBefore()));
-        List<Fact> left = known.all().stream().filter(f -> f.key().outlives() || f.key() == FactKey.PAST_DAMAGE).toList();
+        List<Fact> left = known.all().stream()
+                .filter(f -> f.key().outlives() || f.key() == FactKey.PAST_DAMAGE)
+                .toList();
         position.remember(documents.facts(left), numbers(known));
-        position.lastJob(earlier.map(Job::workedOn).orElse(null), earlier.map(Job::counter).orElse(null));
+        position.lastJob(
+                earlier.map(Job::workedOn).orElse(null),
+                earlier.map(Job::counter).orElse(null));
         LocalDate served = earlier.map(Job::workedOn).orElse(null);
         position.served(served, vehicles.immersionsAfter(position.vehicle().id(), served));
     }
 
-    /** What was known before a job that an older release closed without writing it down: what its position knows, without what is of its own day. */
+    /**
+     * What was known before a job that an older release closed without writing it down: what its position knows,
+     * without what is of its own day.
+     */
     private List<Fact> knownWithout(Position position, LocalDate day, Optional<Job> earlier, String failures) {
         List<Fact> known = new ArrayList<>();
         for (Fact fact : documents.facts(position.facts())) {
             if (fact.key() == FactKey.PAST_DAMAGE) {
-                String others = Stream.of(fact.text().split(";")).map(String::strip).filter(past -> day == null || !past.endsWith(day.toString())).collect(Collectors.joining("; "));
+                String others = Stream.of(fact.text().split(";"))
+                        .map(String::strip)
+                        .filter(past -> day == null || !past.endsWith(day.toString()))
+                        .collect(Collectors.joining("; "));
                 if (!others.isEmpty()) {
                     known.add(Fact.words(FactKey.PAST_DAMAGE, others, How.COMPUTED, "history"));
                 }
@@ -500,8 +633,11 @@ public class JobService {
                 known.add(fact);
             }
         }
-        earlier.map(Job::counter).ifPresent(counter -> known.add(Fact.words(FactKey.LAST_COUNTER, OpenedJob.counted(counter), How.TYPED, "position")));
-        earlier.map(Job::workedOn).ifPresent(last -> known.add(Fact.words(FactKey.LAST_DAY, last.toString(), How.TYPED, "position")));
+        earlier.map(Job::counter)
+                .ifPresent(counter ->
+                        known.add(Fact.words(FactKey.LAST_COUNTER, OpenedJob.counted(counter), How.TYPED, "position")));
+        earlier.map(Job::workedOn)
+                .ifPresent(last -> known.add(Fact.words(FactKey.LAST_DAY, last.toString(), How.TYPED, "position")));
         if (!failures.isEmpty()) {
             known.add(Fact.words(FactKey.FAILURES, failures, How.COMPUTED, "history"));
         }
@@ -550,7 +686,10 @@ public class JobService {
         }
     }
 
-    /** By number of the job, numbers on the rings, or words of the complaint; one more than is shown tells that there are more. */
+    /**
+     * By number of the job, numbers on the rings, or words of the complaint; one more than is shown tells that there
+     * are more.
+     */
     @Transactional(readOnly = true)
     public List<JobLine> search(String words) {
         List<Long> found = new ArrayList<>(jobs.search(Like.containing(words), SEARCHED));
@@ -586,7 +725,12 @@ public class JobService {
     void headline(Job job) {
         OpenedJob opened = opened(job);
         Sheet sheet = opened.sheet();
-        job.headline(sheet.text(FactKey.COMPLAINT), date(sheet.text(FactKey.DAY)), plain(sheet.text(FactKey.COUNTER)), numbers(sheet), opened.rail());
+        job.headline(
+                sheet.text(FactKey.COMPLAINT),
+                date(sheet.text(FactKey.DAY)),
+                plain(sheet.text(FactKey.COUNTER)),
+                numbers(sheet),
+                opened.rail());
     }
 
     private OpenedJob opened(Job job) {
@@ -594,8 +738,11 @@ public class JobService {
     }
 
     private static String numbers(Sheet sheet) {
-        String numbers = Stream.of(FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.SEAL)
-                .map(key -> key == FactKey.SEAL ? sheet.text(key).toUpperCase(Locale.ROOT) : sheet.text(key)).collect(Collectors.joining(" ")).strip();
+        String numbers = Stream.of(
+                        FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.SEAL)
+                .map(key -> key == FactKey.SEAL ? sheet.text(key).toUpperCase(Locale.ROOT) : sheet.text(key))
+                .collect(Collectors.joining(" "))
+                .strip();
         return numbers.substring(0, Math.min(LONGEST_NUMBERS, numbers.length()));
     }
 
@@ -612,8 +759,7 @@ public class JobService {
      *
      * @param version to be handed back when it is kept
      */
-    public record PartsTexts(int version, Map<String, String> texts) {
-    }
+    public record PartsTexts(int version, Map<String, String> texts) {}
 
     @Transactional(readOnly = true)
     public PartsTexts parts(long jobId) {
@@ -623,7 +769,8 @@ public class JobService {
 
     /** Keeps a job's parts list. @return false when another was kept meanwhile or the job is closed: then nothing is */
     public boolean keepParts(long jobId, int version, Map<String, String> texts) {
-        return !jobs.whole(jobId).orElseThrow().state().frozen() && jobs.keepParts(jobId, version, documents.write(texts)) == 1;
+        return !jobs.whole(jobId).orElseThrow().state().frozen()
+                && jobs.keepParts(jobId, version, documents.write(texts)) == 1;
     }
 
     /** The notes of a job, oldest first. */

@@ -33,7 +33,10 @@ import unbo.core.sheet.FactKey;
 @RequestMapping("/jobs/{id}/take")
 class JobShelfPages {
 
-    private static final FieldList<Double> GRAMS = FieldList.of(List.of(Field.quantity("grams", "Grams", Quantity.MASS, "g", 0.1, 100_000).must()), v -> v.number("grams"));
+    private static final FieldList<Double> GRAMS = FieldList.of(
+            List.of(Field.quantity("grams", "Grams", Quantity.MASS, "g", 0.1, 100_000)
+                    .must()),
+            v -> v.number("grams"));
 
     private final JobService jobs;
     private final StockService stock;
@@ -50,20 +53,34 @@ class JobShelfPages {
     }
 
     @PostMapping("/shims")
-    String shims(@PathVariable long id, @RequestParam(defaultValue = "") String shims, @RequestParam(defaultValue = "") String once, RedirectAttributes flash) {
+    String shims(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String shims,
+            @RequestParam(defaultValue = "") String once,
+            RedirectAttributes flash) {
         JobView view = open(id);
-        List<Double> set = !shims.matches("[0-9. ]{1,400}") ? List.of()
-                : Arrays.stream(shims.strip().split(" +")).filter(s -> s.matches("\\d{1,2}(\\.\\d{1,4})?")).map(Double::valueOf).toList();
-        List<String> against = set.isEmpty() ? List.of("no shims were named") : stock.take(set, purpose(view, once), clock.instant());
-        flash.addFlashAttribute(against.isEmpty() ? "good" : "bad", against.isEmpty() ? set.size() + " shims were taken off the shelf."
-                : "Nothing was taken: " + String.join("; ", against) + ".");
+        List<Double> set = !shims.matches("[0-9. ]{1,400}")
+                ? List.of()
+                : Arrays.stream(shims.strip().split(" +"))
+                        .filter(s -> s.matches("\\d{1,2}(\\.\\d{1,4})?"))
+                        .map(Double::valueOf)
+                        .toList();
+        List<String> against =
+                set.isEmpty() ? List.of("no shims were named") : stock.take(set, purpose(view, once), clock.instant());
+        flash.addFlashAttribute(
+                against.isEmpty() ? "good" : "bad",
+                against.isEmpty()
+                        ? set.size() + " shims were taken off the shelf."
+                        : "Nothing was taken: " + String.join("; ", against) + ".");
         return "redirect:/jobs/" + id + "/set";
     }
 
     @PostMapping("/back")
     String back(@PathVariable long id, RedirectAttributes flash) {
         int pieces = stock.putBack(open(id).job().id(), "put back, job " + id, clock.instant());
-        flash.addFlashAttribute(pieces > 0 ? "good" : "bad", pieces > 0 ? pieces + " shims are on the shelf again." : "No shims are out for this job.");
+        flash.addFlashAttribute(
+                pieces > 0 ? "good" : "bad",
+                pieces > 0 ? pieces + " shims are on the shelf again." : "No shims are out for this job.");
         return "redirect:/jobs/" + id + "/set";
     }
 
@@ -73,21 +90,35 @@ class JobShelfPages {
         JobView view = open(id);
         String name = sent.getOrDefault("name", "");
         String wanted = view.sheet().text(FactKey.GREASE_KIND);
-        String there = greases.tubs().stream().filter(tub -> tub.grease().name().equals(name)).map(tub -> tub.grease().thickener()).findFirst().orElse("");
+        String there = greases.tubs().stream()
+                .filter(tub -> tub.grease().name().equals(name))
+                .map(tub -> tub.grease().thickener())
+                .findFirst()
+                .orElse("");
         boolean other = !there.isEmpty() && !wanted.isEmpty() && !there.equals(wanted);
         if (other && !sent.getOrDefault("sure", "").equals("yes")) {
-            flash.addFlashAttribute("bad", "Nothing was taken: this job says " + words(wanted) + ", “" + name + "” is " + words(there)
-                    + ". Put the job's grease right and keep it again; or take it all the same, and the job's notes will say so.");
+            flash.addFlashAttribute(
+                    "bad",
+                    "Nothing was taken: this job says " + words(wanted) + ", “" + name + "” is " + words(there)
+                            + ". Put the job's grease right and keep it again; or take it all the same, and "
+                            + "the job's notes will say so.");
             flash.addFlashAttribute("sureOf", name);
             return "redirect:/jobs/" + id + "/grease";
         }
         Reading<Double> grams = FieldReader.read(GRAMS, TypedForm.read(sent, workshops.units()));
-        String refused = grams.ok() ? greases.take(name, grams.record(), purpose(view, sent.getOrDefault("once", "")), clock.instant())
-                : String.join(" ", grams.problems().stream().map(p -> p.sentence()).toList());
+        String refused = grams.ok()
+                ? greases.take(name, grams.record(), purpose(view, sent.getOrDefault("once", "")), clock.instant())
+                : String.join(
+                        " ", grams.problems().stream().map(p -> p.sentence()).toList());
         if (refused.isEmpty() && other) {
-            jobs.note(id, "“" + name + "” was taken, " + words(there) + ", though the job says " + words(wanted) + ".", clock.instant());
+            jobs.note(
+                    id,
+                    "“" + name + "” was taken, " + words(there) + ", though the job says " + words(wanted) + ".",
+                    clock.instant());
         }
-        flash.addFlashAttribute(refused.isEmpty() ? "good" : "bad", refused.isEmpty() ? "Taken off the shelf." : "Nothing was taken: " + refused);
+        flash.addFlashAttribute(
+                refused.isEmpty() ? "good" : "bad",
+                refused.isEmpty() ? "Taken off the shelf." : "Nothing was taken: " + refused);
         return "redirect:/jobs/" + id + "/grease";
     }
 
@@ -96,13 +127,18 @@ class JobShelfPages {
     }
 
     private static Purpose purpose(JobView view, String once) {
-        return new Purpose("job " + view.job().id() + ", " + view.position().label(), view.job().id(), Once.read(once));
+        return new Purpose(
+                "job " + view.job().id() + ", " + view.position().label(),
+                view.job().id(),
+                Once.read(once));
     }
 
     private JobView open(long id) {
         JobView view = jobs.view(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
         if (view.job().state().frozen()) {
-            throw new ResponseStatusException(HttpStatus.CONFLICT, "This job is closed: nothing is taken for it any more. Open it again with a reason first.");
+            throw new ResponseStatusException(
+                    HttpStatus.CONFLICT,
+                    "This job is closed: nothing is taken for it any more. Open it again with a reason first.");
         }
         return view;
     }

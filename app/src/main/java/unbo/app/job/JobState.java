@@ -2,7 +2,10 @@ package unbo.app.job;
 
 /** Where a job stands. */
 public enum JobState {
-    OPEN("open"), WAITING("waiting for parts"), SIGNED("signed"), ABANDONED("abandoned");
+    OPEN("open"),
+    WAITING("waiting for parts"),
+    SIGNED("signed"),
+    ABANDONED("abandoned");
 
     private final String words;
 

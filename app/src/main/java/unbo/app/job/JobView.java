@@ -20,7 +20,10 @@ import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.Place;
 
-/** A job as its pages need it. What hangs on its stages is read from them when somebody asks, for a closed job prints its paper. */
+/**
+ * A job as its pages need it. What hangs on its stages is read from them when somebody asks, for a closed job prints
+ * its paper.
+ */
 public final class JobView {
 
     private final Job job;
@@ -69,9 +72,14 @@ public final class JobView {
         return opened.hubWork();
     }
 
-    /** What is drawn of the position by these facts: a wheel's hub, or the shaft in its bearings; null where nothing is known to draw. */
+    /**
+     * What is drawn of the position by these facts: a wheel's hub, or the shaft in its bearings; null where nothing is
+     * known to draw.
+     */
     public Drawing section(Sheet facts) {
-        return position().wheel() || position().unknown() ? HubSection.of(facts) : ShaftSection.of(facts).orElse(null);
+        return position().wheel() || position().unknown()
+                ? HubSection.of(facts)
+                : ShaftSection.of(facts).orElse(null);
     }
 
     /**
@@ -81,7 +89,13 @@ public final class JobView {
      * @param skipped why it was skipped; empty when it was not
      * @param changed entries that hang on a fact which has changed since
      */
-    public record Station(Standing standing, int version, Instant savedAt, List<StageEntry> entries, String skipped, List<StageEntry> changed) {
+    public record Station(
+            Standing standing,
+            int version,
+            Instant savedAt,
+            List<StageEntry> entries,
+            String skipped,
+            List<StageEntry> changed) {
 
         public RouteStage stage() {
             return standing.stage();
@@ -108,7 +122,9 @@ public final class JobView {
 
         /** What was typed last. */
         public Typed typed() {
-            return entries.isEmpty() ? Typed.NOTHING : entries.get(entries.size() - 1).typed();
+            return entries.isEmpty()
+                    ? Typed.NOTHING
+                    : entries.get(entries.size() - 1).typed();
         }
 
         public Map<String, String> texts() {
@@ -122,7 +138,8 @@ public final class JobView {
 
         /** The entry of a code; the last kept for none, or one that is not there. */
         Optional<StageEntry> entry(String of) {
-            Optional<StageEntry> named = entries.stream().filter(entry -> entry.of().equals(of)).findFirst();
+            Optional<StageEntry> named =
+                    entries.stream().filter(entry -> entry.of().equals(of)).findFirst();
             return named.isPresent() || entries.isEmpty() ? named : Optional.of(entries.get(entries.size() - 1));
         }
     }
@@ -143,7 +160,10 @@ public final class JobView {
 
     /** What the job knows, as it is listed. */
     public List<FactLine> facts() {
-        return sheet().all().stream().map(fact -> FactLine.of(fact, sheet())).filter(line -> !line.shown().isEmpty()).toList();
+        return sheet().all().stream()
+                .map(fact -> FactLine.of(fact, sheet()))
+                .filter(line -> !line.shown().isEmpty())
+                .toList();
     }
 
     /** What it turned out to be, in words; empty until Log is kept. */
@@ -167,7 +187,9 @@ public final class JobView {
     }
 
     static Rail rail(List<Station> stations) {
-        return new Rail(stations.stream().map(s -> new Rail.Station(s.stage(), s.word(), s.standing().settled() || passed(s, stations))).toList());
+        return new Rail(stations.stream()
+                .map(s -> new Rail.Station(s.stage(), s.word(), s.standing().settled() || passed(s, stations)))
+                .toList());
     }
 
     /** Where its stations stand: of a closed job, as they stood when it was closed. */
@@ -177,14 +199,19 @@ public final class JobView {
 
     /** True for an optional station that nobody opened, when the work went on after it. */
     private static boolean passed(Station station, List<Station> stations) {
-        return station.stage().optional() && station.state().equals("OPEN")
-                && stations.stream().anyMatch(s -> s.stage().ordinal() > station.stage().ordinal() && !s.state().equals("OPEN"));
+        return station.stage().optional()
+                && station.state().equals("OPEN")
+                && stations.stream()
+                        .anyMatch(s -> s.stage().ordinal() > station.stage().ordinal()
+                                && !s.state().equals("OPEN"));
     }
 
     /** The station that comes next; Log when all are done. */
     public RouteStage nextStage() {
         for (Station station : stations()) {
-            if (!passed(station, stations()) && !station.state().equals("DONE") && !station.state().equals("SKIPPED")) {
+            if (!passed(station, stations())
+                    && !station.state().equals("DONE")
+                    && !station.state().equals("SKIPPED")) {
                 return station.stage();
             }
         }

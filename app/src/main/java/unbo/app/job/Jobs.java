@@ -13,23 +13,29 @@ import org.springframework.data.repository.Repository;
 
 interface Jobs extends Repository<Job, Long> {
 
-    String LINE = "select new unbo.app.job.JobLine(j.id, v.id, v.name, v.mark, v.kind, p.id, p.code, j.state, j.workedOn, j.openedAt, j.counter, j.complaint, j.cause, j.numbers, j.signedBy) "
+    String LINE = "select new unbo.app.job.JobLine(j.id, v.id, v.name, v.mark, v.kind, p.id, "
+            + "p.code, j.state, j.workedOn, j.openedAt, j.counter, j.complaint, j.cause, j.numbers, j.signedBy) "
             + "from Job j join j.position p join p.vehicle v ";
     String CLOSED = "j.state in (unbo.app.job.JobState.SIGNED, unbo.app.job.JobState.ABANDONED) ";
     String OPEN = "j.state in (unbo.app.job.JobState.OPEN, unbo.app.job.JobState.WAITING) ";
 
-    @Query("select j from Job j join fetch j.visit join fetch j.position p join fetch p.vehicle left join fetch j.stages where j.id = :id")
+    @Query("select j from Job j join fetch j.visit join fetch j.position p join fetch "
+            + "p.vehicle left join fetch j.stages where j.id = :id")
     Optional<Job> whole(long id);
 
-    @Query("select distinct j from Job j join fetch j.visit join fetch j.position p join fetch p.vehicle left join fetch j.stages where j.id in :ids order by j.id")
+    @Query("select distinct j from Job j join fetch j.visit join fetch j.position p join "
+            + "fetch p.vehicle left join fetch j.stages where j.id in :ids order by j.id")
     List<Job> wholeOf(Collection<Long> ids);
 
-    @Query("select new unbo.app.job.OpenLine(j.id, v.name, v.kind, p.code, j.complaint, j.openedAt, j.state, j.waitingFor, j.rail) "
-            + "from Job j join j.position p join p.vehicle v where " + OPEN + "order by j.openedAt desc, j.id desc")
+    @Query("select new unbo.app.job.OpenLine(j.id, v.name, v.kind, p.code, j.complaint, "
+            + "j.openedAt, j.state, j.waitingFor, j.rail) "
+            + "from Job j join j.position p join p.vehicle v where " + OPEN
+            + "order by j.openedAt desc, j.id desc")
     List<OpenLine> underWay(Pageable page);
 
     /** Jobs whose stages read what a vehicle or a position knows. */
-    @Query("select distinct j from Job j join fetch j.position p join fetch p.vehicle v left join fetch j.stages where v.id = :vehicleId and " + OPEN)
+    @Query("select distinct j from Job j join fetch j.position p join fetch p.vehicle v "
+            + "left join fetch j.stages where v.id = :vehicleId and " + OPEN)
     List<Job> openOf(long vehicleId);
 
     @Query("select j.id from Job j where j.rail = '' and " + OPEN)
@@ -51,8 +57,11 @@ interface Jobs extends Repository<Job, Long> {
     @Query(LINE + "where v.id = :vehicleId order by j.openedAt desc, j.id desc")
     List<JobLine> ofVehicle(long vehicleId, Pageable page);
 
-    /** Numbers of jobs whose complaint or rings hold some words, the newest first; read off the index job_search alone. */
-    @Query("select j.id from Job j where j.complaint like :like escape '!' or j.numbers like :like escape '!' order by j.openedAt desc")
+    /**
+     * Numbers of jobs whose complaint or rings hold some words, the newest first; read off the index job_search alone.
+     */
+    @Query("select j.id from Job j where j.complaint like :like escape '!' or j.numbers "
+            + "like :like escape '!' order by j.openedAt desc")
     List<Long> search(String like, Limit limit);
 
     @Query(LINE + "where j.id in :ids order by j.openedAt desc, j.id desc")
@@ -64,11 +73,13 @@ interface Jobs extends Repository<Job, Long> {
     @Query("select j.id from Job j where j.position.id = :positionId order by j.id")
     List<Long> atPosition(long positionId);
 
-    @Query("select j from Job j where j.position.id = :positionId and j.id <> :besides and j.state = unbo.app.job.JobState.SIGNED order by j.workedOn desc, j.id desc")
+    @Query("select j from Job j where j.position.id = :positionId and j.id <> :besides "
+            + "and j.state = unbo.app.job.JobState.SIGNED order by j.workedOn desc, j.id desc")
     List<Job> signedBesides(long positionId, long besides);
 
     /** How often the wheel bearing of each position of a vehicle turned out to be the cause: code and number. */
-    @Query("select p.code, count(j) from Job j join j.position p where p.vehicle.id = :vehicleId and j.state = unbo.app.job.JobState.SIGNED "
+    @Query("select p.code, count(j) from Job j join j.position p where p.vehicle.id = "
+            + ":vehicleId and j.state = unbo.app.job.JobState.SIGNED "
             + "and j.cause = 'wheel-bearing' and p.code <> 'unknown' group by p.code order by p.code")
     List<Object[]> failures(long vehicleId);
 
@@ -79,7 +90,10 @@ interface Jobs extends Repository<Job, Long> {
 
     /** Puts a parts list in place of the one of a version. @return 0 when another was kept meanwhile */
     @Modifying
-    @Query(nativeQuery = true, value = "UPDATE job SET parts = :parts, parts_version = parts_version + 1 WHERE id = :id AND parts_version = :version")
+    @Query(
+            nativeQuery = true,
+            value = "UPDATE job SET parts = :parts, parts_version = parts_version + 1 WHERE id = "
+                    + ":id AND parts_version = :version")
     int keepParts(long id, int version, String parts);
 
     Job save(Job job);

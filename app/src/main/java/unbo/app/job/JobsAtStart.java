@@ -13,7 +13,8 @@ import unbo.app.data.Starting;
 
 /**
  * At the start: gives jobs of an older release what the board reads, and lets go of drafts nobody came back for. The
- * papers of jobs that an older release closed are made meanwhile, some at a time; a page that needs one makes it itself.
+ * papers of jobs that an older release closed are made meanwhile, some at a time; a page that needs one makes it
+ * itself.
  */
 @Component
 @Order(1)
@@ -51,7 +52,9 @@ class JobsAtStart implements ApplicationRunner {
                 LOG.info("{} closed jobs of an older release are kept as printed.", made);
             }
         } catch (RuntimeException e) {
-            LOG.warn("Papers of older jobs will be made at the next start, or when they are asked for: {}", e.getMessage());
+            LOG.warn(
+                    "Papers of older jobs will be made at the next start, or when they are asked for: {}",
+                    e.getMessage());
         }
     }
 }

@@ -14,20 +14,19 @@ import unbo.core.setting.Schools;
 
 /**
  * Two versions of one entry that grew apart, laid side by side where they differ. A field that only one side changed
- * takes that side's text unless somebody chooses otherwise; one that both changed takes mine. Each text keeps the system
- * it was typed in.
+ * takes that side's text unless somebody chooses otherwise; one that both changed takes mine. Each text keeps the
+ * system it was typed in.
  */
 public record Merge(List<Line> lines, Typed mine, Typed theirs) {
 
     /**
      * One field in which the two differ.
      *
-     * @param ours   true where my text stands unless somebody chooses otherwise
-     * @param both   true where both changed it
+     * @param ours true where my text stands unless somebody chooses otherwise
+     * @param both true where both changed it
      * @param mineShown, theirsShown the texts in words, codes as their labels
      */
-    public record Line(String name, String label, String mineShown, String theirsShown, boolean ours, boolean both) {
-    }
+    public record Line(String name, String label, String mineShown, String theirsShown, boolean ours, boolean both) {}
 
     /** @param base the texts that both began with */
     static Merge of(StageRule<?> rule, Typed base, Typed mine, Typed theirs) {
@@ -38,19 +37,29 @@ public record Merge(List<Line> lines, Typed mine, Typed theirs) {
         for (String name : names) {
             if (!mine.same(name, theirs)) {
                 boolean changed = !mine.same(name, base);
-                lines.add(new Line(name, label(rule, name), shown(rule, name, mine), shown(rule, name, theirs), changed, changed && !theirs.same(name, base)));
+                lines.add(new Line(
+                        name,
+                        label(rule, name),
+                        shown(rule, name, mine),
+                        shown(rule, name, theirs),
+                        changed,
+                        changed && !theirs.same(name, base)));
             }
         }
         return new Merge(List.copyOf(lines), mine, theirs);
     }
 
-    /** The texts after choosing. @param picks "mine" or "theirs" by field; what is not chosen takes the side named in its line */
+    /**
+     * The texts after choosing. @param picks "mine" or "theirs" by field; what is not chosen takes the side named in
+     * its line
+     */
     Typed typed(Map<String, String> picks) {
         Typed texts = mine.with(theirs);
         for (Line line : lines) {
             boolean ours = picks.containsKey(line.name) ? picks.get(line.name).equals("mine") : line.ours;
             Typed side = ours ? mine : theirs;
-            texts = side.text(line.name).isEmpty() && StageForm.isTick(line.name) ? texts.without(line.name::equals)
+            texts = side.text(line.name).isEmpty() && StageForm.isTick(line.name)
+                    ? texts.without(line.name::equals)
                     : texts.with(line.name, side.text(line.name), side.of(line.name));
         }
         return texts;
@@ -58,8 +67,12 @@ public record Merge(List<Line> lines, Typed mine, Typed theirs) {
 
     private static String label(StageRule<?> rule, String name) {
         if (StageForm.isTick(name)) {
-            return Schools.all().stream().flatMap(s -> s.steps().stream()).filter(s -> StageForm.tick(s.code()).equals(name))
-                    .map(Step::text).findFirst().orElse(name);
+            return Schools.all().stream()
+                    .flatMap(s -> s.steps().stream())
+                    .filter(s -> StageForm.tick(s.code()).equals(name))
+                    .map(Step::text)
+                    .findFirst()
+                    .orElse(name);
         }
         return rule.fields().field(name).map(Field::label).orElse(name);
     }
@@ -76,7 +89,11 @@ public record Merge(List<Line> lines, Typed mine, Typed theirs) {
     }
 
     private static String shown(Field field, String text, Typed typed) {
-        String chosen = field.choices().stream().filter(c -> c.code().equals(text)).map(Field.Choice::label).findFirst().orElse(text);
+        String chosen = field.choices().stream()
+                .filter(c -> c.code().equals(text))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse(text);
         return PaperWriter.withUnit(field, chosen, typed.of(field.name()));
     }
 }

@@ -11,9 +11,9 @@ import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
-import unbo.core.route.Standing;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
+import unbo.core.route.Standing;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
@@ -24,7 +24,8 @@ import unbo.core.vehicle.Usage;
 final class OpenedJob {
 
     private static final String WHEEL_BEARING = "wheel-bearing";
-    private static final Set<FactKey> OF_HISTORY = Set.of(FactKey.PAST_DAMAGE, FactKey.FAILURES, FactKey.LAST_COUNTER, FactKey.LAST_DAY);
+    private static final Set<FactKey> OF_HISTORY =
+            Set.of(FactKey.PAST_DAMAGE, FactKey.FAILURES, FactKey.LAST_COUNTER, FactKey.LAST_DAY);
 
     private final Job job;
     private final Documents documents;
@@ -43,7 +44,10 @@ final class OpenedJob {
     private static Sheet known(Job job, Documents documents) {
         List<Fact> vehicle = fromVehicle(job.position().vehicle(), job);
         if (job.knownBefore() != null) {
-            return Sheet.of(documents.facts(job.knownBefore())).with(vehicle.stream().filter(fact -> !OF_HISTORY.contains(fact.key())).toList());
+            return Sheet.of(documents.facts(job.knownBefore()))
+                    .with(vehicle.stream()
+                            .filter(fact -> !OF_HISTORY.contains(fact.key()))
+                            .toList());
         }
         return Sheet.of(documents.facts(job.position().facts())).with(vehicle).with(fromLastJob(job.position()));
     }
@@ -101,28 +105,45 @@ final class OpenedJob {
             Optional<Stage> kept = job.stage(stage);
             StageDocument document = document(stage);
             List<StageEntry> changed = staleEntries(stage);
-            Standing standing = kept.map(s -> new Standing(stage, Standing.State.valueOf(s.state().name()), s.complete(), !changed.isEmpty(), document.findings()))
+            Standing standing = kept.map(s -> new Standing(
+                            stage,
+                            Standing.State.valueOf(s.state().name()),
+                            s.complete(),
+                            !changed.isEmpty(),
+                            document.findings()))
                     .orElse(Standing.untouched(stage));
-            stations.add(new JobView.Station(standing, kept.map(Stage::version).orElse(-1), kept.map(Stage::savedAt).orElse(null), document.entries(), document.skipped(), changed));
+            stations.add(new JobView.Station(
+                    standing,
+                    kept.map(Stage::version).orElse(-1),
+                    kept.map(Stage::savedAt).orElse(null),
+                    document.entries(),
+                    document.skipped(),
+                    changed));
         }
         return stations;
     }
 
     /** Entries whose facts have changed since; none of a closed job, or of a stage that is no result. */
     private List<StageEntry> staleEntries(RouteStage stage) {
-        boolean result = !job.state().frozen() && job.stage(stage).map(s -> s.state() == Stage.State.DONE).orElse(false);
+        boolean result = !job.state().frozen()
+                && job.stage(stage).map(s -> s.state() == Stage.State.DONE).orElse(false);
         if (!result) {
             return List.of();
         }
         Sheet sheet = sheetBut(stage);
         return document(stage).entries().stream()
-                .filter(entry -> stale(StageRules.of(stage, sheet, entry.typed().texts()), sheet, entry)).toList();
+                .filter(entry -> stale(StageRules.of(stage, sheet, entry.typed().texts()), sheet, entry))
+                .toList();
     }
 
     /** False when Diagnose found a cause at which no hub is opened, and none was set all the same. */
     boolean hubWork() {
         String cause = sheet().text(FactKey.VERDICT_CAUSE);
-        return cause.isEmpty() || sheet().has(FactKey.SET_END_PLAY) || cause.endsWith("-bearing") && (job.position().wheel() || !cause.equals(WHEEL_BEARING)) && !job.position().unknown();
+        return cause.isEmpty()
+                || sheet().has(FactKey.SET_END_PLAY)
+                || cause.endsWith("-bearing")
+                        && (job.position().wheel() || !cause.equals(WHEEL_BEARING))
+                        && !job.position().unknown();
     }
 
     private static List<Fact> fromVehicle(Vehicle vehicle, Job job) {

@@ -13,9 +13,9 @@ import unbo.core.input.UnitSystem;
  * A job as it is printed. Made anew of a job that is under way; kept as it stood of one that is closed, so that nothing
  * that changes later changes what it says.
  *
- * @param units    system in which its figures are printed
- * @param cause    what it turned out to be, in words; empty until Log is kept
- * @param section  null where nothing is known to draw
+ * @param units system in which its figures are printed
+ * @param cause what it turned out to be, in words; empty until Log is kept
+ * @param section null where nothing is known to draw
  * @param stations those of the route, in order
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
@@ -32,18 +32,18 @@ public record Paper(
 
     /** Whose work it was and where. @param kind of vehicle */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record Head(String workshop, String vehicle, String mark, String kind, String position, String complaint) {
-    }
+    public record Head(String workshop, String vehicle, String mark, String kind, String position, String complaint) {}
 
     /**
      * One station.
      *
-     * @param word    where it stands, for the rail
+     * @param word where it stands, for the rail
      * @param skipped why it was skipped; empty when it was not
-     * @param heeds   what an earlier stage found that this one must heed
+     * @param heeds what an earlier stage found that this one must heed
      */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record Station(String code, String title, String word, String skipped, List<Entry> entries, List<String> heeds) {
+    public record Station(
+            String code, String title, String word, String skipped, List<Entry> entries, List<String> heeds) {
 
         public Station {
             entries = entries == null ? List.of() : List.copyOf(entries);
@@ -59,10 +59,10 @@ public record Paper(
     /**
      * One entry of a station.
      *
-     * @param of     what it is about; empty where a station has but one
+     * @param of what it is about; empty where a station has but one
      * @param answer null where nothing was computed
-     * @param typed  what was typed, in words
-     * @param steps  of its procedure
+     * @param typed what was typed, in words
+     * @param steps of its procedure
      */
     @JsonIgnoreProperties(ignoreUnknown = true)
     public record Entry(String of, Answer answer, List<Line> typed, List<StepLine> steps) {
@@ -84,8 +84,7 @@ public record Paper(
 
     /** One step of a procedure. */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record StepLine(String text, String caution, boolean ticked) {
-    }
+    public record StepLine(String text, String caution, boolean ticked) {}
 
     public Paper {
         facts = facts == null ? List.of() : List.copyOf(facts);

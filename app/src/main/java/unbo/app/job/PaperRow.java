@@ -12,11 +12,11 @@ class PaperRow {
 
     @Id
     private Long jobId;
+
     @Column(columnDefinition = "LONGTEXT")
     private String content;
 
-    protected PaperRow() {
-    }
+    protected PaperRow() {}
 
     Long jobId() {
         return jobId;

@@ -16,7 +16,10 @@ interface PaperRows extends Repository<PaperRow, Long> {
     List<PaperRow> findByJobIdIn(Collection<Long> jobIds);
 
     @Modifying
-    @Query(nativeQuery = true, value = "insert into job_paper (job_id, content) values (:jobId, :content) on duplicate key update content = values(content)")
+    @Query(
+            nativeQuery = true,
+            value = "insert into job_paper (job_id, content) values (:jobId, :content) on "
+                    + "duplicate key update content = values(content)")
     void put(long jobId, String content);
 
     @Modifying

@@ -28,14 +28,18 @@ import unbo.core.route.StageRules;
 import unbo.core.sheet.Sheet;
 import unbo.core.strip.Tools;
 
-/** Makes the paper of a job from what its stages keep. Nothing of it is computed anew but drawings, which are not kept. */
+/**
+ * Makes the paper of a job from what its stages keep. Nothing of it is computed anew but drawings, which are not kept.
+ */
 @Component
 class PaperWriter {
 
     /** Boxes that an older release had and this one asks otherwise. */
     private static final Map<String, String> FORMER = Map.of("splitPin", "New split pin fitted, both legs bent");
     /** Boxes whose text is a list of codes, and what each says. */
-    private static final Map<String, UnaryOperator<String>> LISTS = Map.of("circumstances", PaperWriter::circumstance, "tools", Tools::label);
+    private static final Map<String, UnaryOperator<String>> LISTS =
+            Map.of("circumstances", PaperWriter::circumstance, "tools", Tools::label);
+
     private static final Set<String> PAINTED = Set.of("inner", "outer", "checks");
 
     private final WorkshopService workshops;
@@ -51,30 +55,60 @@ class PaperWriter {
         return write(view, workshops.units());
     }
 
-    /** Of a job that an older release closed: in the units that its texts were typed in, whatever the workshop has changed to. */
+    /**
+     * Of a job that an older release closed: in the units that its texts were typed in, whatever the workshop has
+     * changed to.
+     */
     Paper writeOlder(JobView view) {
-        UnitSystem typed = view.stations().stream().flatMap(station -> station.entries().stream()).map(entry -> entry.typed().units()).findFirst().orElseGet(workshops::units);
+        UnitSystem typed = view.stations().stream()
+                .flatMap(station -> station.entries().stream())
+                .map(entry -> entry.typed().units())
+                .findFirst()
+                .orElseGet(workshops::units);
         return write(view, typed);
     }
 
     private Paper write(JobView view, UnitSystem units) {
         Workshop workshop = workshops.current();
-        Paper.Head head = new Paper.Head(workshop.name(), view.vehicle().name(), view.vehicle().mark(), view.vehicle().kind(), view.position().label(), view.job().complaint());
-        return new Paper(Paper.VERSION, units, head, view.cause(), view.section(view.sheet()), view.facts(),
+        Paper.Head head = new Paper.Head(
+                workshop.name(),
+                view.vehicle().name(),
+                view.vehicle().mark(),
+                view.vehicle().kind(),
+                view.position().label(),
+                view.job().complaint());
+        return new Paper(
+                Paper.VERSION,
+                units,
+                head,
+                view.cause(),
+                view.section(view.sheet()),
+                view.facts(),
                 view.stations().stream().map(station -> station(view, station)).toList());
     }
 
     private Paper.Station station(JobView view, JobView.Station station) {
         RouteStage stage = station.stage();
         Sheet sheet = view.sheetFor(stage);
-        return new Paper.Station(stage.code(), stage.title(), station.word(), station.skipped(),
-                station.entries().stream().map(entry -> entry(stage, entry, station.entries().size() > 1, sheet)).toList(), Carried.to(stage.code(), sheet));
+        return new Paper.Station(
+                stage.code(),
+                stage.title(),
+                station.word(),
+                station.skipped(),
+                station.entries().stream()
+                        .map(entry -> entry(stage, entry, station.entries().size() > 1, sheet))
+                        .toList(),
+                Carried.to(stage.code(), sheet));
     }
 
     private Paper.Entry entry(RouteStage stage, StageEntry entry, boolean several, Sheet sheet) {
         StageRule<?> rule = StageRules.of(stage, sheet, entry.typed().texts());
         StageRule.Work work = rule.work(entry.typed(), sheet, cases.current());
-        return new Paper.Entry(several ? name(rule, entry) : "", answer(entry, work), lines(rule, entry.typed(), work), steps(stage, entry, work));
+        return new Paper.Entry(
+                several ? name(rule, entry) : "",
+                answer(entry, work),
+                lines(rule, entry.typed(), work),
+                steps(stage, entry, work));
     }
 
     private static String name(StageRule<?> rule, StageEntry entry) {
@@ -88,8 +122,19 @@ class PaperWriter {
             return kept;
         }
         Answer again = work.outcome().answer();
-        boolean same = again.figures().equals(kept.figures()) && again.findings().equals(kept.findings()) && again.worksheet().equals(kept.worksheet());
-        return same ? new Answer(kept.figures(), kept.findings(), kept.sentences(), kept.worksheet(), again.drawings(), kept.steps(), again.tables()) : kept;
+        boolean same = again.figures().equals(kept.figures())
+                && again.findings().equals(kept.findings())
+                && again.worksheet().equals(kept.worksheet());
+        return same
+                ? new Answer(
+                        kept.figures(),
+                        kept.findings(),
+                        kept.sentences(),
+                        kept.worksheet(),
+                        again.drawings(),
+                        kept.steps(),
+                        again.tables())
+                : kept;
     }
 
     private static List<Paper.Line> lines(StageRule<?> rule, Typed typed, StageRule.Work work) {
@@ -115,16 +160,27 @@ class PaperWriter {
         Field field = reading.field();
         String text = typed.text(field.name()).strip();
         if (LISTS.containsKey(field.name())) {
-            return Stream.of(text.split("[\\s,;]+")).map(LISTS.get(field.name())).collect(Collectors.joining(", "));
+            return Stream.of(text.split("[\\s,;]+"))
+                    .map(LISTS.get(field.name()))
+                    .collect(Collectors.joining(", "));
         }
         return switch (field.kind()) {
-            case CHOICE -> field.choices().stream().filter(choice -> choice.code().equalsIgnoreCase(text)).map(Field.Choice::label).findFirst().orElse(text);
+            case CHOICE ->
+                field.choices().stream()
+                        .filter(choice -> choice.code().equalsIgnoreCase(text))
+                        .map(Field.Choice::label)
+                        .findFirst()
+                        .orElse(text);
             default -> withUnit(field, text, typed.of(field.name()));
         };
     }
 
     private static String circumstance(String code) {
-        return DiagnosisFields.circumstances().stream().filter(c -> c.code().equals(code)).map(Field.Choice::label).findFirst().orElse(code);
+        return DiagnosisFields.circumstances().stream()
+                .filter(c -> c.code().equals(code))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse(code);
     }
 
     /** A text of a quantity whose numbers stand bare, with the unit of its system behind it. */
@@ -140,6 +196,8 @@ class PaperWriter {
     private static List<Paper.StepLine> steps(RouteStage stage, StageEntry entry, StageRule.Work work) {
         List<Step> steps = StageForm.steps(stage, entry.typed(), entry.answer(), work);
         Set<String> ticked = StageForm.ticked(entry.typed().texts());
-        return steps.stream().map(step -> new Paper.StepLine(step.text(), step.caution(), ticked.contains(step.code()))).toList();
+        return steps.stream()
+                .map(step -> new Paper.StepLine(step.text(), step.caution(), ticked.contains(step.code())))
+                .toList();
     }
 }

@@ -4,7 +4,10 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Function;
 
-/** The papers that were read last: a report is looked at, printed and looked at again, and reading it costs as much as printing it. */
+/**
+ * The papers that were read last: a report is looked at, printed and looked at again, and reading it costs as much as
+ * printing it.
+ */
 final class ReadPapers {
 
     private static final int MOST = 16;
@@ -19,10 +22,12 @@ final class ReadPapers {
         }
     };
 
-    private record Read(String content, Paper paper) {
-    }
+    private record Read(String content, Paper paper) {}
 
-    /** The paper that {@code content} says; read by {@code reading} unless this very content was read for the job just now. */
+    /**
+     * The paper that {@code content} says; read by {@code reading} unless this very content was read for the job just
+     * now.
+     */
     Paper of(long jobId, String content, Function<String, Paper> reading) {
         synchronized (last) {
             Read read = last.get(jobId);

@@ -15,7 +15,10 @@ import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
 import unbo.core.stack.StackLines;
 
-/** What the workshop's shelf has for a stage: shims to choose from and to take, greases judged for the place, guns as weighed. */
+/**
+ * What the workshop's shelf has for a stage: shims to choose from and to take, greases judged for the place, guns as
+ * weighed.
+ */
 @Component
 class ShelfOffers {
 
@@ -42,11 +45,19 @@ class ShelfOffers {
             HubGrease grease = HubGrease.of(hub);
             model.addAttribute("offers", greases.offers(hub.oldKind(), hub.hubC(), hub.immersed()));
             model.addAttribute("guns", greases.guns());
-            model.addAttribute("takeGrams", Show.number(hub.method().equals("gun") ? grease.replenishG() : grease.totalGrams(), 0));
+            model.addAttribute(
+                    "takeGrams",
+                    Show.number(hub.method().equals("gun") ? grease.replenishG() : grease.totalGrams(), 0));
         }
         if (input instanceof StackInput typed) {
             Stack stack = Stack.of(typed);
-            model.addAttribute("take", stack.shimsMm() == null || stack.shimsMm().isEmpty() ? null : stack.shimsMm().stream().map(t -> Show.number(t, 3)).collect(Collectors.joining(" ")));
+            model.addAttribute(
+                    "take",
+                    stack.shimsMm() == null || stack.shimsMm().isEmpty()
+                            ? null
+                            : stack.shimsMm().stream()
+                                    .map(t -> Show.number(t, 3))
+                                    .collect(Collectors.joining(" ")));
         }
     }
 }

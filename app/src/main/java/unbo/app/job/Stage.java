@@ -19,26 +19,36 @@ import jakarta.persistence.Version;
 class Stage {
 
     /** How far a station is. */
-    enum State { DRAFT, DONE, SKIPPED }
+    enum State {
+        DRAFT,
+        DONE,
+        SKIPPED
+    }
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     @Version
     private int version;
+
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     @JoinColumn(name = "job_id")
     private Job job;
+
     private String code;
+
     @Enumerated(EnumType.STRING)
     private State state = State.DRAFT;
+
     private boolean complete;
+
     @Column(columnDefinition = "LONGTEXT")
     private String document = "{}";
+
     private Instant savedAt;
 
-    protected Stage() {
-    }
+    protected Stage() {}
 
     Stage(Job job, String code) {
         this.job = job;

@@ -29,10 +29,13 @@ record StageDocument(int v, List<StageEntry> entries, String skipped) {
     static final int VERSION = 2;
     /** Of a document whose texts do not say in which system they were typed. */
     private static final int UNSAID = 1;
+
     static final StageDocument EMPTY = new StageDocument(VERSION, List.of(), "");
 
     StageDocument {
-        entries = entries == null ? List.of() : entries.stream().filter(entry -> entry != null).toList();
+        entries = entries == null
+                ? List.of()
+                : entries.stream().filter(entry -> entry != null).toList();
         skipped = skipped == null ? "" : skipped;
     }
 
@@ -80,7 +83,9 @@ record StageDocument(int v, List<StageEntry> entries, String skipped) {
     /** What was judged in all entries. */
     @JsonIgnore
     List<Finding> findings() {
-        return entries.stream().flatMap(entry -> entry.answer() == null ? Stream.empty() : entry.answer().findings().stream()).toList();
+        return entries.stream()
+                .flatMap(entry -> entry.answer() == null ? Stream.empty() : entry.answer().findings().stream())
+                .toList();
     }
 
     /** The same with an entry at the end in place of those that it replaces. */
@@ -99,7 +104,12 @@ record StageDocument(int v, List<StageEntry> entries, String skipped) {
 
     /** The same with texts of an older release, which did not say it, typed in a system. */
     StageDocument typedIn(UnitSystem otherwise) {
-        return v != UNSAID ? this : new StageDocument(VERSION, entries.stream().map(entry -> entry.typedIn(otherwise)).toList(), skipped);
+        return v != UNSAID
+                ? this
+                : new StageDocument(
+                        VERSION,
+                        entries.stream().map(entry -> entry.typedIn(otherwise)).toList(),
+                        skipped);
     }
 
     StageDocument skippedFor(String why) {

@@ -18,21 +18,26 @@ class StageDraft {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private Long jobId;
     private String code;
+
     @JdbcTypeCode(SqlTypes.CHAR)
     private String desk;
+
     private int version;
+
     @Column(columnDefinition = "LONGTEXT")
     private String base;
+
     @Column(columnDefinition = "LONGTEXT")
     private String texts;
+
     private long seq;
     private boolean kept;
     private Instant typedAt;
 
-    protected StageDraft() {
-    }
+    protected StageDraft() {}
 
     int version() {
         return version;

@@ -13,11 +13,22 @@ interface StageDrafts extends Repository<StageDraft, Long> {
     Optional<StageDraft> at(long jobId, String code, String desk);
 
     @Modifying(clearAutomatically = true)
-    @Query(nativeQuery = true, value = "insert into stage_draft (job_id, code, desk, version, base, texts, seq, kept, typed_at) "
-            + "values (:jobId, :code, :desk, :version, :base, :texts, :seq, :kept, :at) "
-            + "on duplicate key update version = values(version), base = values(base), texts = values(texts), "
-            + "seq = greatest(seq, values(seq)), kept = values(kept), typed_at = values(typed_at)")
-    void put(long jobId, String code, String desk, int version, String base, String texts, long seq, boolean kept, Instant at);
+    @Query(
+            nativeQuery = true,
+            value = "insert into stage_draft (job_id, code, desk, version, base, texts, seq, kept, typed_at) "
+                    + "values (:jobId, :code, :desk, :version, :base, :texts, :seq, :kept, :at) "
+                    + "on duplicate key update version = values(version), base = values(base), texts = values(texts), "
+                    + "seq = greatest(seq, values(seq)), kept = values(kept), typed_at = values(typed_at)")
+    void put(
+            long jobId,
+            String code,
+            String desk,
+            int version,
+            String base,
+            String texts,
+            long seq,
+            boolean kept,
+            Instant at);
 
     @Modifying
     @Query("delete from StageDraft d where d.typedAt < :before")

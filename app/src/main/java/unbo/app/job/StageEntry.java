@@ -14,11 +14,11 @@ import unbo.core.sheet.Fact;
 /**
  * One entry of a stage: what was typed about one bearing, ring or way, and what came of it.
  *
- * @param of      tells it from the stage's other entries; empty where a stage has but one
- * @param words   what it is about
+ * @param of tells it from the stage's other entries; empty where a stage has but one
+ * @param words what it is about
  * @param hangsOn facts its result hangs on, as they stood
- * @param answer  null for a draft that cannot be computed yet
- * @param draft   true where the texts cannot be used: facts and answer are those from before, if there were any
+ * @param answer null for a draft that cannot be computed yet
+ * @param draft true where the texts cannot be used: facts and answer are those from before, if there were any
  * @param savedAt milliseconds since 1970; 0 where an older release wrote it
  */
 @JsonIgnoreProperties(ignoreUnknown = true)
@@ -37,11 +37,17 @@ record StageEntry(
         of = of == null ? "" : of;
         words = words == null ? "" : words;
         typed = typed == null ? Typed.NOTHING : typed;
-        facts = facts == null ? List.of() : facts.stream().filter(f -> f != null && f.key() != null && f.how() != null).toList();
+        facts = facts == null
+                ? List.of()
+                : facts.stream()
+                        .filter(f -> f != null && f.key() != null && f.how() != null)
+                        .toList();
         hangsOn = hangsOn == null ? Map.of() : hangsOn;
     }
 
-    /** True where an older release wrote it: it watched fewer facts, and no more is known of what its result hangs on. */
+    /**
+     * True where an older release wrote it: it watched fewer facts, and no more is known of what its result hangs on.
+     */
     @JsonIgnore
     boolean older() {
         return savedAt == 0;
@@ -49,6 +55,7 @@ record StageEntry(
 
     /** The same, typed in a system. */
     StageEntry typedIn(UnitSystem system) {
-        return new StageEntry(of, words, Typed.of(typed.texts(), system), facts, hangsOn, answer, complete, draft, savedAt);
+        return new StageEntry(
+                of, words, Typed.of(typed.texts(), system), facts, hangsOn, answer, complete, draft, savedAt);
     }
 }

@@ -27,14 +27,14 @@ import unbo.core.sheet.Sheet;
 /**
  * One stage of a job under way as its page prints it.
  *
- * @param form    the boxes, by name, in order
+ * @param form the boxes, by name, in order
  * @param missing what the sheet should give and does not, in sentences
- * @param known   facts the stage takes from the sheet
- * @param answer  null when the texts cannot be used yet
- * @param nut     only where a castellated nut is set
- * @param toTurn  the nut to be turned by hand, where all but its angle is known; null otherwise
- * @param steps   the procedure: of the chosen school in Set, of the answer elsewhere
- * @param ticked  codes of the ticked steps
+ * @param known facts the stage takes from the sheet
+ * @param answer null when the texts cannot be used yet
+ * @param nut only where a castellated nut is set
+ * @param toTurn the nut to be turned by hand, where all but its angle is known; null otherwise
+ * @param steps the procedure: of the chosen school in Set, of the answer elsewhere
+ * @param ticked codes of the ticked steps
  * @param section the hub or shaft, with what the typed texts would add; null where nothing is known to draw
  * @param carried what Inspect found that this stage must heed
  */
@@ -53,8 +53,7 @@ public record StageForm(
     private static final String TICK = "tick-";
 
     /** What a stage is shown of. @param judged false while somebody is still typing: an empty box is not yet a fault */
-    record Shown(RouteStage stage, StageRule<?> rule, Typed typed, StageRule.Work work, Sheet sheet, boolean judged) {
-    }
+    record Shown(RouteStage stage, StageRule<?> rule, Typed typed, StageRule.Work work, Sheet sheet, boolean judged) {}
 
     /** The name of the box by which a step of the procedure is ticked. */
     static String tick(String step) {
@@ -75,24 +74,45 @@ public record StageForm(
             FieldView field = all.get(name);
             form.put(name, shown.judged || !field.typed().isBlank() ? field : field.withoutRefusals());
         });
-        List<String> missing = work.reading().problems().stream().filter(p -> !rule.asked().contains(p.field()))
-                .map(p -> work.reading().fields().get(p.field()).field().label()).distinct().toList();
-        List<FactLine> known = rule.taken(shown.sheet).stream().map(fact -> FactLine.of(fact, shown.sheet)).filter(line -> !line.shown().isEmpty()).toList();
+        List<String> missing = work.reading().problems().stream()
+                .filter(p -> !rule.asked().contains(p.field()))
+                .map(p -> work.reading().fields().get(p.field()).field().label())
+                .distinct()
+                .toList();
+        List<FactLine> known = rule.taken(shown.sheet).stream()
+                .map(fact -> FactLine.of(fact, shown.sheet))
+                .filter(line -> !line.shown().isEmpty())
+                .toList();
         Sheet drawn = work.ok() ? shown.sheet.with(work.outcome().facts()) : shown.sheet;
         Answer answer = work.ok() ? work.outcome().answer() : null;
         boolean nutted = rule.fields() == CastleNutFields.LIST;
-        NutAnswer nut = nutted && work.ok() ? NutAnswer.of(CastleNut.of(FieldReader.read(CastleNutFields.LIST, shown.typed).record())) : null;
+        NutAnswer nut = nutted && work.ok()
+                ? NutAnswer.of(CastleNut.of(
+                        FieldReader.read(CastleNutFields.LIST, shown.typed).record()))
+                : null;
         Drawing toTurn = nutted && nut == null ? toTurn(shown.typed) : null;
-        return new StageForm(form, missing, known, answer, nut, toTurn, steps(shown.stage, shown.typed, answer, work), ticked(shown.typed.texts()),
-                view.section(drawn), Carried.to(shown.stage.code(), shown.sheet));
+        return new StageForm(
+                form,
+                missing,
+                known,
+                answer,
+                nut,
+                toTurn,
+                steps(shown.stage, shown.typed, answer, work),
+                ticked(shown.typed.texts()),
+                view.section(drawn),
+                Carried.to(shown.stage.code(), shown.sheet));
     }
 
     private static Drawing toTurn(Typed typed) {
         if (!typed.text("freeAngleDeg").isBlank()) {
             return null;
         }
-        return FieldReader.read(CastleNutFields.LIST, typed.with("freeAngleDeg", "0", UnitSystem.METRIC)).get()
-                .map(CastleNut::of).map(CastleNutDrawing::face).orElse(null);
+        return FieldReader.read(CastleNutFields.LIST, typed.with("freeAngleDeg", "0", UnitSystem.METRIC))
+                .get()
+                .map(CastleNut::of)
+                .map(CastleNutDrawing::face)
+                .orElse(null);
     }
 
     /** The procedure: by the school of a nut that is set, else of the answer. */
@@ -100,19 +120,25 @@ public record StageForm(
         boolean nutted = stage == RouteStage.SET && work.reading().fields().containsKey("pinHolesDeg");
         if (nutted) {
             String code = typed.text("school");
-            return Schools.of(code.matches("[A-D]") ? School.valueOf(code) : School.A).steps();
+            return Schools.of(code.matches("[A-D]") ? School.valueOf(code) : School.A)
+                    .steps();
         }
         return answer == null ? List.of() : answer.steps();
     }
 
     /** Codes of the steps that are ticked among some texts. */
     static Set<String> ticked(Map<String, String> texts) {
-        return texts.entrySet().stream().filter(e -> e.getKey().startsWith(TICK) && !e.getValue().isBlank())
-                .map(e -> e.getKey().substring(TICK.length())).collect(Collectors.toUnmodifiableSet());
+        return texts.entrySet().stream()
+                .filter(e -> e.getKey().startsWith(TICK) && !e.getValue().isBlank())
+                .map(e -> e.getKey().substring(TICK.length()))
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /** Steps of the procedure that are not ticked, in words; empty when all are. */
     public List<String> unticked() {
-        return steps.stream().filter(s -> !ticked.contains(s.code())).map(Step::text).toList();
+        return steps.stream()
+                .filter(s -> !ticked.contains(s.code()))
+                .map(Step::text)
+                .toList();
     }
 }

@@ -53,7 +53,10 @@ import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.Place;
 
-/** One stage of a job under way: asked, answered as one types, kept; of two who keep at once the second merges. A closed one is printed. */
+/**
+ * One stage of a job under way: asked, answered as one types, kept; of two who keep at once the second merges. A closed
+ * one is printed.
+ */
 @Page
 @RequestMapping("/jobs/{id}/{code}")
 class StagePages {
@@ -66,6 +69,7 @@ class StagePages {
     private static final String NEW_ENTRY = "new";
     /** Touches of the page that change a text and stay where they are. */
     private static final List<String> TOUCHES = List.of(NOTE, "undo", "toggle", "paint", "unpaint", "wipe", "copy");
+
     private static final Set<RouteStage> SEVERAL = Set.of(RouteStage.STRIP, RouteStage.INSPECT, RouteStage.FIT);
 
     private final JobService jobs;
@@ -101,12 +105,10 @@ class StagePages {
      *
      * @param editing code of the entry that is shown; empty for a new one
      */
-    private record Shown(int version, String editing, Typed base, Typed typed, boolean judged) {
-    }
+    private record Shown(int version, String editing, Typed base, Typed typed, boolean judged) {}
 
     /** An entry of the stage, as the page lists it. @param current true for the one that is shown */
-    public record EntryLine(String of, String words, String state, boolean current) {
-    }
+    public record EntryLine(String of, String words, String state, boolean current) {}
 
     @ModelAttribute("desk")
     String desk(HttpServletRequest request, HttpServletResponse response) {
@@ -114,7 +116,12 @@ class StagePages {
     }
 
     @GetMapping
-    String stage(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent, Model model) {
+    String stage(
+            @PathVariable long id,
+            @PathVariable String code,
+            @ModelAttribute("desk") String desk,
+            @RequestParam Map<String, String> sent,
+            Model model) {
         JobView view = view(id);
         RouteStage stage = used(code);
         if (view.job().state().frozen()) {
@@ -130,16 +137,24 @@ class StagePages {
         }
         Typed typed = base;
         if (draft != null && !sent.containsKey("of")) {
-            typed = base.with(draft.typed()).without(name -> StageForm.isTick(name) && !draft.typed().has(name));
+            typed = base.with(draft.typed())
+                    .without(name -> StageForm.isTick(name) && !draft.typed().has(name));
             model.addAttribute("draftFrom", draft.at().atZone(clock.getZone()));
         }
         typed = fromBench(view, stage, typed, sent, model);
         boolean anew = entry.isEmpty();
-        if (anew && rule(view, stage, typed).asked().contains(SHIMS) && typed.text(SHIMS).isBlank()) {
+        if (anew
+                && rule(view, stage, typed).asked().contains(SHIMS)
+                && typed.text(SHIMS).isBlank()) {
             typed = typed.with(SHIMS, shelf.shims(), UnitSystem.METRIC);
         }
         model.addAttribute("look", sent.getOrDefault("look", ""));
-        return show(view, stage, new Shown(station.version(), editing, base, typed, station.state().equals("DRAFT")), model);
+        return show(
+                view,
+                stage,
+                new Shown(
+                        station.version(), editing, base, typed, station.state().equals("DRAFT")),
+                model);
     }
 
     /** The entry that an address asks for: by its code, or of a way or kind; the last kept where it asks for none. */
@@ -148,12 +163,16 @@ class StagePages {
             return Optional.empty();
         }
         if (sent.containsKey(SetWay.BY)) {
-            return station.entries().stream().filter(entry -> entry.of().equals(sent.get(SetWay.BY))).findFirst();
+            return station.entries().stream()
+                    .filter(entry -> entry.of().equals(sent.get(SetWay.BY)))
+                    .findFirst();
         }
         return station.entry(sent.getOrDefault("of", ""));
     }
 
-    /** Texts that came with the address lie over what stands there; the address says in which system they were typed. */
+    /**
+     * Texts that came with the address lie over what stands there; the address says in which system they were typed.
+     */
     private Typed fromBench(JobView view, RouteStage stage, Typed typed, Map<String, String> sent, Model model) {
         Typed bench = TypedForm.read(sent, workshops.units());
         Typed texts = typed;
@@ -165,7 +184,8 @@ class StagePages {
             }
         }
         if (stage == RouteStage.DIAGNOSE && bench.has(NOTE)) {
-            texts = texts.with(Typed.of(Observations.touched(texts.texts(), Map.of(NOTE, bench.text(NOTE))), texts.units()));
+            texts = texts.with(
+                    Typed.of(Observations.touched(texts.texts(), Map.of(NOTE, bench.text(NOTE))), texts.units()));
             came = true;
         }
         if (came) {
@@ -187,15 +207,25 @@ class StagePages {
         }
         texts.put("day", clock.instant().atZone(clock.getZone()).toLocalDate().toString());
         texts.put("school", workshop.settingSchool());
-        texts.put("serviceSchool", AssemblyKind.of(sheet).map(kind -> ServiceSchool.usual(kind, workshop.serviceSchool())).orElse(workshop.serviceSchool()));
+        texts.put(
+                "serviceSchool",
+                AssemblyKind.of(sheet)
+                        .map(kind -> ServiceSchool.usual(kind, workshop.serviceSchool()))
+                        .orElse(workshop.serviceSchool()));
         texts.put("tools", workshop.tools());
         texts.putAll(StageRules.of(stage, sheet, texts).prefill(sheet));
         return own(view, stage, Typed.of(texts, workshop.unitSystem()));
     }
 
     @PostMapping("/preview")
-    String preview(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent,
-                   @RequestParam(defaultValue = "-1") int version, @RequestParam(defaultValue = "0") long seq, Model model) {
+    String preview(
+            @PathVariable long id,
+            @PathVariable String code,
+            @ModelAttribute("desk") String desk,
+            @RequestParam Map<String, String> sent,
+            @RequestParam(defaultValue = "-1") int version,
+            @RequestParam(defaultValue = "0") long seq,
+            Model model) {
         JobView view = view(id);
         RouteStage stage = used(code);
         if (view.job().state().frozen()) {
@@ -205,7 +235,12 @@ class StagePages {
         Typed base = documents.typed(sent.getOrDefault(BASE, "{}"));
         String editing = sent.getOrDefault("of", "");
         JobView.Station station = view.station(stage);
-        drafts.typed(id, stage, desk, new DraftService.Draft(version, base, typed, seq, clock.instant()), station.entry(editing).map(StageEntry::typed).orElse(Typed.NOTHING));
+        drafts.typed(
+                id,
+                stage,
+                desk,
+                new DraftService.Draft(version, base, typed, seq, clock.instant()),
+                station.entry(editing).map(StageEntry::typed).orElse(Typed.NOTHING));
         if (station.version() != version) {
             model.addAttribute("meanwhile", station.savedAt().atZone(clock.getZone()));
         }
@@ -214,18 +249,34 @@ class StagePages {
     }
 
     @PostMapping
-    String keep(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent,
-                @RequestParam(defaultValue = "-1") int version, Model model, RedirectAttributes flash) {
+    String keep(
+            @PathVariable long id,
+            @PathVariable String code,
+            @ModelAttribute("desk") String desk,
+            @RequestParam Map<String, String> sent,
+            @RequestParam(defaultValue = "-1") int version,
+            Model model,
+            RedirectAttributes flash) {
         RouteStage stage = used(code);
         boolean stay = sent.containsKey("stay") || TOUCHES.stream().anyMatch(sent::containsKey);
         Typed typed = own(view(id), stage, TypedForm.read(sent, workshops.units()), sent);
-        Keep keep = new Keep(id, desk, new JobService.Keeping(stage, version, sent.getOrDefault("of", ""), typed),
-                documents.typed(sent.getOrDefault(BASE, "{}")), seq(sent), stay, sent.getOrDefault("move", ""));
+        Keep keep = new Keep(
+                id,
+                desk,
+                new JobService.Keeping(stage, version, sent.getOrDefault("of", ""), typed),
+                documents.typed(sent.getOrDefault(BASE, "{}")),
+                seq(sent),
+                stay,
+                sent.getOrDefault("move", ""));
         return keep(keep, model, flash);
     }
 
-    /** What is to be kept and what follows. @param move code of the position that the job moves to with it; empty where it stays */
-    private record Keep(long id, String desk, JobService.Keeping keeping, Typed base, long seq, boolean stay, String move) {
+    /**
+     * What is to be kept and what follows. @param move code of the position that the job moves to with it; empty where
+     * it stays
+     */
+    private record Keep(
+            long id, String desk, JobService.Keeping keeping, Typed base, long seq, boolean stay, String move) {
 
         private RouteStage stage() {
             return keeping.stage();
@@ -238,8 +289,14 @@ class StagePages {
 
     /** Keeps what was chosen of two versions. */
     @PostMapping("/merge")
-    String merged(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, @RequestParam Map<String, String> sent,
-                  @RequestParam int version, Model model, RedirectAttributes flash) {
+    String merged(
+            @PathVariable long id,
+            @PathVariable String code,
+            @ModelAttribute("desk") String desk,
+            @RequestParam Map<String, String> sent,
+            @RequestParam int version,
+            Model model,
+            RedirectAttributes flash) {
         RouteStage stage = used(code);
         JobView view = view(id);
         Typed base = documents.typed(sent.getOrDefault(BASE, "{}"));
@@ -255,8 +312,14 @@ class StagePages {
             return merge(view, stage, editing, base, mine, model);
         }
         Typed theirs = view.station(stage).entry(editing).map(StageEntry::typed).orElse(Typed.NOTHING);
-        Typed typed = own(view, stage, Merge.of(rule(view, stage, mine), base, mine, theirs).typed(picks));
-        return keep(new Keep(id, desk, new JobService.Keeping(stage, version, editing, typed), base, seq(sent), true, ""), model, flash);
+        Typed typed = own(
+                view,
+                stage,
+                Merge.of(rule(view, stage, mine), base, mine, theirs).typed(picks));
+        return keep(
+                new Keep(id, desk, new JobService.Keeping(stage, version, editing, typed), base, seq(sent), true, ""),
+                model,
+                flash);
     }
 
     private String keep(Keep keep, Model model, RedirectAttributes flash) {
@@ -273,22 +336,50 @@ class StagePages {
                 drafts.mark(keep.id(), stage, keep.desk(), keep.seq(), clock.instant());
                 model.addAttribute("bad", "Kept as a draft: what is marked below cannot be used yet." + kept.beside());
                 JobView view = view(keep.id());
-                String editing = view.station(stage).entries().get(view.station(stage).entries().size() - 1).of();
-                return show(view, stage, new Shown(view.station(stage).version(), editing, keeping.typed(), keeping.typed(), true), model);
+                String editing = view.station(stage)
+                        .entries()
+                        .get(view.station(stage).entries().size() - 1)
+                        .of();
+                return show(
+                        view,
+                        stage,
+                        new Shown(view.station(stage).version(), editing, keeping.typed(), keeping.typed(), true),
+                        model);
             }
             case CHANGED_MEANWHILE -> {
                 JobView view = view(keep.id());
-                Typed there = view.station(stage).entry(keeping.editing()).map(StageEntry::typed).orElse(Typed.NOTHING);
+                Typed there = view.station(stage)
+                        .entry(keeping.editing())
+                        .map(StageEntry::typed)
+                        .orElse(Typed.NOTHING);
                 if (there.says(keeping.typed()) && view.station(stage).state().equals("DONE")) {
                     return onward(keep, flash); // the same was sent twice: its answer had been lost on the way
                 }
-                drafts.typed(keep.id(), stage, keep.desk(), new DraftService.Draft(keeping.version(), keep.base(), keeping.typed(), keep.seq(), clock.instant()), there);
+                drafts.typed(
+                        keep.id(),
+                        stage,
+                        keep.desk(),
+                        new DraftService.Draft(
+                                keeping.version(), keep.base(), keeping.typed(), keep.seq(), clock.instant()),
+                        there);
                 return merge(view, stage, keeping.editing(), keep.base(), keeping.typed(), model);
             }
             case NOWHERE -> {
-                model.addAttribute("bad", "Not kept yet: say first, above, at which position the work is. What you typed stands below.");
-                drafts.typed(keep.id(), stage, keep.desk(), new DraftService.Draft(keeping.version(), keep.base(), keeping.typed(), keep.seq(), clock.instant()), Typed.NOTHING);
-                return show(view(keep.id()), stage, new Shown(keeping.version(), keeping.editing(), keep.base(), keeping.typed(), true), model);
+                model.addAttribute(
+                        "bad",
+                        "Not kept yet: say first, above, at which position the work is. What you typed stands below.");
+                drafts.typed(
+                        keep.id(),
+                        stage,
+                        keep.desk(),
+                        new DraftService.Draft(
+                                keeping.version(), keep.base(), keeping.typed(), keep.seq(), clock.instant()),
+                        Typed.NOTHING);
+                return show(
+                        view(keep.id()),
+                        stage,
+                        new Shown(keeping.version(), keeping.editing(), keep.base(), keeping.typed(), true),
+                        model);
             }
             default -> {
                 model.addAttribute("bad", "Not kept: this job is closed. Open it again with a reason first.");
@@ -300,15 +391,20 @@ class StagePages {
     /** Where a kept stage leads, with the job moved to where its cause is when that was asked for. */
     private String onward(Keep keep, RedirectAttributes flash) {
         if (!keep.move().isEmpty() && jobs.move(keep.id(), keep.move(), clock.instant())) {
-            flash.addFlashAttribute("good", keep.stage().title() + " is kept; the job stands at " + view(keep.id()).position().label() + " now.");
+            flash.addFlashAttribute(
+                    "good",
+                    keep.stage().title() + " is kept; the job stands at "
+                            + view(keep.id()).position().label() + " now.");
         }
         RouteStage next = keep.stay() ? keep.stage() : keep.stage().next().orElse(keep.stage());
         return "redirect:/jobs/" + keep.id() + "/" + next.code();
     }
 
-    /** What keeping came to. @param beside sentence about an entry that stays beside the one that was kept; empty where none does */
-    private record Kept(JobService.Kept outcome, String beside) {
-    }
+    /**
+     * What keeping came to. @param beside sentence about an entry that stays beside the one that was kept; empty where
+     * none does
+     */
+    private record Kept(JobService.Kept outcome, String beside) {}
 
     private Kept tryKeep(Keep keep) {
         try {
@@ -324,10 +420,17 @@ class StagePages {
     private static String beside(JobView before, Keep keep) {
         JobView.Station station = before.station(keep.stage());
         JobService.Keeping keeping = keep.keeping();
-        String now = rule(before, keep.stage(), keeping.typed()).entry(keeping.typed()).code();
+        String now = rule(before, keep.stage(), keeping.typed())
+                .entry(keeping.typed())
+                .code();
         return station.entries().stream()
-                .filter(entry -> !entry.draft() && entry.of().equals(keeping.editing()) && !code(before, keep.stage(), entry).equals(now))
-                .map(entry -> " It stands beside the entry of " + words(before, keep.stage(), entry) + ", which stays as it was.").findFirst().orElse("");
+                .filter(entry -> !entry.draft()
+                        && entry.of().equals(keeping.editing())
+                        && !code(before, keep.stage(), entry).equals(now))
+                .map(entry -> " It stands beside the entry of " + words(before, keep.stage(), entry)
+                        + ", which stays as it was.")
+                .findFirst()
+                .orElse("");
     }
 
     private static String code(JobView view, RouteStage stage, StageEntry entry) {
@@ -335,7 +438,9 @@ class StagePages {
     }
 
     private static String words(JobView view, RouteStage stage, StageEntry entry) {
-        String words = entry.words().isEmpty() ? rule(view, stage, entry.typed()).entry(entry.typed()).words() : entry.words();
+        String words = entry.words().isEmpty()
+                ? rule(view, stage, entry.typed()).entry(entry.typed()).words()
+                : entry.words();
         return words.isEmpty() ? "an earlier one" : words;
     }
 
@@ -348,18 +453,35 @@ class StagePages {
 
     /** Lets go of one entry that was kept. */
     @PostMapping("/let-go")
-    String letGo(@PathVariable long id, @PathVariable String code, @RequestParam String of, @RequestParam int version, RedirectAttributes flash) {
+    String letGo(
+            @PathVariable long id,
+            @PathVariable String code,
+            @RequestParam String of,
+            @RequestParam int version,
+            RedirectAttributes flash) {
         RouteStage stage = used(code);
         boolean gone = jobs.letGo(id, stage, version, of, clock.instant());
-        flash.addFlashAttribute(gone ? "good" : "bad", gone ? "The entry was let go; the job's notes say so." : "Nothing was changed: the stage stands otherwise by now.");
+        flash.addFlashAttribute(
+                gone ? "good" : "bad",
+                gone
+                        ? "The entry was let go; the job's notes say so."
+                        : "Nothing was changed: the stage stands otherwise by now.");
         return "redirect:/jobs/" + id + "/" + code;
     }
 
     @PostMapping("/skip")
-    String skip(@PathVariable long id, @PathVariable String code, @RequestParam(defaultValue = "") String why, RedirectAttributes flash) {
+    String skip(
+            @PathVariable long id,
+            @PathVariable String code,
+            @RequestParam(defaultValue = "") String why,
+            RedirectAttributes flash) {
         RouteStage stage = used(code);
         if (!jobs.skip(id, stage, JobPages.cut(why, LONGEST_WHY), clock.instant())) {
-            flash.addFlashAttribute("bad", stage == RouteStage.PROVE && !why.isBlank() ? "Prove is not skipped while there is work at a hub." : "Say in a word why " + stage.title() + " is skipped.");
+            flash.addFlashAttribute(
+                    "bad",
+                    stage == RouteStage.PROVE && !why.isBlank()
+                            ? "Prove is not skipped while there is work at a hub."
+                            : "Say in a word why " + stage.title() + " is skipped.");
             return "redirect:/jobs/" + id + "/" + code;
         }
         return "redirect:/jobs/" + id + "/" + stage.next().orElse(stage).code();
@@ -379,7 +501,8 @@ class StagePages {
         StageRule<?> rule = rule(view, stage, typed);
         Sheet sheet = view.sheetFor(stage);
         StageRule.Work work = rule.work(typed, sheet, cases.current());
-        model.addAttribute("stage", StageForm.of(view, new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged())));
+        model.addAttribute(
+                "stage", StageForm.of(view, new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged())));
         model.addAttribute("units", workshops.units());
         if (stage == RouteStage.DIAGNOSE && work.ok()) {
             diagnosis(work, view, model);
@@ -391,7 +514,9 @@ class StagePages {
             shelf.offer(view.job().id(), work.reading().record(), model);
         }
         if (stage == RouteStage.FIT) {
-            model.addAttribute("arranged", Arrangement.fields(false).stream().map(Field::name).toList());
+            model.addAttribute(
+                    "arranged",
+                    Arrangement.fields(false).stream().map(Field::name).toList());
         }
         if (stage == RouteStage.SET) {
             model.addAttribute("ways", SetWay.values());
@@ -401,7 +526,12 @@ class StagePages {
             model.addAttribute("live", LiveView.proof(instruments));
             model.addAttribute("kinds", AssemblyKind.all());
             model.addAttribute("kind", StageRules.kind(sheet, typed.texts()));
-            model.addAttribute("proofs", rule.asked().stream().filter(name -> name.startsWith("proof-")).map(name -> name.substring("proof-".length())).toList());
+            model.addAttribute(
+                    "proofs",
+                    rule.asked().stream()
+                            .filter(name -> name.startsWith("proof-"))
+                            .map(name -> name.substring("proof-".length()))
+                            .toList());
         }
         model.addAttribute("version", shown.version());
         model.addAttribute("editing", shown.editing());
@@ -415,18 +545,25 @@ class StagePages {
         List<EntryLine> lines = new ArrayList<>();
         JobView.Station station = view.station(stage);
         for (StageEntry entry : station.entries()) {
-            String state = station.changed().contains(entry) ? "recalculate" : entry.draft() ? "draft" : entry.complete() ? "kept" : "incomplete";
-            lines.add(new EntryLine(entry.of(), words(view, stage, entry), state, entry.of().equals(editing)));
+            String state = station.changed().contains(entry)
+                    ? "recalculate"
+                    : entry.draft() ? "draft" : entry.complete() ? "kept" : "incomplete";
+            lines.add(new EntryLine(
+                    entry.of(), words(view, stage, entry), state, entry.of().equals(editing)));
         }
         return lines;
     }
 
     private void diagnosis(StageRule.Work work, JobView view, Model model) {
         VerdictInput input = (VerdictInput) work.reading().record();
-        model.addAttribute("diagnosis", DiagnosisView.of(Diagnosis.of(input.asked(), cases.current()), String.valueOf(model.getAttribute("look"))));
+        model.addAttribute(
+                "diagnosis",
+                DiagnosisView.of(
+                        Diagnosis.of(input.asked(), cases.current()), String.valueOf(model.getAttribute("look"))));
         model.addAttribute("roadCard", "/jobs/" + view.job().id() + "/diagnose/road");
         String at = Sheet.of(work.outcome().facts()).text(FactKey.VERDICT_AT);
-        Optional<Place> elsewhere = Place.of(view.vehicle().kind(), at).filter(place -> !place.code().equals(view.position().code()));
+        Optional<Place> elsewhere = Place.of(view.vehicle().kind(), at)
+                .filter(place -> !place.code().equals(view.position().code()));
         model.addAttribute("elsewhere", elsewhere.orElse(null));
     }
 
@@ -441,18 +578,33 @@ class StagePages {
         if (view.job().state().frozen()) {
             return "redirect:/jobs/" + id + "/" + code;
         }
-        Typed kept = view.station(stage).entries().isEmpty() ? fresh(view, stage, Map.of()) : view.station(stage).typed();
+        Typed kept = view.station(stage).entries().isEmpty()
+                ? fresh(view, stage, Map.of())
+                : view.station(stage).typed();
         Typed typed = drafts.at(id, stage, desk).map(DraftService.Draft::typed).orElse(kept);
         StageRule.Work work = rule(view, stage, typed).work(typed, view.sheetFor(stage));
-        model.addAttribute("card", work.ok() ? RoadView.of(Diagnosis.of(((VerdictInput) work.reading().record()).asked(), cases.current())) : null);
+        model.addAttribute(
+                "card",
+                work.ok()
+                        ? RoadView.of(
+                                Diagnosis.of(((VerdictInput) work.reading().record()).asked(), cases.current()))
+                        : null);
         model.addAttribute("back", "/jobs/" + id + "/" + code);
         return "road";
     }
 
     private String merge(JobView view, RouteStage stage, String editing, Typed base, Typed mine, Model model) {
         JobView.Station station = view.station(stage);
-        Merge merge = Merge.of(rule(view, stage, mine), base, mine, station.entry(editing).map(StageEntry::typed).orElse(Typed.NOTHING));
-        show(view, stage, new Shown(station.version(), editing, base, own(view, stage, merge.typed(Map.of())), false), model);
+        Merge merge = Merge.of(
+                rule(view, stage, mine),
+                base,
+                mine,
+                station.entry(editing).map(StageEntry::typed).orElse(Typed.NOTHING));
+        show(
+                view,
+                stage,
+                new Shown(station.version(), editing, base, own(view, stage, merge.typed(Map.of())), false),
+                model);
         model.addAttribute("merge", merge);
         model.addAttribute("mine", documents.write(mine));
         model.addAttribute("keptAt", station.savedAt().atZone(clock.getZone()));

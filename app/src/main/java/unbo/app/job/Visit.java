@@ -22,16 +22,17 @@ class Visit {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     @JoinColumn(name = "vehicle_id")
     private Vehicle vehicle;
+
     private Instant openedAt;
     /** Tells the form that opened it from every other, so that sent twice it opens one; null where there was none. */
     @JdbcTypeCode(SqlTypes.CHAR)
     private String once;
 
-    protected Visit() {
-    }
+    protected Visit() {}
 
     Visit(Vehicle vehicle, Instant openedAt, String once) {
         this.once = once;

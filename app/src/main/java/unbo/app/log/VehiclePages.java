@@ -84,17 +84,27 @@ class VehiclePages {
     String edit(@PathVariable long id, Model model) {
         Vehicle v = find(id);
         VehicleInput input = v.input();
-        return form(FieldReader.read(VehicleInput.LIST, input.texts(), workshops.units()), id, v.version(), null, false, model);
+        return form(
+                FieldReader.read(VehicleInput.LIST, input.texts(), workshops.units()),
+                id,
+                v.version(),
+                null,
+                false,
+                model);
     }
 
     @PostMapping("/vehicles/{id}")
-    String change(@PathVariable long id, @RequestParam Map<String, String> texts, @RequestParam int version, Model model) {
+    String change(
+            @PathVariable long id, @RequestParam Map<String, String> texts, @RequestParam int version, Model model) {
         Reading<VehicleInput> reading = FieldReader.read(VehicleInput.LIST, texts, workshops.units());
         if (!reading.ok()) {
             return form(reading, id, version, null, true, model);
         }
         if (!changed(id, version, reading.record())) {
-            model.addAttribute("bad", "Not kept: somebody else changed this vehicle since you opened it. What you typed stands below; keep again to put it in place.");
+            model.addAttribute(
+                    "bad",
+                    "Not kept: somebody else changed this vehicle since you opened it. What you "
+                            + "typed stands below; keep again to put it in place.");
             return form(reading, id, find(id).version(), null, false, model);
         }
         return "redirect:/vehicles/" + id;
@@ -113,9 +123,17 @@ class VehiclePages {
         find(id);
         Reading<ImmersionForm> reading = FieldReader.read(ImmersionForm.LIST, texts, workshops.units());
         if (reading.ok()) {
-            vehicles.immersed(id, reading.record().day(), reading.record().times(), reading.record().note());
+            vehicles.immersed(
+                    id,
+                    reading.record().day(),
+                    reading.record().times(),
+                    reading.record().note());
         } else {
-            flash.addFlashAttribute("bad", String.join(" ", reading.problems().stream().map(p -> p.sentence()).toList()));
+            flash.addFlashAttribute(
+                    "bad",
+                    String.join(
+                            " ",
+                            reading.problems().stream().map(p -> p.sentence()).toList()));
             flash.addFlashAttribute("typed", texts);
         }
         return "redirect:/vehicles/" + id;
@@ -136,12 +154,18 @@ class VehiclePages {
 
     /** What is known of a position in words, read as on its vehicle. */
     private static List<FactLine> facts(Position position, Sheet known) {
-        Sheet sheet = Sheet.of(List.of(Fact.words(FactKey.VEHICLE_KIND, position.vehicle().kind(), How.TYPED, "vehicle"),
-                Fact.words(FactKey.COUNTER_UNIT, position.vehicle().counterUnit(), How.TYPED, "vehicle"))).with(known.all());
-        return known.all().stream().map(fact -> FactLine.of(fact, sheet)).filter(line -> !line.shown().isEmpty()).toList();
+        Sheet sheet = Sheet.of(List.of(
+                        Fact.words(FactKey.VEHICLE_KIND, position.vehicle().kind(), How.TYPED, "vehicle"),
+                        Fact.words(FactKey.COUNTER_UNIT, position.vehicle().counterUnit(), How.TYPED, "vehicle")))
+                .with(known.all());
+        return known.all().stream()
+                .map(fact -> FactLine.of(fact, sheet))
+                .filter(line -> !line.shown().isEmpty())
+                .toList();
     }
 
-    private String form(Reading<VehicleInput> reading, Long id, int version, String visit, boolean judged, Model model) {
+    private String form(
+            Reading<VehicleInput> reading, Long id, int version, String visit, boolean judged, Model model) {
         Map<String, FieldView> form = FieldView.form(reading, workshops.units());
         if (!judged) {
             form.replaceAll((name, f) -> f.withoutRefusals());

@@ -5,7 +5,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Map;
-
 import javax.imageio.ImageIO;
 
 import com.google.zxing.BarcodeFormat;
@@ -19,7 +18,7 @@ import org.springframework.web.util.HtmlUtils;
 /**
  * A label for a part's bag or shelf: its square code (ISO/IEC 18004) and the same in words beside it.
  *
- * @param first  position
+ * @param first position
  * @param second designation
  */
 record Label(String first, String second) {
@@ -63,21 +62,38 @@ record Label(String first, String second) {
             }
         }
         int width = size * 3;
-        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + width + " " + size + "\" width=\"" + width * 4 + "\" height=\"" + size * 4 + "\" role=\"img\"><title>" + HtmlUtils.htmlEscape(content(), "UTF-8")
-                + "</title><rect width=\"" + width + "\" height=\"" + size + "\" fill=\"#fff\"/><path d=\"" + path + "\" fill=\"#000\"/>" + line(second, size, size * 0.36, size * 0.17, "bold") + line(first, size, size * 0.62, size * 0.1, "normal") + "</svg>";
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + width + " " + size + "\" width=\""
+                + width * 4 + "\" height=\"" + size * 4 + "\" role=\"img\"><title>"
+                + HtmlUtils.htmlEscape(content(), "UTF-8") + "</title><rect width=\"" + width + "\" height=\"" + size
+                + "\" fill=\"#fff\"/><path d=\"" + path + "\" fill=\"#000\"/>"
+                + line(second, size, size * 0.36, size * 0.17, "bold")
+                + line(first, size, size * 0.62, size * 0.1, "normal") + "</svg>";
     }
 
     /** A line of words beside the code, squeezed where it is long. */
     private static String line(String words, int left, double base, double high, String weight) {
         double room = left * 1.9;
         double size = Math.min(high, room / Math.max(1, words.length() * 0.56));
-        return "<text x=\"" + left + "\" y=\"" + Math.round(base * 10) / 10.0 + "\" font-family=\"sans-serif\" font-weight=\"" + weight + "\" font-size=\"" + Math.round(size * 100) / 100.0 + "\">" + HtmlUtils.htmlEscape(words, "UTF-8") + "</text>";
+        return "<text x=\"" + left + "\" y=\"" + Math.round(base * 10) / 10.0
+                + "\" font-family=\"sans-serif\" font-weight=\"" + weight + "\" font-size=\""
+                + Math.round(size * 100) / 100.0 + "\">" + HtmlUtils.htmlEscape(words, "UTF-8") + "</text>";
     }
 
     private BitMatrix cells() {
         try {
-            return new QRCodeWriter().encode(content(), BarcodeFormat.QR_CODE, 0, 0,
-                    Map.of(EncodeHintType.MARGIN, MARGIN, EncodeHintType.CHARACTER_SET, "UTF-8", EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M));
+            return new QRCodeWriter()
+                    .encode(
+                            content(),
+                            BarcodeFormat.QR_CODE,
+                            0,
+                            0,
+                            Map.of(
+                                    EncodeHintType.MARGIN,
+                                    MARGIN,
+                                    EncodeHintType.CHARACTER_SET,
+                                    "UTF-8",
+                                    EncodeHintType.ERROR_CORRECTION,
+                                    ErrorCorrectionLevel.M));
         } catch (WriterException e) {
             throw new IllegalStateException("a label of " + content().length() + " characters", e);
         }

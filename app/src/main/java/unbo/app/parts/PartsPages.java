@@ -39,19 +39,19 @@ class PartsPages {
 
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
-    private static final CSVFormat FORMAT = CSVFormat.RFC4180.builder()
-            .setHeader("kind", "part", "where", "count", "unit", "always new", "price A", "price B", "buy from", "cost").get();
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader("kind", "part", "where", "count", "unit", "always new", "price A", "price B", "buy from", "cost")
+            .get();
 
     private final JobService jobs;
     private final WorkshopService workshops;
 
     /** A supplier's share of the order. */
-    public record Order(String supplier, List<Line> lines, String total) {
-    }
+    public record Order(String supplier, List<Line> lines, String total) {}
 
     /** One line to order. */
-    public record Line(String what, String place, String count, String price, String cost) {
-    }
+    public record Line(String what, String place, String count, String price, String cost) {}
 
     PartsPages(JobService jobs, WorkshopService workshops) {
         this.jobs = jobs;
@@ -66,12 +66,21 @@ class PartsPages {
     }
 
     @PostMapping("/preview")
-    String preview(@PathVariable long id, @RequestParam Map<String, String> sent, @RequestParam(defaultValue = "-1") int version, Model model) {
+    String preview(
+            @PathVariable long id,
+            @RequestParam Map<String, String> sent,
+            @RequestParam(defaultValue = "-1") int version,
+            Model model) {
         return show(view(id), PartsView.own(sent), version, false, model);
     }
 
     @PostMapping
-    String keep(@PathVariable long id, @RequestParam Map<String, String> sent, @RequestParam(defaultValue = "-1") int version, Model model, RedirectAttributes flash) {
+    String keep(
+            @PathVariable long id,
+            @RequestParam Map<String, String> sent,
+            @RequestParam(defaultValue = "-1") int version,
+            Model model,
+            RedirectAttributes flash) {
         JobView view = view(id);
         Map<String, String> texts = PartsView.own(sent);
         if (!PartsList.Typed.of(texts, workshops.units()).ok()) {
@@ -83,9 +92,15 @@ class PartsPages {
             if (now.texts().equals(texts)) {
                 return "redirect:/jobs/" + id + "/parts";
             }
-            model.addAttribute("bad", view.job().state().frozen() ? "The job is closed: its parts list stands as it was."
-                    : "The list was kept on another screen meanwhile. Yours stands below, theirs beside it: put in what is missing and keep again.");
-            model.addAttribute("theirs", PartsList.Typed.of(now.texts(), workshops.units()).list().lines());
+            model.addAttribute(
+                    "bad",
+                    view.job().state().frozen()
+                            ? "The job is closed: its parts list stands as it was."
+                            : "The list was kept on another screen meanwhile. Yours stands below, theirs "
+                                    + "beside it: put in what is missing and keep again.");
+            model.addAttribute(
+                    "theirs",
+                    PartsList.Typed.of(now.texts(), workshops.units()).list().lines());
             return show(view, texts, now.version(), false, model);
         }
         flash.addFlashAttribute("good", "The parts list is kept.");
@@ -98,7 +113,17 @@ class PartsPages {
         StringWriter out = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(out, FORMAT)) {
             for (PartLine l : kept(id).lines()) {
-                printer.printRecord(l.kind(), plain(l.what()), plain(l.place()), l.count(), l.unit(), l.alwaysNew() ? "yes" : "", l.priceA(), l.priceB(), l.supplier(), l.cost());
+                printer.printRecord(
+                        l.kind(),
+                        plain(l.what()),
+                        plain(l.place()),
+                        l.count(),
+                        l.unit(),
+                        l.alwaysNew() ? "yes" : "",
+                        l.priceA(),
+                        l.priceB(),
+                        l.supplier(),
+                        l.cost());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -121,7 +146,12 @@ class PartsPages {
         shares.put(name(texts, "supplierB", "supplier B"), list.from(PartLine.From.B));
         shares.put("no price yet", list.unpriced());
         model.addAttribute("view", view);
-        model.addAttribute("orders", shares.entrySet().stream().filter(s -> !s.getValue().isEmpty()).map(s -> order(s.getKey(), s.getValue())).toList());
+        model.addAttribute(
+                "orders",
+                shares.entrySet().stream()
+                        .filter(s -> !s.getValue().isEmpty())
+                        .map(s -> order(s.getKey(), s.getValue()))
+                        .toList());
         return "parts/order";
     }
 
@@ -130,9 +160,23 @@ class PartsPages {
     }
 
     private static Order order(String supplier, List<PartLine> lines) {
-        double total = lines.stream().filter(l -> l.cost() != null).mapToDouble(PartLine::cost).sum();
-        return new Order(supplier, lines.stream().map(l -> new Line(l.what(), l.place(), PartsWords.count(l), l.supplier() == null ? "" : Show.fixed(l.supplier() == PartLine.From.A ? l.priceA() : l.priceB(), 2),
-                l.cost() == null ? "" : Show.fixed(l.cost(), 2))).toList(), Show.fixed(total, 2));
+        double total = lines.stream()
+                .filter(l -> l.cost() != null)
+                .mapToDouble(PartLine::cost)
+                .sum();
+        return new Order(
+                supplier,
+                lines.stream()
+                        .map(l -> new Line(
+                                l.what(),
+                                l.place(),
+                                PartsWords.count(l),
+                                l.supplier() == null
+                                        ? ""
+                                        : Show.fixed(l.supplier() == PartLine.From.A ? l.priceA() : l.priceB(), 2),
+                                l.cost() == null ? "" : Show.fixed(l.cost(), 2)))
+                        .toList(),
+                Show.fixed(total, 2));
     }
 
     @GetMapping("/{line}/label.svg")
@@ -142,17 +186,24 @@ class PartsPages {
 
     @GetMapping("/{line}/label.png")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable int line) {
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).body(labelOf(id, line).png());
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_PNG)
+                .body(labelOf(id, line).png());
     }
 
     private Label labelOf(long id, int line) {
         JobView view = view(id);
-        var reading = PartsList.Typed.of(jobs.parts(id).texts(), workshops.units()).read().get(line);
+        var reading = PartsList.Typed.of(jobs.parts(id).texts(), workshops.units())
+                .read()
+                .get(line);
         if (reading == null || !reading.ok()) {
             throw unknown();
         }
         PartLine part = reading.record();
-        return new Label("#" + id + " " + view.vehicle().name() + ", " + view.position().label() + (part.place().isBlank() ? "" : ", " + part.place()), part.what());
+        return new Label(
+                "#" + id + " " + view.vehicle().name() + ", " + view.position().label()
+                        + (part.place().isBlank() ? "" : ", " + part.place()),
+                part.what());
     }
 
     private PartsList kept(long id) {
@@ -167,7 +218,10 @@ class PartsPages {
     }
 
     private static ResponseEntity<byte[]> file(MediaType type, String name, byte[] body) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"").body(body);
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .body(body);
     }
 
     private JobView view(long id) {

@@ -23,20 +23,37 @@ import unbo.core.sheet.Sheet;
 /**
  * A parts list as its page shows it.
  *
- * @param rows     one for each written part, and empty ones below
+ * @param rows one for each written part, and empty ones below
  * @param proposed how many of the rows the sheet calls for that nobody wrote yet
  * @param scrapped the bearing that is scrap by the way it comes out; empty when none is
- * @param rebuild  the comparison's fields
+ * @param rebuild the comparison's fields
  * @param compared its answer; null while its fields cannot be used
  */
-record PartsView(List<Row> rows, int proposed, String scrapped, Map<String, String> suppliers, Answer answer, Map<String, FieldView> rebuild, Answer compared, boolean ok) {
+record PartsView(
+        List<Row> rows,
+        int proposed,
+        String scrapped,
+        Map<String, String> suppliers,
+        Answer answer,
+        Map<String, FieldView> rebuild,
+        Answer compared,
+        boolean ok) {
 
     private static final int EMPTY_ROWS = 2;
     private static final int LONGEST_NAME = 40;
 
-    /** One row. @param scrap true for a bearing that is scrap by the way it comes out  @param cost of the supplier that counts  @param isNew true for a row that the sheet proposes */
-    record Row(int number, Map<String, FieldView> form, String cost, String supplier, boolean isNew, boolean written, boolean scrap) {
-    }
+    /**
+     * One row. @param scrap true for a bearing that is scrap by the way it comes out @param cost of the supplier that
+     * counts @param isNew true for a row that the sheet proposes
+     */
+    record Row(
+            int number,
+            Map<String, FieldView> form,
+            String cost,
+            String supplier,
+            boolean isNew,
+            boolean written,
+            boolean scrap) {}
 
     /** @param kept false where nobody kept a list yet or the sheet has grown: then what it calls for is proposed */
     static PartsView of(Map<String, String> texts, Sheet sheet, UnitSystem units, boolean propose) {
@@ -45,10 +62,14 @@ record PartsView(List<Row> rows, int proposed, String scrapped, Map<String, Stri
         int proposedFrom = PartsList.MOST;
         int proposed = 0;
         if (propose) {
-            int next = PartsList.Typed.of(texts, units).rows().keySet().stream().mapToInt(n -> n + 1).max().orElse(0);
+            int next = PartsList.Typed.of(texts, units).rows().keySet().stream()
+                    .mapToInt(n -> n + 1)
+                    .max()
+                    .orElse(0);
             proposedFrom = next;
             for (PartLine line : PartsProposed.of(sheet)) {
-                boolean there = PartsList.Typed.of(texts, units).rows().values().stream().anyMatch(row -> same(row, line));
+                boolean there = PartsList.Typed.of(texts, units).rows().values().stream()
+                        .anyMatch(row -> same(row, line));
                 if (!there && next < PartsList.MOST) {
                     write(all, next++, line);
                     proposed++;
@@ -75,12 +96,25 @@ record PartsView(List<Row> rows, int proposed, String scrapped, Map<String, Stri
         if (!asked) {
             rebuild.replaceAll((name, f) -> f.withoutRefusals());
         }
-        Map<String, String> suppliers = Map.of("supplierA", cut(texts.getOrDefault("supplierA", "")), "supplierB", cut(texts.getOrDefault("supplierB", "")));
-        return new PartsView(rows, proposed, scrapped, suppliers, PartsWords.answer(typed.list()), rebuild, asked && reading.ok() ? Rebuild.of(reading.record()).answer() : null, typed.ok());
+        Map<String, String> suppliers = Map.of(
+                "supplierA",
+                cut(texts.getOrDefault("supplierA", "")),
+                "supplierB",
+                cut(texts.getOrDefault("supplierB", "")));
+        return new PartsView(
+                rows,
+                proposed,
+                scrapped,
+                suppliers,
+                PartsWords.answer(typed.list()),
+                rebuild,
+                asked && reading.ok() ? Rebuild.of(reading.record()).answer() : null,
+                typed.ok());
     }
 
     private static boolean same(Map<String, String> row, PartLine line) {
-        return row.getOrDefault("what", "").strip().equalsIgnoreCase(line.what()) && row.getOrDefault("place", "").strip().equalsIgnoreCase(line.place())
+        return row.getOrDefault("what", "").strip().equalsIgnoreCase(line.what())
+                        && row.getOrDefault("place", "").strip().equalsIgnoreCase(line.place())
                 || line.kind().equals("grease") && row.getOrDefault("kind", "").equals("grease");
     }
 
@@ -93,22 +127,41 @@ record PartsView(List<Row> rows, int proposed, String scrapped, Map<String, Stri
         texts.put("alwaysNew-" + n, line.alwaysNew() ? "yes" : "");
     }
 
-    private static Row row(int n, Map<String, String> texts, PartsList.Typed typed, boolean isNew, UnitSystem units, String scrapped) {
+    private static Row row(
+            int n, Map<String, String> texts, PartsList.Typed typed, boolean isNew, UnitSystem units, String scrapped) {
         boolean written = typed.read().containsKey(n);
-        Map<String, FieldView> form = FieldView.form(written ? typed.read().get(n) : FieldReader.read(PartLineFields.LIST, texts, units), units);
+        Map<String, FieldView> form = FieldView.form(
+                written ? typed.read().get(n) : FieldReader.read(PartLineFields.LIST, texts, units), units);
         if (!written) {
             form.replaceAll((name, f) -> f.withoutRefusals());
         }
-        PartLine line = written && typed.read().get(n).ok() ? typed.read().get(n).record() : null;
-        return new Row(n, form, line == null || line.cost() == null ? "" : Show.fixed(line.cost(), 2), line == null || line.supplier() == null ? "" : line.supplier().name().toUpperCase(Locale.ROOT), isNew, written,
-                line != null && line.kind().equals("bearing") && !scrapped.isEmpty() && line.what().strip().equalsIgnoreCase(scrapped));
+        PartLine line =
+                written && typed.read().get(n).ok() ? typed.read().get(n).record() : null;
+        return new Row(
+                n,
+                form,
+                line == null || line.cost() == null ? "" : Show.fixed(line.cost(), 2),
+                line == null || line.supplier() == null
+                        ? ""
+                        : line.supplier().name().toUpperCase(Locale.ROOT),
+                isNew,
+                written,
+                line != null
+                        && line.kind().equals("bearing")
+                        && !scrapped.isEmpty()
+                        && line.what().strip().equalsIgnoreCase(scrapped));
     }
 
     /** What of a form belongs to a parts list. */
     static Map<String, String> own(Map<String, String> sent) {
         Map<String, String> texts = new HashMap<>();
-        PartsList.Typed.of(sent, UnitSystem.METRIC).rows().forEach((n, row) -> row.forEach((name, text) -> texts.put(name + "-" + n, text.strip())));
-        Rebuild.LIST.fields().forEach(f -> texts.put(f.name(), sent.getOrDefault(f.name(), "").strip()));
+        PartsList.Typed.of(sent, UnitSystem.METRIC)
+                .rows()
+                .forEach((n, row) -> row.forEach((name, text) -> texts.put(name + "-" + n, text.strip())));
+        Rebuild.LIST
+                .fields()
+                .forEach(
+                        f -> texts.put(f.name(), sent.getOrDefault(f.name(), "").strip()));
         texts.put("supplierA", cut(sent.getOrDefault("supplierA", "")));
         texts.put("supplierB", cut(sent.getOrDefault("supplierB", "")));
         texts.values().removeIf(String::isBlank);

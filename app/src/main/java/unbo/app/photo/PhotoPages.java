@@ -49,18 +49,29 @@ class PhotoPages {
     }
 
     @PostMapping
-    String add(@PathVariable long id, @RequestParam(defaultValue = "inspect") String stage, @RequestParam(required = false) MultipartFile photo,
-               @RequestParam(defaultValue = "") String words, RedirectAttributes flash) throws IOException {
-        boolean frozen = jobs.view(id).orElseThrow(PhotoPages::unknown).job().state().frozen();
+    String add(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "inspect") String stage,
+            @RequestParam(required = false) MultipartFile photo,
+            @RequestParam(defaultValue = "") String words,
+            RedirectAttributes flash)
+            throws IOException {
+        boolean frozen =
+                jobs.view(id).orElseThrow(PhotoPages::unknown).job().state().frozen();
         RouteStage at = at(stage);
-        Pictures.Outcome outcome = frozen ? Pictures.Outcome.refused("The job is closed: nothing is added to it.") : read(photo);
+        Pictures.Outcome outcome =
+                frozen ? Pictures.Outcome.refused("The job is closed: nothing is added to it.") : read(photo);
         if (outcome.picture() == null) {
             flash.addFlashAttribute("bad", outcome.refusal());
             flash.addFlashAttribute("words", words);
         } else if (photos.add(id, at, cut(words), outcome.picture(), clock.instant())) {
-            flash.addFlashAttribute("good", "The photo is kept, " + outcome.picture().width() + " × " + outcome.picture().height() + " dots.");
+            flash.addFlashAttribute(
+                    "good",
+                    "The photo is kept, " + outcome.picture().width() + " × "
+                            + outcome.picture().height() + " dots.");
         } else {
-            flash.addFlashAttribute("bad", "The job holds " + PhotoService.MOST + " photos already: take one out first.");
+            flash.addFlashAttribute(
+                    "bad", "The job holds " + PhotoService.MOST + " photos already: take one out first.");
             flash.addFlashAttribute("words", words);
         }
         return "redirect:/jobs/" + id + "/photos?stage=" + at.code();
@@ -98,7 +109,10 @@ class PhotoPages {
     @GetMapping("/{photo}.jpg")
     ResponseEntity<byte[]> picture(@PathVariable long id, @PathVariable long photo) {
         byte[] jpeg = photos.picture(id, photo).orElseThrow(PhotoPages::unknown);
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).cacheControl(CacheControl.maxAge(java.time.Duration.ofHours(1)).cachePrivate()).body(jpeg);
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.maxAge(java.time.Duration.ofHours(1)).cachePrivate())
+                .body(jpeg);
     }
 
     private static ResponseStatusException unknown() {

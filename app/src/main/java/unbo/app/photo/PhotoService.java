@@ -17,6 +17,7 @@ public class PhotoService {
 
     /** So many a job holds. */
     public static final int MOST = 40;
+
     private static final int LONGEST_WORDS = 100;
 
     private final Photos photos;
@@ -56,10 +57,16 @@ public class PhotoService {
 
     /** What stands against taking in a photo from a file; empty where nothing does. */
     public static Optional<String> fault(String stage, String words, Instant addedAt, byte[] jpeg) {
-        if (stage == null || RouteStage.of(stage).isEmpty() || addedAt == null || words == null || words.length() > LONGEST_WORDS) {
+        if (stage == null
+                || RouteStage.of(stage).isEmpty()
+                || addedAt == null
+                || words == null
+                || words.length() > LONGEST_WORDS) {
             return Optional.of("it needs its stage, addedAt and words of at most " + LONGEST_WORDS + " characters.");
         }
-        return jpeg == null || Pictures.kept(jpeg).isEmpty() ? Optional.of("its picture is no JPEG of at most " + Pictures.LONGEST_SIDE + " dots a side.") : Optional.empty();
+        return jpeg == null || Pictures.kept(jpeg).isEmpty()
+                ? Optional.of("its picture is no JPEG of at most " + Pictures.LONGEST_SIDE + " dots a side.")
+                : Optional.empty();
     }
 
     /** Takes in a photo that {@link #fault} found nothing against, as it is. */

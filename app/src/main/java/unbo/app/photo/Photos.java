@@ -10,7 +10,8 @@ import org.springframework.data.repository.Repository;
 
 interface Photos extends Repository<Photo, Long> {
 
-    @Query("select new unbo.app.photo.PhotoLine(p.id, p.stage, p.words, p.addedAt, p.width, p.height) from Photo p where p.jobId = :jobId order by p.id")
+    @Query("select new unbo.app.photo.PhotoLine(p.id, p.stage, p.words, p.addedAt, "
+            + "p.width, p.height) from Photo p where p.jobId = :jobId order by p.id")
     List<PhotoLine> of(long jobId);
 
     @Query("select p from Photo p where p.id = :id and p.jobId = :jobId")

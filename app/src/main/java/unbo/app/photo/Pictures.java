@@ -13,7 +13,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Semaphore;
-
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -45,8 +44,7 @@ final class Pictures {
     private static final Semaphore ONE = new Semaphore(1, true);
 
     /** A picture as it is stored. */
-    record Picture(int width, int height, byte[] jpeg) {
-    }
+    record Picture(int width, int height, byte[] jpeg) {}
 
     /** What came of a file: a picture, or why there is none. */
     record Outcome(Picture picture, String refusal) {
@@ -56,8 +54,7 @@ final class Pictures {
         }
     }
 
-    private Pictures() {
-    }
+    private Pictures() {}
 
     /** Reads a file that stands on the disk, one after the other: memory is bounded however many are sent at once. */
     static Outcome read(Path file) throws IOException {
@@ -66,7 +63,8 @@ final class Pictures {
             return Outcome.refused("No file was chosen, or it is empty: choose a PNG or JPEG.");
         }
         if (size > LARGEST_BYTES) {
-            return Outcome.refused("The file has " + (size >> 20) + " MB: photos of up to " + (LARGEST_BYTES >> 20) + " MB are taken.");
+            return Outcome.refused("The file has " + (size >> 20) + " MB: photos of up to " + (LARGEST_BYTES >> 20)
+                    + " MB are taken.");
         }
         byte[] first = new byte[16];
         try (InputStream in = Files.newInputStream(file)) {
@@ -92,10 +90,12 @@ final class Pictures {
             long width = reader.getWidth(0);
             long height = reader.getHeight(0);
             if (width * height > MOST_PIXELS) {
-                return Outcome.refused("The picture has " + width * height / 1_000_000 + " megapixels: up to " + MOST_PIXELS / 1_000_000 + " are taken.");
+                return Outcome.refused("The picture has " + width * height / 1_000_000 + " megapixels: up to "
+                        + MOST_PIXELS / 1_000_000 + " are taken.");
             }
             if (Math.min(width, height) < FEWEST_SIDE) {
-                return Outcome.refused("The picture is " + width + " by " + height + " dots: nothing can be seen on it.");
+                return Outcome.refused(
+                        "The picture is " + width + " by " + height + " dots: nothing can be seen on it.");
             }
             ImageReadParam param = reader.getDefaultReadParam();
             int step = (int) Math.max(1, Math.max(width, height) / LONGEST_SIDE);
@@ -128,7 +128,8 @@ final class Pictures {
     /** How the camera was held, by what it wrote beside the picture (EXIF 2.3, tag 0x0112): 1 upright to 8. */
     private static int orientation(Path file) {
         try {
-            Directory exif = ImageMetadataReader.readMetadata(file.toFile()).getFirstDirectoryOfType(ExifIFD0Directory.class);
+            Directory exif =
+                    ImageMetadataReader.readMetadata(file.toFile()).getFirstDirectoryOfType(ExifIFD0Directory.class);
             Integer held = exif == null ? null : exif.getInteger(ExifDirectoryBase.TAG_ORIENTATION);
             return held == null || held < 1 || held > 8 ? 1 : held;
         } catch (ImageProcessingException | IOException | RuntimeException unknown) {
@@ -142,16 +143,20 @@ final class Pictures {
             return from;
         }
         boolean lying = orientation >= 5;
-        BufferedImage to = new BufferedImage(lying ? from.getHeight() : from.getWidth(), lying ? from.getWidth() : from.getHeight(), BufferedImage.TYPE_INT_RGB);
+        BufferedImage to = new BufferedImage(
+                lying ? from.getHeight() : from.getWidth(),
+                lying ? from.getWidth() : from.getHeight(),
+                BufferedImage.TYPE_INT_RGB);
         Graphics2D g = to.createGraphics();
         AffineTransform turn = new AffineTransform();
         turn.translate(to.getWidth() / 2.0, to.getHeight() / 2.0);
-        turn.rotate(Math.toRadians(switch (orientation) {
-            case 3, 4 -> 180;
-            case 5, 6 -> 90;
-            case 7, 8 -> 270;
-            default -> 0;
-        }));
+        turn.rotate(Math.toRadians(
+                switch (orientation) {
+                    case 3, 4 -> 180;
+                    case 5, 6 -> 90;
+                    case 7, 8 -> 270;
+                    default -> 0;
+                }));
         if (orientation == 2 || orientation == 4 || orientation == 5 || orientation == 7) {
             turn.scale(orientation == 5 || orientation == 7 ? 1 : -1, orientation == 5 || orientation == 7 ? -1 : 1);
         }

@@ -13,14 +13,15 @@ import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
-
 import org.jsoup.Jsoup;
 import org.jsoup.helper.W3CDom;
 import org.jsoup.nodes.Document;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
-/** Sets a page of ours on paper, with the print stylesheet and the fonts that ship inside. Nothing else is ever fetched. */
+/**
+ * Sets a page of ours on paper, with the print stylesheet and the fonts that ship inside. Nothing else is ever fetched.
+ */
 @Component
 public class PdfWriter {
 
@@ -55,11 +56,15 @@ public class PdfWriter {
         ByteArrayOutputStream out = new ByteArrayOutputStream(64 * 1024);
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.withW3cDocument(new W3CDom().fromJsoup(page), "");
-        builder.useUriResolver((base, address) -> address.startsWith(ASSETS) ? INSIDE + ":" + address
+        builder.useUriResolver((base, address) -> address.startsWith(ASSETS)
+                ? INSIDE + ":" + address
                 : address.startsWith(INSIDE + ":") || address.startsWith(EMBEDDED) ? address : null);
         builder.useProtocolsStreamImplementation(Inside::new, INSIDE);
-        builder.useExternalResourceAccessControl((address, type) -> address.startsWith(INSIDE + ":") || address.startsWith(EMBEDDED), ExternalResourceControlPriority.RUN_AFTER_RESOLVING_URI);
-        builder.useExternalResourceAccessControl((address, type) -> true, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
+        builder.useExternalResourceAccessControl(
+                (address, type) -> address.startsWith(INSIDE + ":") || address.startsWith(EMBEDDED),
+                ExternalResourceControlPriority.RUN_AFTER_RESOLVING_URI);
+        builder.useExternalResourceAccessControl(
+                (address, type) -> true, ExternalResourceControlPriority.RUN_BEFORE_RESOLVING_URI);
         builder.useSVGDrawer(new BatikSVGDrawer());
         builder.toStream(out);
         try {

@@ -43,8 +43,7 @@ class ReportPages {
     private final ApplicationContext beans;
 
     /** A photo as the report shows it. @param picture its address; on paper the picture itself */
-    public record Shown(PhotoLine photo, String picture) {
-    }
+    public record Shown(PhotoLine photo, String picture) {}
 
     ReportPages(
             JobService jobs,
@@ -66,21 +65,33 @@ class ReportPages {
     @GetMapping("/jobs/{id}/report")
     String report(@PathVariable long id, Model model) {
         model.addAllAttributes(content(id));
-        model.addAttribute("photos", photos.of(id).stream().map(p -> new Shown(p, "/jobs/" + id + "/photos/" + p.id() + ".jpg")).toList());
+        model.addAttribute(
+                "photos",
+                photos.of(id).stream()
+                        .map(p -> new Shown(p, "/jobs/" + id + "/photos/" + p.id() + ".jpg"))
+                        .toList());
         return "job/report";
     }
 
     @GetMapping("/jobs/{id}/report.pdf")
     ResponseEntity<byte[]> paper(@PathVariable long id, HttpServletRequest request, HttpServletResponse response) {
         Map<String, Object> content = content(id);
-        content.put("photos", photos.of(id).stream().map(p -> new Shown(p, embedded(id, p.id()))).toList());
+        content.put(
+                "photos",
+                photos.of(id).stream()
+                        .map(p -> new Shown(p, embedded(id, p.id())))
+                        .toList());
         String html = printed(content, request, response);
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
-                .header("Content-Disposition", "inline; filename=\"unbo-job-" + id + ".pdf\"").body(pdf.write(html));
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header("Content-Disposition", "inline; filename=\"unbo-job-" + id + ".pdf\"")
+                .body(pdf.write(html));
     }
 
     private String embedded(long jobId, long photo) {
-        return "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(photos.picture(jobId, photo).orElse(new byte[0]));
+        return "data:image/jpeg;base64,"
+                + Base64.getEncoder()
+                        .encodeToString(photos.picture(jobId, photo).orElse(new byte[0]));
     }
 
     private Map<String, Object> content(long id) {
@@ -96,8 +107,14 @@ class ReportPages {
     }
 
     private String printed(Map<String, Object> content, HttpServletRequest request, HttpServletResponse response) {
-        WebContext context = new WebContext(JakartaServletWebApplication.buildApplication(request.getServletContext()).buildExchange(request, response), Locale.ENGLISH, content);
-        context.setVariable(ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME, new ThymeleafEvaluationContext(beans, null));
+        WebContext context = new WebContext(
+                JakartaServletWebApplication.buildApplication(request.getServletContext())
+                        .buildExchange(request, response),
+                Locale.ENGLISH,
+                content);
+        context.setVariable(
+                ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
+                new ThymeleafEvaluationContext(beans, null));
         return templates.process("job/report-pdf", context);
     }
 }

@@ -18,16 +18,24 @@ import unbo.core.setting.Schools;
 import unbo.core.worksheet.Worksheet;
 
 /** A castellated nut's result as the bench and the Set stage print it. */
-public record NutAnswer(Level level, String turn, String play, String playOther, String band, List<String> sentences,
-                        List<Row> rows, List<SchoolRow> schools, Drawing face, Drawing scale, Worksheet worksheet) {
+public record NutAnswer(
+        Level level,
+        String turn,
+        String play,
+        String playOther,
+        String band,
+        List<String> sentences,
+        List<Row> rows,
+        List<SchoolRow> schools,
+        Drawing face,
+        Drawing scale,
+        Worksheet worksheet) {
 
     /** One locking position in words. */
-    public record Row(String backOff, String play, String playInch, String hole, boolean inBand, boolean best) {
-    }
+    public record Row(String backOff, String play, String playInch, String hole, boolean inBand, boolean best) {}
 
     /** Where a school's rule leaves this nut, with what it assumes. */
-    public record SchoolRow(Schools.Telling telling, String turn, String play, boolean inBand, boolean chosen) {
-    }
+    public record SchoolRow(Schools.Telling telling, String turn, String play, boolean inBand, boolean chosen) {}
 
     private static final int NEAR = 5;
 
@@ -56,13 +64,33 @@ public record NutAnswer(Level level, String turn, String play, String playOther,
         SchoolOutcome chosen = nut.bySchool();
         double play = best == null ? chosen.endPlayMm() : best.endPlayMm();
         double turn = best == null ? chosen.backOffDeg() : best.backOffDeg();
-        return new NutAnswer(best == null ? Level.SOON : Level.RIGHT, CastleNutWords.degrees(turn), Show.fixed(play, 3), inches(play),
-                CastleNutWords.words(nut.input().band()), CastleNutWords.sentences(nut),
-                nut.positions().stream().map(p -> new Row(CastleNutWords.degrees(p.backOffDeg()), Show.fixed(p.endPlayMm(), 3),
-                        inches(p.endPlayMm()), CastleNutWords.degrees(p.holeDeg()), p.inBand(), p.equals(best))).toList(),
-                nut.outcomes().stream().map(o -> new SchoolRow(Schools.of(o.school()), CastleNutWords.degrees(o.backOffDeg()),
-                        Show.play(o.endPlayMm()), o.inBand(), o.school() == nut.input().school())).toList(),
-                CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut), CastleNutWords.worksheet(nut));
+        return new NutAnswer(
+                best == null ? Level.SOON : Level.RIGHT,
+                CastleNutWords.degrees(turn),
+                Show.fixed(play, 3),
+                inches(play),
+                CastleNutWords.words(nut.input().band()),
+                CastleNutWords.sentences(nut),
+                nut.positions().stream()
+                        .map(p -> new Row(
+                                CastleNutWords.degrees(p.backOffDeg()),
+                                Show.fixed(p.endPlayMm(), 3),
+                                inches(p.endPlayMm()),
+                                CastleNutWords.degrees(p.holeDeg()),
+                                p.inBand(),
+                                p.equals(best)))
+                        .toList(),
+                nut.outcomes().stream()
+                        .map(o -> new SchoolRow(
+                                Schools.of(o.school()),
+                                CastleNutWords.degrees(o.backOffDeg()),
+                                Show.play(o.endPlayMm()),
+                                o.inBand(),
+                                o.school() == nut.input().school()))
+                        .toList(),
+                CastleNutDrawing.face(nut),
+                CastleNutDrawing.scale(nut),
+                CastleNutWords.worksheet(nut));
     }
 
     private static String inches(double mm) {

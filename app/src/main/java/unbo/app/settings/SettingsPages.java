@@ -47,7 +47,13 @@ class SettingsPages {
     @PostMapping("/settings")
     String change(@RequestParam Map<String, String> sent, Model model, RedirectAttributes flash) {
         Map<String, String> texts = new HashMap<>(sent);
-        texts.put("tools", sent.keySet().stream().filter(name -> name.startsWith(TOOL)).map(name -> name.substring(TOOL.length())).sorted().collect(Collectors.joining(" ")));
+        texts.put(
+                "tools",
+                sent.keySet().stream()
+                        .filter(name -> name.startsWith(TOOL))
+                        .map(name -> name.substring(TOOL.length()))
+                        .sorted()
+                        .collect(Collectors.joining(" ")));
         Reading<WorkshopForm> reading = FieldReader.read(WorkshopForm.LIST, texts, UnitSystem.METRIC);
         if (!reading.ok()) {
             return show(texts, true, model);

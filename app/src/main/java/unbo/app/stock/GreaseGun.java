@@ -17,13 +17,15 @@ class GreaseGun {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String name;
+
     @Column(name = "stroke_g")
     private double strokeG;
+
     private LocalDate weighedOn;
 
-    protected GreaseGun() {
-    }
+    protected GreaseGun() {}
 
     GreaseGun(String name) {
         this.name = name;

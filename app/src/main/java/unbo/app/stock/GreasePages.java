@@ -33,17 +33,34 @@ class GreasePages {
     private static final int LONGEST_WORDS = 200;
 
     /** A grease and what comes of it. */
-    private record Arrival(Grease grease, double grams, String words) {
-    }
+    private record Arrival(Grease grease, double grams, String words) {}
 
     /** What is taken. */
-    private record Taking(String name, double grams, String words) {
-    }
+    private record Taking(String name, double grams, String words) {}
 
-    private static final FieldList<Arrival> ARRIVAL = FieldList.of(Stream.concat(Grease.LIST.fields().stream(), Stream.of(
-            Field.quantity("grams", "Grams that come (−: go)", Quantity.MASS, "g", -100_000, 100_000).usually(50, 20_000).orElse("0", null), Field.text("words", "For what", LONGEST_WORDS))).toList(),
-            Grease.LIST.rules(), v -> new Arrival(Grease.LIST.make().apply(v), v.number("grams"), v.text("words")));
-    private static final FieldList<Taking> TAKING = FieldList.of(List.of(Field.text("name", "Grease", 80).must(), Field.quantity("grams", "Grams", Quantity.MASS, "g", 0.1, 100_000).must(), Field.text("words", "For what", LONGEST_WORDS)),
+    private static final FieldList<Arrival> ARRIVAL = FieldList.of(
+            Stream.concat(
+                            Grease.LIST.fields().stream(),
+                            Stream.of(
+                                    Field.quantity(
+                                                    "grams",
+                                                    "Grams that come (−: go)",
+                                                    Quantity.MASS,
+                                                    "g",
+                                                    -100_000,
+                                                    100_000)
+                                            .usually(50, 20_000)
+                                            .orElse("0", null),
+                                    Field.text("words", "For what", LONGEST_WORDS)))
+                    .toList(),
+            Grease.LIST.rules(),
+            v -> new Arrival(Grease.LIST.make().apply(v), v.number("grams"), v.text("words")));
+    private static final FieldList<Taking> TAKING = FieldList.of(
+            List.of(
+                    Field.text("name", "Grease", 80).must(),
+                    Field.quantity("grams", "Grams", Quantity.MASS, "g", 0.1, 100_000)
+                            .must(),
+                    Field.text("words", "For what", LONGEST_WORDS)),
             v -> new Taking(v.text("name"), v.number("grams"), v.text("words")));
 
     private final GreaseShelf shelf;
@@ -91,9 +108,17 @@ class GreasePages {
     @PostMapping("/take")
     String take(@RequestParam Map<String, String> texts, RedirectAttributes flash) {
         Reading<Taking> reading = FieldReader.read(TAKING, TypedForm.read(texts, workshops.units()));
-        String refused = reading.ok() ? shelf.take(reading.record().name(), reading.record().grams(), Purpose.of(reading.record().words()), clock.instant())
-                : String.join(" ", reading.problems().stream().map(p -> p.sentence()).toList());
-        flash.addFlashAttribute(refused.isEmpty() ? "good" : "bad", refused.isEmpty() ? "Taken off the shelf." : "Nothing was taken: " + refused);
+        String refused = reading.ok()
+                ? shelf.take(
+                        reading.record().name(),
+                        reading.record().grams(),
+                        Purpose.of(reading.record().words()),
+                        clock.instant())
+                : String.join(
+                        " ", reading.problems().stream().map(p -> p.sentence()).toList());
+        flash.addFlashAttribute(
+                refused.isEmpty() ? "good" : "bad",
+                refused.isEmpty() ? "Taken off the shelf." : "Nothing was taken: " + refused);
         return "redirect:/stock/grease";
     }
 
@@ -107,7 +132,8 @@ class GreasePages {
     }
 
     private Map<String, FieldView> form(FieldList<?> list, Map<String, String> texts, boolean judged) {
-        Map<String, FieldView> form = FieldView.form(FieldReader.read(list, judged ? texts : Map.of(), workshops.units()), workshops.units());
+        Map<String, FieldView> form =
+                FieldView.form(FieldReader.read(list, judged ? texts : Map.of(), workshops.units()), workshops.units());
         if (!judged) {
             form.replaceAll((name, f) -> f.withoutRefusals());
         }

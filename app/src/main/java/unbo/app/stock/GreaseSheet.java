@@ -14,21 +14,26 @@ class GreaseSheet {
 
     @Id
     private Long itemId;
+
     private String thickener;
     private String nlgi;
     private String oil;
+
     @Column(name = "nu40")
     private Double thickAt40;
+
     @Column(name = "nu100")
     private Double thickAt100;
+
     @Column(name = "cold_c")
     private double coldC;
+
     @Column(name = "hot_c")
     private double hotC;
+
     private boolean ep;
 
-    protected GreaseSheet() {
-    }
+    protected GreaseSheet() {}
 
     GreaseSheet(Long itemId) {
         this.itemId = itemId;

@@ -29,12 +29,10 @@ public class GreaseShelf {
     private final GreaseGuns guns;
 
     /** A grease and what is left of it, g. */
-    public record Tub(Grease grease, double grams) {
-    }
+    public record Tub(Grease grease, double grams) {}
 
     /** A tub and how it suits a position, worst finding first; none means nothing speaks against it. */
-    public record Offer(Tub tub, List<Finding> findings) {
-    }
+    public record Offer(Tub tub, List<Finding> findings) {}
 
     GreaseShelf(StockItems items, StockMoves moves, GreaseSheets sheets, GreaseGuns guns) {
         this.items = items;
@@ -45,15 +43,22 @@ public class GreaseShelf {
 
     @Transactional(readOnly = true)
     public List<Tub> tubs() {
-        Map<Long, GreaseSheet> byItem = sheets.findAll().stream().collect(Collectors.toMap(GreaseSheet::itemId, Function.identity()));
-        return items.of(GREASE).stream().filter(i -> byItem.containsKey(i.id())).map(i -> new Tub(byItem.get(i.id()).grease(i.name()), i.quantity())).toList();
+        Map<Long, GreaseSheet> byItem =
+                sheets.findAll().stream().collect(Collectors.toMap(GreaseSheet::itemId, Function.identity()));
+        return items.of(GREASE).stream()
+                .filter(i -> byItem.containsKey(i.id()))
+                .map(i -> new Tub(byItem.get(i.id()).grease(i.name()), i.quantity()))
+                .toList();
     }
 
     /** All tubs judged for a position, those that nothing speaks against first. */
     @Transactional(readOnly = true)
     public List<Offer> offers(String oldKind, double hubC, boolean immersed) {
-        return tubs().stream().map(t -> new Offer(t, t.grease().at(oldKind, hubC, immersed)))
-                .sorted(java.util.Comparator.comparing(o -> o.findings().isEmpty() ? 0 : o.findings().get(0).level().rank())).toList();
+        return tubs().stream()
+                .map(t -> new Offer(t, t.grease().at(oldKind, hubC, immersed)))
+                .sorted(java.util.Comparator.comparing(o ->
+                        o.findings().isEmpty() ? 0 : o.findings().get(0).level().rank()))
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -61,9 +66,13 @@ public class GreaseShelf {
         return moves.newest(GREASE, SHOWN);
     }
 
-    /** Keeps a grease by its sheet, new or changed, and puts {@code grams} to it. @return false where that would leave less than nothing */
+    /**
+     * Keeps a grease by its sheet, new or changed, and puts {@code grams} to it. @return false where that would leave
+     * less than nothing
+     */
     public boolean keep(Grease grease, double grams, String words, Instant at) {
-        StockItem item = items.held(GREASE, grease.name()).orElseGet(() -> items.save(new StockItem(GREASE, grease.name(), null, "g", 0)));
+        StockItem item = items.held(GREASE, grease.name())
+                .orElseGet(() -> items.save(new StockItem(GREASE, grease.name(), null, "g", 0)));
         if (item.quantity() + grams < 0) {
             return false;
         }
@@ -87,7 +96,8 @@ public class GreaseShelf {
             return "“" + name + "” is not on the shelf.";
         }
         if (item.quantity() < grams) {
-            return Show.number(grams, 1) + " g are wanted, " + Show.number(item.quantity(), 1) + " g of “" + name + "” are there.";
+            return Show.number(grams, 1) + " g are wanted, " + Show.number(item.quantity(), 1) + " g of “" + name
+                    + "” are there.";
         }
         item.change(-grams);
         moves.save(new StockMove(item.id(), at, -grams, purpose));

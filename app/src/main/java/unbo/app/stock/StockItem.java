@@ -12,14 +12,14 @@ class StockItem {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private String kind;
     private String name;
     private Double sizeMm;
     private String unit;
     private double quantity;
 
-    protected StockItem() {
-    }
+    protected StockItem() {}
 
     StockItem(String kind, String name, Double sizeMm, String unit, double quantity) {
         this.kind = kind;

@@ -17,16 +17,17 @@ class StockMove {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private long itemId;
     private Instant movedAt;
     private double changeBy;
     private String words;
     private Long jobId;
+
     @JdbcTypeCode(SqlTypes.CHAR)
     private String once;
 
-    protected StockMove() {
-    }
+    protected StockMove() {}
 
     StockMove(long itemId, Instant movedAt, double changeBy, Purpose purpose) {
         this(itemId, movedAt, changeBy, purpose.words());

@@ -11,12 +11,15 @@ import org.springframework.data.repository.Repository;
 
 interface StockMoves extends Repository<StockMove, Long> {
 
-    @Query("select new unbo.app.stock.MoveLine(i.name, m.movedAt, m.changeBy, m.words) from StockMove m join StockItem i on i.id = m.itemId where i.kind = :kind order by m.id desc")
+    @Query("select new unbo.app.stock.MoveLine(i.name, m.movedAt, m.changeBy, m.words) "
+            + "from StockMove m join StockItem i on i.id = m.itemId where i.kind = :kind order by m.id desc")
     List<MoveLine> newest(String kind, Limit limit);
 
     /** What was taken for a job and not put back, each item once: how much is out, less than nothing where it went. */
-    @Query("select new unbo.app.stock.MoveLine(i.name, max(m.movedAt), sum(m.changeBy), i.kind) from StockMove m join StockItem i on i.id = m.itemId "
-            + "where m.jobId = :jobId group by i.id, i.name, i.kind, i.sizeMm having sum(m.changeBy) <> 0 order by i.kind, i.sizeMm, i.name")
+    @Query("select new unbo.app.stock.MoveLine(i.name, max(m.movedAt), sum(m.changeBy), "
+            + "i.kind) from StockMove m join StockItem i on i.id = m.itemId "
+            + "where m.jobId = :jobId group by i.id, i.name, i.kind, i.sizeMm having "
+            + "sum(m.changeBy) <> 0 order by i.kind, i.sizeMm, i.name")
     List<MoveLine> of(long jobId);
 
     /** Movements for a job, held so that nobody else takes for it meanwhile. */

@@ -27,11 +27,16 @@ class StockPages {
 
     private static final int LONGEST_WORDS = 200;
 
-    private record Change(double thicknessMm, int count, String words) {
-    }
+    private record Change(double thicknessMm, int count, String words) {}
 
-    private static final FieldList<Change> LIST = FieldList.of(List.of(Field.quantity("thickness", "Thickness", Quantity.LENGTH, "mm", 0.005, 20).usually(0.02, 5).must(),
-            Field.whole("count", "How many come (−: go)", -999, 999).must(), Field.text("words", "For what", LONGEST_WORDS)), v -> new Change(v.number("thickness"), v.whole("count"), v.text("words")));
+    private static final FieldList<Change> LIST = FieldList.of(
+            List.of(
+                    Field.quantity("thickness", "Thickness", Quantity.LENGTH, "mm", 0.005, 20)
+                            .usually(0.02, 5)
+                            .must(),
+                    Field.whole("count", "How many come (−: go)", -999, 999).must(),
+                    Field.text("words", "For what", LONGEST_WORDS)),
+            v -> new Change(v.number("thickness"), v.whole("count"), v.text("words")));
 
     private final StockService stock;
     private final WorkshopService workshops;
@@ -66,14 +71,31 @@ class StockPages {
     /** Takes a chosen set for a stack. */
     @PostMapping("/stock/take")
     String take(@RequestParam String shims, @RequestParam(defaultValue = "") String words, RedirectAttributes flash) {
-        List<Double> set = shims.matches("[0-9. ]{1,400}") ? Arrays.stream(shims.strip().split(" +")).filter(s -> s.matches("\\d{1,2}(\\.\\d{1,4})?")).map(Double::valueOf).toList() : List.of();
-        List<String> missing = set.isEmpty() ? List.of("no shims were named") : stock.take(set, Purpose.of(words.strip().substring(0, Math.min(LONGEST_WORDS, words.strip().length()))), clock.instant());
-        flash.addFlashAttribute(missing.isEmpty() ? "good" : "bad", missing.isEmpty() ? set.size() + " shims were taken off the shelf." : "Nothing was taken: " + String.join("; ", missing) + ".");
+        List<Double> set = shims.matches("[0-9. ]{1,400}")
+                ? Arrays.stream(shims.strip().split(" +"))
+                        .filter(s -> s.matches("\\d{1,2}(\\.\\d{1,4})?"))
+                        .map(Double::valueOf)
+                        .toList()
+                : List.of();
+        List<String> missing = set.isEmpty()
+                ? List.of("no shims were named")
+                : stock.take(
+                        set,
+                        Purpose.of(words.strip()
+                                .substring(
+                                        0, Math.min(LONGEST_WORDS, words.strip().length()))),
+                        clock.instant());
+        flash.addFlashAttribute(
+                missing.isEmpty() ? "good" : "bad",
+                missing.isEmpty()
+                        ? set.size() + " shims were taken off the shelf."
+                        : "Nothing was taken: " + String.join("; ", missing) + ".");
         return "redirect:/stock";
     }
 
     private String show(Map<String, String> texts, boolean judged, Model model) {
-        Map<String, FieldView> form = FieldView.form(FieldReader.read(LIST, TypedForm.read(texts, workshops.units())), workshops.units());
+        Map<String, FieldView> form =
+                FieldView.form(FieldReader.read(LIST, TypedForm.read(texts, workshops.units())), workshops.units());
         if (!judged) {
             form.replaceAll((name, f) -> f.withoutRefusals());
         }

@@ -25,8 +25,7 @@ public class StockService {
     private final StockMoves moves;
 
     /** One line of the shelf. */
-    public record Shelf(String name, double sizeMm, int count) {
-    }
+    public record Shelf(String name, double sizeMm, int count) {}
 
     StockService(StockItems items, StockMoves moves) {
         this.items = items;
@@ -36,13 +35,18 @@ public class StockService {
     /** Shims, thinnest first. */
     @Transactional(readOnly = true)
     public List<Shelf> shims() {
-        return items.of(SHIM).stream().map(i -> new Shelf(i.name(), i.sizeMm(), (int) i.quantity())).toList();
+        return items.of(SHIM).stream()
+                .map(i -> new Shelf(i.name(), i.sizeMm(), (int) i.quantity()))
+                .toList();
     }
 
     /** The same as a stack wants them. */
     @Transactional(readOnly = true)
     public List<StackInput.Shim> shelf() {
-        return shims().stream().filter(s -> s.count() > 0).map(s -> new StackInput.Shim(s.sizeMm(), s.count())).toList();
+        return shims().stream()
+                .filter(s -> s.count() > 0)
+                .map(s -> new StackInput.Shim(s.sizeMm(), s.count()))
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -50,10 +54,15 @@ public class StockService {
         return moves.newest(SHIM, SHOWN);
     }
 
-    /** Puts shims of a thickness on the shelf, or takes some off with a negative count. @return false where there are not so many */
+    /**
+     * Puts shims of a thickness on the shelf, or takes some off with a negative count. @return false where there are
+     * not so many
+     */
     public boolean put(double thicknessMm, int count, String words, Instant at) {
         String name = Show.fixed(thicknessMm, 3);
-        StockItem item = items.held(SHIM, name).orElseGet(() -> items.save(new StockItem(SHIM, name, Math.round(thicknessMm * 1000) / 1000.0, "pieces", 0)));
+        StockItem item = items.held(SHIM, name)
+                .orElseGet(() ->
+                        items.save(new StockItem(SHIM, name, Math.round(thicknessMm * 1000) / 1000.0, "pieces", 0)));
         if (item.quantity() + count < 0) {
             return false;
         }
@@ -68,7 +77,10 @@ public class StockService {
         return moves.of(jobId);
     }
 
-    /** Takes a set of shims, all of it or nothing; for a job only while it has none out. @return what stands against it; empty when all was taken */
+    /**
+     * Takes a set of shims, all of it or nothing; for a job only while it has none out. @return what stands against it;
+     * empty when all was taken
+     */
     public List<String> take(List<Double> thicknesses, Purpose purpose, Instant at) {
         Map<String, Integer> wanted = new TreeMap<>();
         thicknesses.forEach(t -> wanted.merge(Show.fixed(t, 3), 1, Integer::sum));
@@ -77,9 +89,13 @@ public class StockService {
             if (purpose.once() != null && moves.done(purpose.once())) {
                 return List.of();
             }
-            List<String> out = moves.of(purpose.job()).stream().filter(line -> line.words().equals(SHIM)).map(MoveLine::name).toList();
+            List<String> out = moves.of(purpose.job()).stream()
+                    .filter(line -> line.words().equals(SHIM))
+                    .map(MoveLine::name)
+                    .toList();
             if (!out.isEmpty()) {
-                return List.of("shims of " + String.join(", ", out) + " mm were taken for this job already: put them back first");
+                return List.of("shims of " + String.join(", ", out)
+                        + " mm were taken for this job already: put them back first");
             }
         }
         List<String> missing = new ArrayList<>();
@@ -87,7 +103,8 @@ public class StockService {
         wanted.forEach((name, count) -> {
             StockItem item = items.held(SHIM, name).orElse(null);
             if (item == null || item.quantity() < count) {
-                missing.add(count + " of " + name + " mm are wanted, " + (item == null ? 0 : (int) item.quantity()) + " are there");
+                missing.add(count + " of " + name + " mm are wanted, " + (item == null ? 0 : (int) item.quantity())
+                        + " are there");
             } else {
                 held.put(name, item);
             }

@@ -14,13 +14,13 @@ class Timer {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private long jobId;
     private String code;
     private String words;
     private Instant endsAt;
 
-    protected Timer() {
-    }
+    protected Timer() {}
 
     Timer(long jobId, String code, String words, Instant endsAt) {
         this.jobId = jobId;

@@ -6,8 +6,8 @@ import java.time.Instant;
 /**
  * A timer as the board prints it.
  *
- * @param left   what is left of it in words
- * @param over   true when its time is up
+ * @param left what is left of it in words
+ * @param over true when its time is up
  */
 public record TimerLine(long id, long jobId, String words, String left, boolean over) {
 
@@ -21,6 +21,8 @@ public record TimerLine(long id, long jobId, String words, String left, boolean 
             return "done";
         }
         long minutes = (left.toSeconds() + 59) / 60;
-        return minutes < 60 ? minutes + " min" : minutes < 48 * 60 ? minutes / 60 + " h " + minutes % 60 + " min" : minutes / 60 + " h";
+        return minutes < 60
+                ? minutes + " min"
+                : minutes < 48 * 60 ? minutes / 60 + " h " + minutes % 60 + " min" : minutes / 60 + " h";
     }
 }

@@ -32,7 +32,9 @@ public class TimerService {
     /** All that run, the next to end first. */
     @Transactional(readOnly = true)
     public List<TimerLine> running() {
-        return rows.running().stream().map(t -> TimerLine.of(t, clock.instant())).toList();
+        return rows.running().stream()
+                .map(t -> TimerLine.of(t, clock.instant()))
+                .toList();
     }
 
     /** Those of one job. */
@@ -46,7 +48,10 @@ public class TimerService {
         rows.end(id);
     }
 
-    /** A seat that is set in compound cures: its timer begins when Inspect is kept, and goes when it no longer needs one. */
+    /**
+     * A seat that is set in compound cures: its timer begins when Inspect is kept, and goes when it no longer needs
+     * one.
+     */
     @EventListener
     public void kept(JobService.StageKept kept) {
         if (kept.stage() != RouteStage.INSPECT) {
@@ -59,6 +64,7 @@ public class TimerService {
         }
         String words = "compound cures, " + Show.number(hours, 0) + " h from when it was set";
         var ends = kept.at().plus(Duration.ofMinutes(Math.round(hours * 60)));
-        rows.of(kept.jobId(), CURE).ifPresentOrElse(t -> t.ends(words, ends), () -> rows.save(new Timer(kept.jobId(), CURE, words, ends)));
+        rows.of(kept.jobId(), CURE)
+                .ifPresentOrElse(t -> t.ends(words, ends), () -> rows.save(new Timer(kept.jobId(), CURE, words, ends)));
     }
 }

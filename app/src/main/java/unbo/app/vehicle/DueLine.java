@@ -6,15 +6,48 @@ import unbo.core.finding.Level;
 import unbo.core.vehicle.Place;
 
 /** A position that is due, as lists show it. Times under water are counted since it was last worked on. */
-public record DueLine(long positionId, String vehicle, String position, LocalDate on, Integer afterImmersions, int immersed, Double atCounter, String counterUnit) {
+public record DueLine(
+        long positionId,
+        String vehicle,
+        String position,
+        LocalDate on,
+        Integer afterImmersions,
+        int immersed,
+        Double atCounter,
+        String counterUnit) {
 
     /** As it stands in the database. */
-    public DueLine(long positionId, String vehicle, String kind, String place, LocalDate on, Integer afterImmersions, int immersed, Double atCounter, String counterUnit) {
-        this(positionId, vehicle, Place.of(kind, place).map(Place::label).orElse(place), on, afterImmersions, immersed, atCounter, counterUnit);
+    public DueLine(
+            long positionId,
+            String vehicle,
+            String kind,
+            String place,
+            LocalDate on,
+            Integer afterImmersions,
+            int immersed,
+            Double atCounter,
+            String counterUnit) {
+        this(
+                positionId,
+                vehicle,
+                Place.of(kind, place).map(Place::label).orElse(place),
+                on,
+                afterImmersions,
+                immersed,
+                atCounter,
+                counterUnit);
     }
 
     public static DueLine of(Position p) {
-        return new DueLine(p.id(), p.vehicle().name(), p.label(), p.dueOn(), p.dueImmersions(), p.immersed(), p.dueCounter(), p.vehicle().counterUnit());
+        return new DueLine(
+                p.id(),
+                p.vehicle().name(),
+                p.label(),
+                p.dueOn(),
+                p.dueImmersions(),
+                p.immersed(),
+                p.dueCounter(),
+                p.vehicle().counterUnit());
     }
 
     /** True when it went under water as often as it may. */

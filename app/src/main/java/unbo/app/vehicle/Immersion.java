@@ -14,13 +14,13 @@ public class Immersion {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private Long vehicleId;
     private LocalDate day;
     private int times;
     private String note;
 
-    protected Immersion() {
-    }
+    protected Immersion() {}
 
     Immersion(Long vehicleId, LocalDate day, int times, String note) {
         this.vehicleId = vehicleId;

@@ -23,14 +23,19 @@ public class Position {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     @Version
     private int version;
+
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     @JoinColumn(name = "vehicle_id")
     private Vehicle vehicle;
+
     private String code;
+
     @Column(columnDefinition = "LONGTEXT")
     private String facts = "[]";
+
     private String numbers = "";
     private LocalDate lastWorkedOn;
     private LocalDate dueOn;
@@ -43,8 +48,7 @@ public class Position {
     @Column(insertable = false, updatable = false)
     private Integer immersionsLeft;
 
-    protected Position() {
-    }
+    protected Position() {}
 
     Position(Vehicle vehicle, String code) {
         this.vehicle = vehicle;
@@ -138,7 +142,10 @@ public class Position {
         lastCounter = counter;
     }
 
-    /** Its bearings were looked after on a day; null when they never were here. @param immersedSince times under water after that day */
+    /**
+     * Its bearings were looked after on a day; null when they never were here. @param immersedSince times under water
+     * after that day
+     */
     public void served(LocalDate day, int immersedSince) {
         servedOn = day;
         immersed = immersedSince;

@@ -24,26 +24,30 @@ public class Vehicle {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     @Version
     private int version;
+
     private String kind;
     private String name;
     private String mark;
     private String owner;
     private String counterUnit;
     private Double yearlyDistance;
+
     @Column(name = "use_code")
     private String use;
+
     private int axles;
     /** Counted by the database from closed jobs. */
     @Column(insertable = false, updatable = false)
     private String failures = "";
+
     @OneToMany(mappedBy = "vehicle", cascade = CascadeType.ALL)
     @OrderBy("id")
     private List<Position> positions = new ArrayList<>();
 
-    protected Vehicle() {
-    }
+    protected Vehicle() {}
 
     static Vehicle of(VehicleInput input) {
         Vehicle vehicle = new Vehicle();

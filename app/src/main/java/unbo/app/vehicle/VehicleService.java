@@ -26,8 +26,7 @@ import unbo.core.vehicle.VehicleInput;
 public class VehicleService {
 
     /** A vehicle was put right: what reads its facts looks again, in the same transaction. */
-    public record VehicleChanged(long id) {
-    }
+    public record VehicleChanged(long id) {}
 
     private static final LocalDate LONG_AGO = LocalDate.of(1900, 1, 1);
 
@@ -37,7 +36,12 @@ public class VehicleService {
     private final ApplicationEventPublisher changes;
     private final EntityManager entities;
 
-    VehicleService(Vehicles vehicles, Positions positions, Immersions immersions, ApplicationEventPublisher changes, EntityManager entities) {
+    VehicleService(
+            Vehicles vehicles,
+            Positions positions,
+            Immersions immersions,
+            ApplicationEventPublisher changes,
+            EntityManager entities) {
         this.vehicles = vehicles;
         this.positions = positions;
         this.immersions = immersions;
@@ -91,7 +95,12 @@ public class VehicleService {
     @Transactional(readOnly = true)
     public Paged<Vehicle> page(String words, int page) {
         int number = Paged.number(page);
-        return Paged.of(words.isBlank() ? vehicles.byName(Window.page(number)) : vehicles.search(Like.containing(words), Window.page(number)), words.strip(), number);
+        return Paged.of(
+                words.isBlank()
+                        ? vehicles.byName(Window.page(number))
+                        : vehicles.search(Like.containing(words), Window.page(number)),
+                words.strip(),
+                number);
     }
 
     @Transactional(readOnly = true)
@@ -108,10 +117,14 @@ public class VehicleService {
     /** Positions by a number on their rings. */
     @Transactional(readOnly = true)
     public List<Position> searchNumbers(String words) {
-        return positions.these(positions.search(Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)), Limit.of(50)));
+        return positions.these(positions.search(
+                Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)), Limit.of(50)));
     }
 
-    /** Positions that are due: by immersions now, the most overdrawn first, then by date until a day; those due by both once. @param most of each kind */
+    /**
+     * Positions that are due: by immersions now, the most overdrawn first, then by date until a day; those due by both
+     * once. @param most of each kind
+     */
     @Transactional(readOnly = true)
     public List<DueLine> due(LocalDate until, int most) {
         Map<Long, DueLine> due = new LinkedHashMap<>();

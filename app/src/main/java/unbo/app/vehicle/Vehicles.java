@@ -16,7 +16,8 @@ interface Vehicles extends Repository<Vehicle, Long> {
     @Query("select v from Vehicle v order by v.name, v.id")
     List<Vehicle> byName(Pageable page);
 
-    @Query("select v from Vehicle v where v.name like :like escape '!' or v.mark like :like escape '!' or v.owner like :like escape '!' order by v.name, v.id")
+    @Query("select v from Vehicle v where v.name like :like escape '!' or v.mark like "
+            + ":like escape '!' or v.owner like :like escape '!' order by v.name, v.id")
     List<Vehicle> search(String like, Pageable page);
 
     @Query("select v.id from Vehicle v order by v.id")

@@ -16,16 +16,21 @@ import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses bodies that are larger than what they are for, before any of them is read: memory is bounded whatever is sent. */
+/**
+ * Refuses bodies that are larger than what they are for, before any of them is read: memory is bounded whatever is
+ * sent.
+ */
 class BodyLimit extends OncePerRequestFilter {
 
     /** Where what is too large is forwarded to; not an address of its own. */
     static final String TOO_MUCH = "/sent-too-much";
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         Largest limit = Largest.of(request);
-        boolean unsaid = Largest.inParts(request) && "chunked".equalsIgnoreCase(request.getHeader(HttpHeaders.TRANSFER_ENCODING));
+        boolean unsaid = Largest.inParts(request)
+                && "chunked".equalsIgnoreCase(request.getHeader(HttpHeaders.TRANSFER_ENCODING));
         long length = request.getContentLengthLong();
         if (length > limit.bytes() && limit != Largest.FORM || unsaid) {
             HttpServletRequest unread = new Unread(request);

@@ -46,7 +46,8 @@ class Breakdowns {
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     Object data(RuntimeException failure, HttpServletRequest request, HttpServletResponse response) {
-        Breakdown breakdown = Breakdown.of(failure, new File("").getAbsoluteFile().getUsableSpace());
+        Breakdown breakdown =
+                Breakdown.of(failure, new File("").getAbsoluteFile().getUsableSpace());
         if (breakdown == null) {
             throw failure;
         }
@@ -65,17 +66,25 @@ class Breakdowns {
         if (!(request.getAttribute(BodyLimit.TOO_MUCH) instanceof Breakdown breakdown)) {
             throw new ResponseStatusException(HttpStatus.NOT_FOUND);
         }
-        return refused(breakdown, String.valueOf(request.getAttribute(RequestDispatcher.FORWARD_REQUEST_URI)), request, response);
+        return refused(
+                breakdown,
+                String.valueOf(request.getAttribute(RequestDispatcher.FORWARD_REQUEST_URI)),
+                request,
+                response);
     }
 
-    private static Object refused(Breakdown breakdown, String address, HttpServletRequest request, HttpServletResponse response) {
+    private static Object refused(
+            Breakdown breakdown, String address, HttpServletRequest request, HttpServletResponse response) {
         if (!address.startsWith("/api/")) {
             return say(breakdown, request, response);
         }
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(HttpStatusCode.valueOf(breakdown.status()), breakdown.sentence());
+        ProblemDetail detail =
+                ProblemDetail.forStatusAndDetail(HttpStatusCode.valueOf(breakdown.status()), breakdown.sentence());
         detail.setTitle(breakdown.title());
         detail.setProperty("errors", List.of());
-        return ResponseEntity.status(breakdown.status()).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(detail);
+        return ResponseEntity.status(breakdown.status())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
     }
 
     @ExceptionHandler(NoSuchElementException.class)

@@ -12,14 +12,15 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.web.util.WebUtils;
 
-/** Tells one browser from another by a random cookie, so that what is being typed at each is held apart. Names nobody. */
+/**
+ * Tells one browser from another by a random cookie, so that what is being typed at each is held apart. Names nobody.
+ */
 public final class Desk {
 
     private static final String COOKIE = "unbo-desk";
     private static final SecureRandom RANDOM = new SecureRandom();
 
-    private Desk() {
-    }
+    private Desk() {}
 
     /** The desk this request comes from: 32 hexadecimal figures, given out at the first request and kept for a year. */
     public static String of(HttpServletRequest request, HttpServletResponse response) {
@@ -30,7 +31,15 @@ public final class Desk {
         byte[] bytes = new byte[16];
         RANDOM.nextBytes(bytes);
         String desk = HexFormat.of().formatHex(bytes);
-        response.addHeader(HttpHeaders.SET_COOKIE, ResponseCookie.from(COOKIE, desk).path("/").httpOnly(true).sameSite("Lax").maxAge(Duration.ofDays(365)).build().toString());
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(COOKIE, desk)
+                        .path("/")
+                        .httpOnly(true)
+                        .sameSite("Lax")
+                        .maxAge(Duration.ofDays(365))
+                        .build()
+                        .toString());
         return desk;
     }
 }

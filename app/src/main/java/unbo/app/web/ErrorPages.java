@@ -13,18 +13,27 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.ModelAndView;
 
-/** What could not be done is said with what was typed beside it, ready to be sent again; what another site sent is not offered. */
+/**
+ * What could not be done is said with what was typed beside it, ready to be sent again; what another site sent is not
+ * offered.
+ */
 @Component
 class ErrorPages implements ErrorViewResolver {
 
-    private static final Set<HttpStatus> NOT_AGAIN = Set.of(HttpStatus.FORBIDDEN, HttpStatus.NOT_FOUND, HttpStatus.METHOD_NOT_ALLOWED, HttpStatus.PAYLOAD_TOO_LARGE);
+    private static final Set<HttpStatus> NOT_AGAIN = Set.of(
+            HttpStatus.FORBIDDEN, HttpStatus.NOT_FOUND, HttpStatus.METHOD_NOT_ALLOWED, HttpStatus.PAYLOAD_TOO_LARGE);
 
     @Override
     public ModelAndView resolveErrorView(HttpServletRequest request, HttpStatus status, Map<String, Object> model) {
         String type = String.valueOf(request.getContentType());
-        boolean form = request.getMethod().equals("POST") && type.startsWith(MediaType.APPLICATION_FORM_URLENCODED_VALUE) && !NOT_AGAIN.contains(status) && !Ours.foreign(request);
+        boolean form = request.getMethod().equals("POST")
+                && type.startsWith(MediaType.APPLICATION_FORM_URLENCODED_VALUE)
+                && !NOT_AGAIN.contains(status)
+                && !Ours.foreign(request);
         ModelAndView page = new ModelAndView("error", model, status);
-        String reason = status == HttpStatus.CONFLICT ? String.valueOf(request.getAttribute(RequestDispatcher.ERROR_MESSAGE)) : "";
+        String reason = status == HttpStatus.CONFLICT
+                ? String.valueOf(request.getAttribute(RequestDispatcher.ERROR_MESSAGE))
+                : "";
         page.addObject("reason", reason);
         page.addObject("form", form);
         page.addObject("sent", form ? Sent.of(request) : List.of());

@@ -16,24 +16,57 @@ import unbo.core.input.UnitSystem;
  * @param unit the unit a bare number takes on this page; empty for texts
  * @param echo how it was understood, in both systems
  * @param slider null where there is none
- * @param fine   true where it folds away
+ * @param fine true where it folds away
  * @param clearable true for a choice that may go back to none
- * @param apart  the system in which the text was typed, where it is not the page's own; empty otherwise
+ * @param apart the system in which the text was typed, where it is not the page's own; empty otherwise
  * @param instead what counts while a choice is left open, in words; empty where nothing does
  */
-public record FieldView(String name, String label, String kind, String unit, String typed, String echo, String doubt,
-                        String suggestion, List<String> refusals, String placeholder, String why, String hint,
-                        List<Field.Choice> choices, boolean required, boolean clearable, Slider slider, boolean fine,
-                        String apart, String instead) {
+public record FieldView(
+        String name,
+        String label,
+        String kind,
+        String unit,
+        String typed,
+        String echo,
+        String doubt,
+        String suggestion,
+        List<String> refusals,
+        String placeholder,
+        String why,
+        String hint,
+        List<Field.Choice> choices,
+        boolean required,
+        boolean clearable,
+        Slider slider,
+        boolean fine,
+        String apart,
+        String instead) {
 
     /** A slider beside a box, in the box's unit. @param from field it starts from while the box is empty */
-    public record Slider(String least, String most, String step, String from) {
-    }
-
+    public record Slider(String least, String most, String step, String from) {}
 
     /** The same before anybody was asked: an empty box is not yet a fault. */
     public FieldView withoutRefusals() {
-        return new FieldView(name, label, kind, unit, typed, echo, doubt, suggestion, List.of(), placeholder, why, hint, choices, required, clearable, slider, fine, apart, instead);
+        return new FieldView(
+                name,
+                label,
+                kind,
+                unit,
+                typed,
+                echo,
+                doubt,
+                suggestion,
+                List.of(),
+                placeholder,
+                why,
+                hint,
+                choices,
+                required,
+                clearable,
+                slider,
+                fine,
+                apart,
+                instead);
     }
 
     /** The form of a reading, by name, on a page that works in a system. */
@@ -55,11 +88,26 @@ public record FieldView(String name, String label, String kind, String unit, Str
     private static FieldView of(FieldReading reading, List<String> refusals, UnitSystem system, String apart) {
         Field field = reading.field();
         String unit = field.unit() == null ? "" : field.bareUnit(system).symbol();
-        return new FieldView(field.name(), field.label(), field.kind().name(), unit, reading.typed(), reading.echo(),
+        return new FieldView(
+                field.name(),
+                field.label(),
+                field.kind().name(),
+                unit,
+                reading.typed(),
+                reading.echo(),
                 reading.doubt() == null ? null : reading.doubt().question(),
-                reading.doubt() == null ? null : reading.doubt().suggestion(), refusals,
-                placeholder(field, system), reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
-                field.hint(), field.choices(), field.required(), !field.required(), slider(field, system), field.fine(), apart, instead(field));
+                reading.doubt() == null ? null : reading.doubt().suggestion(),
+                refusals,
+                placeholder(field, system),
+                reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
+                field.hint(),
+                field.choices(),
+                field.required(),
+                !field.required(),
+                slider(field, system),
+                field.fine(),
+                apart,
+                instead(field));
     }
 
     /** A choice that is left open sends nothing: what counts then is told, never sent as if it had been chosen. */
@@ -67,7 +115,11 @@ public record FieldView(String name, String label, String kind, String unit, Str
         if (field.kind() != Field.Kind.CHOICE || field.defaultText() == null) {
             return "";
         }
-        String label = field.choices().stream().filter(c -> c.code().equals(field.defaultText())).map(Field.Choice::label).findFirst().orElse(field.defaultText());
+        String label = field.choices().stream()
+                .filter(c -> c.code().equals(field.defaultText()))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse(field.defaultText());
         return label + (field.defaultWhy() == null ? "" : ", " + field.defaultWhy());
     }
 
@@ -75,7 +127,8 @@ public record FieldView(String name, String label, String kind, String unit, Str
         if (field.slides() == null || !field.hasUsual()) {
             return null;
         }
-        double unit = field.bareUnit(system).fromBase(field.unit().toBase(1)) - field.bareUnit(system).fromBase(field.unit().toBase(0));
+        double unit = field.bareUnit(system).fromBase(field.unit().toBase(1))
+                - field.bareUnit(system).fromBase(field.unit().toBase(0));
         double least = field.usualMin() * unit;
         double most = field.usualMax() * unit;
         double step = Math.pow(10, Math.floor(Math.log10((most - least) / 40)));
@@ -83,7 +136,10 @@ public record FieldView(String name, String label, String kind, String unit, Str
     }
 
     private static String plain(double value) {
-        return java.math.BigDecimal.valueOf(value).setScale(4, java.math.RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        return java.math.BigDecimal.valueOf(value)
+                .setScale(4, java.math.RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     private static String placeholder(Field field, UnitSystem system) {

@@ -3,12 +3,12 @@ package unbo.app.web;
 import java.io.IOException;
 import java.util.Set;
 
-import org.springframework.web.filter.OncePerRequestFilter;
-
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+
+import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Refuses requests that name a host which is not ours, so that a foreign page cannot reach in under its own name. */
 class HostFilter extends OncePerRequestFilter {
@@ -27,7 +27,9 @@ class HostFilter extends OncePerRequestFilter {
         } else {
             response.setStatus(421);
             response.setContentType("text/plain;charset=UTF-8");
-            response.getWriter().write("Unbo does not answer to this host name. Open it as http://127.0.0.1 with its port, or name the host in UNBO_HOSTS.");
+            response.getWriter()
+                    .write("Unbo does not answer to this host name. Open it as http://127.0.0.1 with its "
+                            + "port, or name the host in UNBO_HOSTS.");
         }
     }
 }

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 
 /** How much a request may carry, by what it is. */
 enum Largest {
-
     JSON(1L << 20, "a JSON call may have 1 MB"),
     FORM(256L << 10, "a form may have 256 kB"),
     PICTURE(32L << 20, "a photo may have 24 MB"),

@@ -9,8 +9,7 @@ public final class Once {
     private static final SecureRandom RANDOM = new SecureRandom();
     private static final int BYTES = 16;
 
-    private Once() {
-    }
+    private Once() {}
 
     /** 32 hexadecimal figures. */
     public static String token() {

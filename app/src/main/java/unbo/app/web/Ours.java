@@ -4,14 +4,16 @@ import jakarta.servlet.http.HttpServletRequest;
 
 import org.springframework.http.HttpHeaders;
 
-/** Tells what a page of this very address asks for from what another site makes a browser ask: browsers say so, and no page can say it of itself. */
+/**
+ * Tells what a page of this very address asks for from what another site makes a browser ask: browsers say so, and no
+ * page can say it of itself.
+ */
 public final class Ours {
 
     private static final String SITE = "Sec-Fetch-Site";
     private static final String SAME = "same-origin";
 
-    private Ours() {
-    }
+    private Ours() {}
 
     /** True when a page of ours is known to have sent it. */
     static boolean known(HttpServletRequest request) {
@@ -19,11 +21,14 @@ public final class Ours {
         return origin != null ? origin.equals(here(request)) : SAME.equals(request.getHeader(SITE));
     }
 
-    /** True when another site made the browser ask. What says nothing of where it comes from is no page of another site. */
+    /**
+     * True when another site made the browser ask. What says nothing of where it comes from is no page of another site.
+     */
     public static boolean foreign(HttpServletRequest request) {
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         String site = request.getHeader(SITE);
-        return origin != null && !origin.equals(here(request)) || site != null && !site.equals(SAME) && !site.equals("none");
+        return origin != null && !origin.equals(here(request))
+                || site != null && !site.equals(SAME) && !site.equals("none");
     }
 
     private static String here(HttpServletRequest request) {

@@ -11,5 +11,4 @@ import org.springframework.stereotype.Controller;
 @Controller
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-public @interface Page {
-}
+public @interface Page {}

@@ -1,10 +1,10 @@
 package unbo.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
+
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
-
-import jakarta.servlet.http.HttpServletRequest;
 
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
@@ -24,7 +24,10 @@ class PageModel {
         return workshops.current();
     }
 
-    /** The forms' token, asked for before anything is written: its cookie would come too late on a page that is long before its first form. */
+    /**
+     * The forms' token, asked for before anything is written: its cookie would come too late on a page that is long
+     * before its first form.
+     */
     @ModelAttribute("formToken")
     String formToken(HttpServletRequest request) {
         return request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token ? token.getToken() : "";

@@ -20,24 +20,31 @@ import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 
-/** One shared passphrase when one is set, none otherwise; tokens on forms, hosts that are ours, nothing from outside. */
+/**
+ * One shared passphrase when one is set, none otherwise; tokens on forms, hosts that are ours, nothing from outside.
+ */
 @Configuration
 class SecurityConfiguration {
 
-    private static final String POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; "
-            + "form-action 'self'; frame-ancestors 'none'";
+    private static final String POLICY =
+            "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; "
+                    + "form-action 'self'; frame-ancestors 'none'";
 
     /** So long a browser is known and its forms stay good, over nights and restarts: 30 days. */
     private static final int KEPT_SECONDS = 30 * 24 * 3600;
 
     @Bean
-    SecurityFilterChain pages(HttpSecurity http, HostFilter hosts, @Value("${unbo.passphrase}") String passphrase) throws Exception {
+    SecurityFilterChain pages(HttpSecurity http, HostFilter hosts, @Value("${unbo.passphrase}") String passphrase)
+            throws Exception {
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-        tokens.setCookieCustomizer(cookie -> cookie.httpOnly(true).sameSite("Lax").maxAge(KEPT_SECONDS));
-        http.csrf(csrf -> csrf.csrfTokenRepository(tokens).csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
+        tokens.setCookieCustomizer(
+                cookie -> cookie.httpOnly(true).sameSite("Lax").maxAge(KEPT_SECONDS));
+        http.csrf(csrf -> csrf.csrfTokenRepository(tokens)
+                .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
                 .ignoringRequestMatchers("/api/v1/**"));
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
-                .referrerPolicy(Customizer.withDefaults()).cacheControl(cache -> { }));
+                .referrerPolicy(Customizer.withDefaults())
+                .cacheControl(cache -> {}));
         http.addFilterBefore(hosts, SecurityContextHolderFilter.class);
         http.addFilterBefore(new BodyLimit(), SecurityContextHolderFilter.class);
         http.exceptionHandling(refused -> refused.accessDeniedHandler(new StaleForms()));
@@ -46,21 +53,34 @@ class SecurityConfiguration {
         } else {
             BasicAuthenticationEntryPoint basic = new BasicAuthenticationEntryPoint();
             basic.setRealmName("Unbo");
-            http.exceptionHandling(asked -> asked.defaultAuthenticationEntryPointFor(basic, request -> request.getRequestURI().startsWith("/api/"))
-                    .defaultAuthenticationEntryPointFor(new LoginUrlAuthenticationEntryPoint("/login"), AnyRequestMatcher.INSTANCE));
-            http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login").permitAll().anyRequest().authenticated())
-                    .formLogin(form -> form.loginPage("/login").permitAll()).httpBasic(Customizer.withDefaults())
-                    .rememberMe(kept -> kept.alwaysRemember(true).key("unbo " + passphrase).tokenValiditySeconds(KEPT_SECONDS));
+            http.exceptionHandling(asked -> asked.defaultAuthenticationEntryPointFor(
+                            basic, request -> request.getRequestURI().startsWith("/api/"))
+                    .defaultAuthenticationEntryPointFor(
+                            new LoginUrlAuthenticationEntryPoint("/login"), AnyRequestMatcher.INSTANCE));
+            http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login")
+                            .permitAll()
+                            .anyRequest()
+                            .authenticated())
+                    .formLogin(form -> form.loginPage("/login").permitAll())
+                    .httpBasic(Customizer.withDefaults())
+                    .rememberMe(kept ->
+                            kept.alwaysRemember(true).key("unbo " + passphrase).tokenValiditySeconds(KEPT_SECONDS));
         }
         return http.build();
     }
 
-    /** The one user knows the passphrase as it stands in the environment, so that a remembered browser is known after a restart. */
+    /**
+     * The one user knows the passphrase as it stands in the environment, so that a remembered browser is known after a
+     * restart.
+     */
     @Bean
     UserDetailsService users(@Value("${unbo.passphrase}") String passphrase) {
         InMemoryUserDetailsManager users = new InMemoryUserDetailsManager();
         if (!passphrase.isBlank()) {
-            users.createUser(User.withUsername("workshop").password("{noop}" + passphrase).roles("WORKSHOP").build());
+            users.createUser(User.withUsername("workshop")
+                    .password("{noop}" + passphrase)
+                    .roles("WORKSHOP")
+                    .build());
         }
         return users;
     }

@@ -17,7 +17,8 @@ import org.springframework.security.web.csrf.CsrfException;
 class StaleForms implements AccessDeniedHandler {
 
     @Override
-    public void handle(HttpServletRequest request, HttpServletResponse response, AccessDeniedException denied) throws IOException, ServletException {
+    public void handle(HttpServletRequest request, HttpServletResponse response, AccessDeniedException denied)
+            throws IOException, ServletException {
         if (denied instanceof CsrfException && Ours.known(request)) {
             request.getRequestDispatcher(Breakdowns.TOO_LATE).forward(request, response);
         } else {

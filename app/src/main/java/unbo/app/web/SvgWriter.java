@@ -40,13 +40,31 @@ public class SvgWriter {
     private static String write(Drawing drawing, boolean turnable, String looks) {
         StringBuilder out = new StringBuilder(4096);
         String title = drawing.name() + "-title";
-        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"drawing\" role=\"").append(turnable ? "application" : "img")
-                .append("\" data-drawing=\"").append(escape(drawing.name())).append('"')
-                .append(" aria-labelledby=\"").append(title).append('"')
+        out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"drawing\" role=\"")
+                .append(turnable ? "application" : "img")
+                .append("\" data-drawing=\"")
+                .append(escape(drawing.name()))
+                .append('"')
+                .append(" aria-labelledby=\"")
+                .append(title)
+                .append('"')
                 .append(turnable ? " tabindex=\"0\"" : "")
-                .append(" viewBox=\"").append(n(drawing.left())).append(' ').append(n(drawing.top())).append(' ')
-                .append(n(drawing.width())).append(' ').append(n(drawing.height())).append("\" font-size=\"").append(n(drawing.width() / 100)).append("\">");
-        out.append("<title id=\"").append(title).append("\">").append(escape(drawing.title())).append("</title>");
+                .append(" viewBox=\"")
+                .append(n(drawing.left()))
+                .append(' ')
+                .append(n(drawing.top()))
+                .append(' ')
+                .append(n(drawing.width()))
+                .append(' ')
+                .append(n(drawing.height()))
+                .append("\" font-size=\"")
+                .append(n(drawing.width() / 100))
+                .append("\">");
+        out.append("<title id=\"")
+                .append(title)
+                .append("\">")
+                .append(escape(drawing.title()))
+                .append("</title>");
         if (!looks.isEmpty()) {
             out.append("<style>").append(looks).append("</style>");
         }
@@ -59,24 +77,52 @@ public class SvgWriter {
         double gap = drawing.width() / 100;
         hatch(out, drawing.name() + "-solid", gap, 45);
         hatch(out, drawing.name() + "-twin", gap, -45);
-        out.append("<defs><pattern id=\"").append(drawing.name()).append("-grease\" patternUnits=\"userSpaceOnUse\" width=\"")
-                .append(n(gap)).append("\" height=\"").append(n(gap)).append("\"><circle class=\"dots\" cx=\"").append(n(gap / 2))
-                .append("\" cy=\"").append(n(gap / 2)).append("\" r=\"").append(n(gap / 5)).append("\"/></pattern></defs>");
+        out.append("<defs><pattern id=\"")
+                .append(drawing.name())
+                .append("-grease\" patternUnits=\"userSpaceOnUse\" width=\"")
+                .append(n(gap))
+                .append("\" height=\"")
+                .append(n(gap))
+                .append("\"><circle class=\"dots\" cx=\"")
+                .append(n(gap / 2))
+                .append("\" cy=\"")
+                .append(n(gap / 2))
+                .append("\" r=\"")
+                .append(n(gap / 5))
+                .append("\"/></pattern></defs>");
     }
 
     private static void hatch(StringBuilder out, String id, double gap, int degrees) {
-        out.append("<defs><pattern id=\"").append(id).append("\" patternUnits=\"userSpaceOnUse\" width=\"").append(n(gap))
-                .append("\" height=\"").append(n(gap)).append("\" patternTransform=\"rotate(").append(degrees)
-                .append(")\"><line class=\"hatch\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"").append(n(gap)).append("\"/></pattern></defs>");
+        out.append("<defs><pattern id=\"")
+                .append(id)
+                .append("\" patternUnits=\"userSpaceOnUse\" width=\"")
+                .append(n(gap))
+                .append("\" height=\"")
+                .append(n(gap))
+                .append("\" patternTransform=\"rotate(")
+                .append(degrees)
+                .append(")\"><line class=\"hatch\" x1=\"0\" y1=\"0\" x2=\"0\" y2=\"")
+                .append(n(gap))
+                .append("\"/></pattern></defs>");
     }
 
     private static void shape(StringBuilder out, Shape shape, Drawing drawing) {
         if (shape instanceof Shape.Outline outline) {
-            out.append(outline.closed() ? "<polygon" : "<polyline").append(look(outline.role(), outline.known(), drawing))
-                    .append(" points=\"").append(points(outline.points())).append("\"/>");
+            out.append(outline.closed() ? "<polygon" : "<polyline")
+                    .append(look(outline.role(), outline.known(), drawing))
+                    .append(" points=\"")
+                    .append(points(outline.points()))
+                    .append("\"/>");
         } else if (shape instanceof Shape.Circle circle) {
-            out.append("<circle").append(look(circle.role(), circle.known(), drawing)).append(" cx=\"").append(n(circle.centre().x()))
-                    .append("\" cy=\"").append(n(circle.centre().y())).append("\" r=\"").append(n(circle.radius())).append("\"/>");
+            out.append("<circle")
+                    .append(look(circle.role(), circle.known(), drawing))
+                    .append(" cx=\"")
+                    .append(n(circle.centre().x()))
+                    .append("\" cy=\"")
+                    .append(n(circle.centre().y()))
+                    .append("\" r=\"")
+                    .append(n(circle.radius()))
+                    .append("\"/>");
         } else if (shape instanceof Shape.Arc arc) {
             arc(out, arc, drawing);
         } else if (shape instanceof Shape.Label label) {
@@ -84,13 +130,23 @@ public class SvgWriter {
         } else if (shape instanceof Shape.Dimension dimension) {
             dimension(out, dimension);
         } else if (shape instanceof Shape.Turned turned) {
-            out.append("<g data-turn=\"").append(escape(turned.name())).append("\" transform=\"rotate(").append(n(-turned.degrees())).append(")\">");
+            out.append("<g data-turn=\"")
+                    .append(escape(turned.name()))
+                    .append("\" transform=\"rotate(")
+                    .append(n(-turned.degrees()))
+                    .append(")\">");
             group(out, turned.shapes(), drawing);
         } else if (shape instanceof Shape.Moved moved) {
-            out.append("<g transform=\"translate(").append(n(moved.to().x())).append(' ').append(n(moved.to().y())).append(")\">");
+            out.append("<g transform=\"translate(")
+                    .append(n(moved.to().x()))
+                    .append(' ')
+                    .append(n(moved.to().y()))
+                    .append(")\">");
             group(out, moved.shapes(), drawing);
         } else if (shape instanceof Shape.Spinning spinning) {
-            out.append("<g data-spin=\"").append(String.format(Locale.ROOT, "%.5f", spinning.turns())).append("\">");
+            out.append("<g data-spin=\"")
+                    .append(String.format(Locale.ROOT, "%.5f", spinning.turns()))
+                    .append("\">");
             group(out, spinning.shapes(), drawing);
         }
     }
@@ -104,9 +160,23 @@ public class SvgWriter {
         Point from = Point.polar(arc.radius(), arc.fromDeg());
         Point to = Point.polar(arc.radius(), arc.toDeg());
         int large = arc.toDeg() - arc.fromDeg() > 180 ? 1 : 0;
-        out.append("<path fill=\"none\"").append(look(arc.role(), Known.TABLE, drawing)).append(" d=\"M").append(n(from.x())).append(' ')
-                .append(n(from.y())).append('A').append(n(arc.radius())).append(' ').append(n(arc.radius())).append(" 0 ")
-                .append(large).append(" 0 ").append(n(to.x())).append(' ').append(n(to.y())).append("\"/>");
+        out.append("<path fill=\"none\"")
+                .append(look(arc.role(), Known.TABLE, drawing))
+                .append(" d=\"M")
+                .append(n(from.x()))
+                .append(' ')
+                .append(n(from.y()))
+                .append('A')
+                .append(n(arc.radius()))
+                .append(' ')
+                .append(n(arc.radius()))
+                .append(" 0 ")
+                .append(large)
+                .append(" 0 ")
+                .append(n(to.x()))
+                .append(' ')
+                .append(n(to.y()))
+                .append("\"/>");
     }
 
     private static void dimension(StringBuilder out, Shape.Dimension d) {
@@ -115,7 +185,9 @@ public class SvgWriter {
         double dx = d.lineTo().x() - d.lineFrom().x();
         double dy = d.lineTo().y() - d.lineFrom().y();
         double length = Math.hypot(dx, dy);
-        out.append("<line class=\"d thin\"").append(line(d.lineFrom(), d.lineTo())).append("/>");
+        out.append("<line class=\"d thin\"")
+                .append(line(d.lineFrom(), d.lineTo()))
+                .append("/>");
         if (length > 0) {
             double ux = dx / length;
             double uy = dy / length;
@@ -127,7 +199,11 @@ public class SvgWriter {
         double my = (d.lineFrom().y() + d.lineTo().y()) / 2;
         Role role = d.known() == Known.ESTIMATED ? Role.THIN : Role.MARK;
         if (upright) {
-            out.append("<g transform=\"translate(").append(n(mx - d.size() * 0.4)).append(' ').append(n(my)).append(") rotate(-90)\">");
+            out.append("<g transform=\"translate(")
+                    .append(n(mx - d.size() * 0.4))
+                    .append(' ')
+                    .append(n(my))
+                    .append(") rotate(-90)\">");
             label(out, Point.of(0, 0), d.text(), "middle", d.size(), role);
             out.append("</g>");
         } else {
@@ -142,21 +218,35 @@ public class SvgWriter {
     }
 
     private static String line(Point from, Point to) {
-        return " x1=\"" + n(from.x()) + "\" y1=\"" + n(from.y()) + "\" x2=\"" + n(to.x()) + "\" y2=\"" + n(to.y()) + "\"";
+        return " x1=\"" + n(from.x()) + "\" y1=\"" + n(from.y()) + "\" x2=\"" + n(to.x()) + "\" y2=\"" + n(to.y())
+                + "\"";
     }
 
     private static void arrow(StringBuilder out, Point tip, double ux, double uy, double size) {
         double length = size * 0.7;
         double half = size * 0.18;
-        out.append("<polygon class=\"arrow\" points=\"").append(points(List.of(tip,
-                Point.of(tip.x() + ux * length - uy * half, tip.y() + uy * length + ux * half),
-                Point.of(tip.x() + ux * length + uy * half, tip.y() + uy * length - ux * half)))).append("\"/>");
+        out.append("<polygon class=\"arrow\" points=\"")
+                .append(points(List.of(
+                        tip,
+                        Point.of(tip.x() + ux * length - uy * half, tip.y() + uy * length + ux * half),
+                        Point.of(tip.x() + ux * length + uy * half, tip.y() + uy * length - ux * half))))
+                .append("\"/>");
     }
 
     private static void label(StringBuilder out, Point at, String text, String anchor, double size, Role role) {
-        out.append("<text class=\"t ").append(word(role)).append("\" x=\"").append(n(at.x())).append("\" y=\"").append(n(at.y()))
-                .append("\" font-size=\"").append(n(size)).append("\" text-anchor=\"").append(anchor)
-                .append("\" dominant-baseline=\"middle\">").append(escape(text)).append("</text>");
+        out.append("<text class=\"t ")
+                .append(word(role))
+                .append("\" x=\"")
+                .append(n(at.x()))
+                .append("\" y=\"")
+                .append(n(at.y()))
+                .append("\" font-size=\"")
+                .append(n(size))
+                .append("\" text-anchor=\"")
+                .append(anchor)
+                .append("\" dominant-baseline=\"middle\">")
+                .append(escape(text))
+                .append("</text>");
     }
 
     private static String look(Role role, Known known, Drawing drawing) {
@@ -176,7 +266,10 @@ public class SvgWriter {
 
     private static String points(List<Point> points) {
         StringBuilder text = new StringBuilder();
-        points.forEach(p -> text.append(text.isEmpty() ? "" : " ").append(n(p.x())).append(',').append(n(p.y())));
+        points.forEach(p -> text.append(text.isEmpty() ? "" : " ")
+                .append(n(p.x()))
+                .append(',')
+                .append(n(p.y())));
         return text.toString();
     }
 
@@ -186,7 +279,9 @@ public class SvgWriter {
         String sign = hundredths < 0 ? "-" : "";
         long whole = Math.abs(hundredths) / 100;
         long rest = Math.abs(hundredths) % 100;
-        return rest == 0 ? sign + whole : rest % 10 == 0 ? sign + whole + "." + rest / 10 : sign + whole + (rest < 10 ? ".0" : ".") + rest;
+        return rest == 0
+                ? sign + whole
+                : rest % 10 == 0 ? sign + whole + "." + rest / 10 : sign + whole + (rest < 10 ? ".0" : ".") + rest;
     }
 
     private static String escape(String text) {

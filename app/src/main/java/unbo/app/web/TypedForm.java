@@ -15,10 +15,10 @@ public final class TypedForm {
 
     /** Name of the box that names the page's system. */
     public static final String UNITS = "units";
+
     private static final String APART = "in-";
 
-    private TypedForm() {
-    }
+    private TypedForm() {}
 
     /** Texts as a form or an address sends them, each with its system. */
     public static Map<String, String> write(Typed typed) {

@@ -16,19 +16,22 @@ public class Workshop {
 
     @Id
     private Long id;
+
     @Version
     private int version;
+
     private String name;
+
     @Enumerated(EnumType.STRING)
     private UnitSystem unitSystem;
+
     private String settingSchool;
     private String serviceSchool;
     private boolean setUp;
     private boolean learns = true;
     private String tools;
 
-    protected Workshop() {
-    }
+    protected Workshop() {}
 
     public String name() {
         return name;

@@ -19,13 +19,31 @@ public record WorkshopForm(String name, UnitSystem units, String settingSchool, 
     }
 
     /** What is asked; the service schools are the trade's own list. */
-    public static final FieldList<WorkshopForm> LIST = FieldList.of(List.of(
-            Field.text("name", "Name of the workshop", 80).must(),
-            Field.choice("units", "Bare lengths are", Arrays.asList(
-                    new Field.Choice("METRIC", "millimetres (N·m, °C)"), new Field.Choice("INCH", "inches (lbf·ft, °F)"))).must(),
-            Field.choice("settingSchool", "Tapered pairs are set by", Schools.all().stream()
-                    .map(t -> new Field.Choice(t.school().name(), t.school() + " · " + t.name())).toList()).must(),
-            Field.choice("serviceSchool", "Adjustable hubs are due", ServiceSchool.ofAdjustedHubs()).must(),
-            Field.text("tools", "Tools for removal", 200)),
-            v -> new WorkshopForm(v.text("name"), UnitSystem.valueOf(v.text("units")), v.text("settingSchool"), v.text("serviceSchool"), String.join(" ", Tools.read(v.text("tools")))));
+    public static final FieldList<WorkshopForm> LIST = FieldList.of(
+            List.of(
+                    Field.text("name", "Name of the workshop", 80).must(),
+                    Field.choice(
+                                    "units",
+                                    "Bare lengths are",
+                                    Arrays.asList(
+                                            new Field.Choice("METRIC", "millimetres (N·m, °C)"),
+                                            new Field.Choice("INCH", "inches (lbf·ft, °F)")))
+                            .must(),
+                    Field.choice(
+                                    "settingSchool",
+                                    "Tapered pairs are set by",
+                                    Schools.all().stream()
+                                            .map(t ->
+                                                    new Field.Choice(t.school().name(), t.school() + " · " + t.name()))
+                                            .toList())
+                            .must(),
+                    Field.choice("serviceSchool", "Adjustable hubs are due", ServiceSchool.ofAdjustedHubs())
+                            .must(),
+                    Field.text("tools", "Tools for removal", 200)),
+            v -> new WorkshopForm(
+                    v.text("name"),
+                    UnitSystem.valueOf(v.text("units")),
+                    v.text("settingSchool"),
+                    v.text("serviceSchool"),
+                    String.join(" ", Tools.read(v.text("tools")))));
 }

@@ -25,7 +25,9 @@ public class WorkshopService {
     @Transactional
     public void change(WorkshopForm form) {
         known.changes();
-        workshops.findById(Workshop.ONLY).change(form.name(), form.units(), form.settingSchool(), form.serviceSchool(), form.tools());
+        workshops
+                .findById(Workshop.ONLY)
+                .change(form.name(), form.units(), form.settingSchool(), form.serviceSchool(), form.tools());
     }
 
     /** Whether Diagnose is moved by the workshop's own closed jobs. */

@@ -33,7 +33,10 @@ class EveryQuestionTest {
     }
 
     private static <I> Answer answer(Question<I> question, Map<String, String> texts) {
-        return FieldReader.read(question.fields(), texts, UnitSystem.METRIC).get().map(question.answer()).orElse(null);
+        return FieldReader.read(question.fields(), texts, UnitSystem.METRIC)
+                .get()
+                .map(question.answer())
+                .orElse(null);
     }
 
     @ParameterizedTest
@@ -41,9 +44,13 @@ class EveryQuestionTest {
     void theSampleHasFiguresADerivationAndSources(Question<?> question) {
         Answer answer = answer(question, question.sample());
         assertThat(answer).as(question.name() + " by its sample").isNotNull();
-        assertThat(answer.figures()).isNotEmpty().allSatisfy(f -> assertThat(f.value()).isNotBlank().doesNotContain("NaN", "Infinity", "∞"));
+        assertThat(answer.figures())
+                .isNotEmpty()
+                .allSatisfy(f -> assertThat(f.value()).isNotBlank().doesNotContain("NaN", "Infinity", "∞"));
         assertThat(answer.worksheet().lines()).isNotEmpty();
-        assertThat(answer.worksheet().sources()).isNotEmpty().allSatisfy(s -> assertThat(s).isNotBlank());
+        assertThat(answer.worksheet().sources())
+                .isNotEmpty()
+                .allSatisfy(s -> assertThat(s).isNotBlank());
         assertThat(answer.findings()).allSatisfy(f -> assertThat(f.sentence()).endsWith("."));
     }
 
@@ -55,7 +62,10 @@ class EveryQuestionTest {
         for (Drawing drawing : answer.drawings()) {
             assertThat(drawing.title()).isNotBlank();
             assertThat(drawing.name()).matches("[a-z0-9-]{1,40}");
-            assertThat(new SvgWriter().write(drawing, false)).startsWith("<svg").endsWith("</svg>").doesNotContain("NaN", "Infinity");
+            assertThat(new SvgWriter().write(drawing, false))
+                    .startsWith("<svg")
+                    .endsWith("</svg>")
+                    .doesNotContain("NaN", "Infinity");
         }
     }
 
@@ -64,7 +74,11 @@ class EveryQuestionTest {
     void everyTableHasAsManyCellsAsHeads(Question<?> question) {
         List<ValueTable> tables = answer(question, question.sample()).tables();
         assertThat(tables).extracting(ValueTable::name).doesNotHaveDuplicates();
-        assertThat(tables).allSatisfy(t -> assertThat(t.rows()).allSatisfy(r -> assertThat(r).hasSameSizeAs(t.heads()).allSatisfy(c -> assertThat(c).doesNotContain("NaN"))));
+        assertThat(tables)
+                .allSatisfy(t -> assertThat(t.rows())
+                        .allSatisfy(r -> assertThat(r)
+                                .hasSameSizeAs(t.heads())
+                                .allSatisfy(c -> assertThat(c).doesNotContain("NaN"))));
     }
 
     /** Each number at both of its limits, the rest as in the sample: an answer or sentences, never a fault. */
@@ -122,7 +136,8 @@ class EveryQuestionTest {
                 }
                 yield String.join(" ", values);
             }
-            case CHOICE -> field.choices().get(random.nextInt(field.choices().size())).code();
+            case CHOICE ->
+                field.choices().get(random.nextInt(field.choices().size())).code();
             case YES_NO -> random.nextBoolean() ? "yes" : "no";
             default -> ends(field).get(random.nextInt(ends(field).size()));
         };
@@ -145,20 +160,35 @@ class EveryQuestionTest {
     private static <I> void judge(Question<I> question, Map<String, String> texts, UnitSystem units) {
         Reading<I> reading = FieldReader.read(question.fields(), texts, units);
         if (!reading.ok()) {
-            assertThat(reading.problems()).isNotEmpty().allSatisfy(p -> assertThat(p.sentence()).matches("(?s).*[.?]"));
+            assertThat(reading.problems())
+                    .isNotEmpty()
+                    .allSatisfy(p -> assertThat(p.sentence()).matches("(?s).*[.?]"));
             return;
         }
         Answer answer = question.answer().apply(reading.record());
-        assertThat(answer.figures()).as(question.name() + " " + texts).allSatisfy(f -> assertThat(f.printed()).doesNotContain("NaN"));
-        answer.drawings().forEach(d -> assertThat(new SvgWriter().write(d, false)).as(question.name() + " " + texts).doesNotContain("NaN"));
+        assertThat(answer.figures())
+                .as(question.name() + " " + texts)
+                .allSatisfy(f -> assertThat(f.printed()).doesNotContain("NaN"));
+        answer.drawings()
+                .forEach(d -> assertThat(new SvgWriter().write(d, false))
+                        .as(question.name() + " " + texts)
+                        .doesNotContain("NaN"));
     }
 
     @Test
     void everyQuestionStandsOnTheBenchOnceAndHasAPlaceInAJob() {
         assertThat(Questions.ALL).extracting(Question::name).doesNotHaveDuplicates();
-        List<String> listed = Questions.GROUPS.stream().flatMap(g -> g.tools().stream()).map(Questions.Tool::address).toList();
+        List<String> listed = Questions.GROUPS.stream()
+                .flatMap(g -> g.tools().stream())
+                .map(Questions.Tool::address)
+                .toList();
         assertThat(Questions.ALL).allSatisfy(q -> assertThat(listed).contains("/bench/" + q.name()));
-        List<String> beside = Questions.BESIDE.stream().flatMap(b -> b.questions().stream()).map(Question::name).toList();
-        assertThat(Questions.ALL).allSatisfy(q -> assertThat(Questions.PLACES.containsKey(q.name())).isNotEqualTo(beside.contains(q.name())));
+        List<String> beside = Questions.BESIDE.stream()
+                .flatMap(b -> b.questions().stream())
+                .map(Question::name)
+                .toList();
+        assertThat(Questions.ALL)
+                .allSatisfy(q ->
+                        assertThat(Questions.PLACES.containsKey(q.name())).isNotEqualTo(beside.contains(q.name())));
     }
 }

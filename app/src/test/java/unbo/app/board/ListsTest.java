@@ -27,13 +27,19 @@ class ListsTest {
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private VehicleService vehicles;
+
     @Autowired
     private JobService jobs;
 
     private String page(String address) throws Exception {
-        return mvc.perform(get(address)).andExpect(status().isOk()).andReturn().getResponse().getContentAsString();
+        return mvc.perform(get(address))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
     }
 
     private static int count(String page, String part) {
@@ -48,7 +54,9 @@ class ListsTest {
     private long manyVehicles() {
         long last = 0;
         for (int i = 1; i <= VEHICLES; i++) {
-            last = vehicles.add(new VehicleInput("trailer", "Listed %03d".formatted(i), "L " + i, "X.Y.", "none", 2000.0, "wet", 1)).id();
+            last = vehicles.add(new VehicleInput(
+                            "trailer", "Listed %03d".formatted(i), "L " + i, "X.Y.", "none", 2000.0, "wet", 1))
+                    .id();
         }
         return last;
     }
@@ -86,7 +94,9 @@ class ListsTest {
         String second = page("/positions/" + position + "?page=1");
         assertThat(first).contains("After these").doesNotContain("Before these");
         assertThat(second).contains("Before these").doesNotContain("After these");
-        assertThat(page("/positions/" + position + "/history.csv").lines()).as("its head and all jobs").hasSize(61);
+        assertThat(page("/positions/" + position + "/history.csv").lines())
+                .as("its head and all jobs")
+                .hasSize(61);
     }
 
     @Test

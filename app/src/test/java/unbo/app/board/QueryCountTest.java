@@ -31,22 +31,32 @@ class QueryCountTest {
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private DemoData demo;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
+
     @Autowired
     private EntityManagerFactory factory;
+
     @Autowired
     private EntityManager entities;
+
     private long vehicle;
 
     @BeforeEach
     void load() {
         demo.load();
-        vehicle = vehicles.all().stream().filter(v -> v.name().startsWith("Rowing gig")).findFirst().map(Vehicle::id).orElseThrow();
+        vehicle = vehicles.all().stream()
+                .filter(v -> v.name().startsWith("Rowing gig"))
+                .findFirst()
+                .map(Vehicle::id)
+                .orElseThrow();
     }
 
     private long queries(String address) throws Exception {
@@ -62,7 +72,9 @@ class QueryCountTest {
     private long openJobs(int more) {
         long last = 0;
         for (int i = 0; i < more; i++) {
-            long trailer = vehicles.add(new VehicleInput("trailer", "Counted " + i, "C " + i, "X.Y.", "none", 2000.0, "immersed", 2)).id();
+            long trailer = vehicles.add(new VehicleInput(
+                            "trailer", "Counted " + i, "C " + i, "X.Y.", "none", 2000.0, "immersed", 2))
+                    .id();
             last = jobs.open(trailer, "axle1-left", Instant.now());
             vehicles.immersed(trailer, LocalDate.now(), 3, "");
         }

@@ -27,6 +27,7 @@ class WorkshopTest {
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private DemoData demo;
 
@@ -41,7 +42,9 @@ class WorkshopTest {
 
     @Test
     void theBoardShowsOpenJobsWithTheirNextActionAndWhatIsDue() throws Exception {
-        page("/").andExpect(content().string(containsString("Cutter cradle"))).andExpect(content().string(containsString("waiting for seal 50x72x10")))
+        page("/")
+                .andExpect(content().string(containsString("Cutter cradle")))
+                .andExpect(content().string(containsString("waiting for seal 50x72x10")))
                 .andExpect(content().string(containsString("23 of 20 immersions")));
     }
 
@@ -55,38 +58,88 @@ class WorkshopTest {
 
     @Test
     void aVehicleIsAddedPutRightAndRefusedInSentences() throws Exception {
-        mvc.perform(post("/vehicles").with(csrf()).param("kind", "trailer").param("name", "").param("counterUnit", "km").param("use", "wet").param("mark", "kept"))
-                .andExpect(status().isOk()).andExpect(content().string(containsString("Name is needed"))).andExpect(content().string(containsString("value=\"kept\"")));
-        mvc.perform(post("/vehicles").with(csrf()).param("kind", "trailer").param("name", "Punt & <b>trailer</b>").param("counterUnit", "km").param("use", "wet"))
+        mvc.perform(post("/vehicles")
+                        .with(csrf())
+                        .param("kind", "trailer")
+                        .param("name", "")
+                        .param("counterUnit", "km")
+                        .param("use", "wet")
+                        .param("mark", "kept"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Name is needed")))
+                .andExpect(content().string(containsString("value=\"kept\"")));
+        mvc.perform(post("/vehicles")
+                        .with(csrf())
+                        .param("kind", "trailer")
+                        .param("name", "Punt & <b>trailer</b>")
+                        .param("counterUnit", "km")
+                        .param("use", "wet"))
                 .andExpect(redirectedUrlPattern("/vehicles/*"));
-        page("/vehicles").andExpect(content().string(containsString("Punt &amp; &lt;b&gt;trailer"))).andExpect(content().string(not(containsString("<b>trailer</b>"))));
+        page("/vehicles")
+                .andExpect(content().string(containsString("Punt &amp; &lt;b&gt;trailer")))
+                .andExpect(content().string(not(containsString("<b>trailer</b>"))));
     }
 
     @Test
     void immersionsAreWrittenDownOrRefusedWithWhatWasTypedKept() throws Exception {
-        String vehicle = mvc.perform(post("/vehicles").with(csrf()).param("kind", "trailer").param("name", "Wet one").param("counterUnit", "none").param("use", "immersed"))
-                .andReturn().getResponse().getRedirectedUrl();
-        mvc.perform(post(vehicle + "/immersions").with(csrf()).param("day", "2026-05-01").param("times", "2").param("note", "spring tide")).andExpect(redirectedUrl(vehicle));
+        String vehicle = mvc.perform(post("/vehicles")
+                        .with(csrf())
+                        .param("kind", "trailer")
+                        .param("name", "Wet one")
+                        .param("counterUnit", "none")
+                        .param("use", "immersed"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        mvc.perform(post(vehicle + "/immersions")
+                        .with(csrf())
+                        .param("day", "2026-05-01")
+                        .param("times", "2")
+                        .param("note", "spring tide"))
+                .andExpect(redirectedUrl(vehicle));
         page(vehicle).andExpect(content().string(containsString("spring tide")));
-        var refused = mvc.perform(post(vehicle + "/immersions").with(csrf()).param("day", "2026-05-01").param("times", "lots")).andReturn();
-        mvc.perform(get(vehicle).flashAttrs(refused.getFlashMap())).andExpect(content().string(containsString("not a whole number")))
+        var refused = mvc.perform(post(vehicle + "/immersions")
+                        .with(csrf())
+                        .param("day", "2026-05-01")
+                        .param("times", "lots"))
+                .andReturn();
+        mvc.perform(get(vehicle).flashAttrs(refused.getFlashMap()))
+                .andExpect(content().string(containsString("not a whole number")))
                 .andExpect(content().string(containsString("value=\"lots\"")));
     }
 
     @Test
     void settingsChangeTheUnitThatABareNumberTakes() throws Exception {
-        mvc.perform(post("/settings").with(csrf()).param("name", "Inch yard").param("units", "INCH").param("settingSchool", "D").param("serviceSchool", "yearly"))
+        mvc.perform(post("/settings")
+                        .with(csrf())
+                        .param("name", "Inch yard")
+                        .param("units", "INCH")
+                        .param("settingSchool", "D")
+                        .param("serviceSchool", "yearly"))
                 .andExpect(redirectedUrl("/settings"));
-        mvc.perform(get("/bench/nut").param("pitch", "16 tpi").param("slots", "6").param("pinHolesDeg", "0").param("freeAngleDeg", "0").param("endPlayMax", "0.005"))
-                .andExpect(content().string(containsString("0.127 mm = 0.005 in"))).andExpect(content().string(containsString("Inch yard")));
-        mvc.perform(get("/bench/nut").param("pitch", "16 tpi").param("slots", "6").param("pinHolesDeg", "0").param("freeAngleDeg", "43"))
+        mvc.perform(get("/bench/nut")
+                        .param("pitch", "16 tpi")
+                        .param("slots", "6")
+                        .param("pinHolesDeg", "0")
+                        .param("freeAngleDeg", "0")
+                        .param("endPlayMax", "0.005"))
+                .andExpect(content().string(containsString("0.127 mm = 0.005 in")))
+                .andExpect(content().string(containsString("Inch yard")));
+        mvc.perform(get("/bench/nut")
+                        .param("pitch", "16 tpi")
+                        .param("slots", "6")
+                        .param("pinHolesDeg", "0")
+                        .param("freeAngleDeg", "43"))
                 .andExpect(content().string(containsString("<span>0.003</span> <small>in</small>")));
     }
 
     @Test
     void everyBenchQuestionAnswersItsExampleAndItsAddress() throws Exception {
-        for (String name : new String[] {"decode", "match", "hub-grease", "grease", "grease-mix", "end-play", "service-due"}) {
-            page("/bench/" + name).andExpect(content().string(containsString("class=\"figure"))).andExpect(content().string(not(containsString("No answer yet"))));
+        for (String name :
+                new String[] {"decode", "match", "hub-grease", "grease", "grease-mix", "end-play", "service-due"}) {
+            page("/bench/" + name)
+                    .andExpect(content().string(containsString("class=\"figure")))
+                    .andExpect(content().string(not(containsString("No answer yet"))));
         }
         page("/bench/match?cone=L44649&cup=L44610").andExpect(content().string(containsString("listed as a set")));
         mvc.perform(get("/bench/nothing")).andExpect(status().isNotFound());

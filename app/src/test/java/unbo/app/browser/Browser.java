@@ -30,11 +30,21 @@ final class Browser implements AutoCloseable {
     Browser(int port, int width, int height) {
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
-        options.addArguments("--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
-                "--disable-background-networking", "--disable-component-update", "--disable-sync");
-        ChromeDriverService service = new ChromeDriverService.Builder().usingDriverExecutable(new File("/usr/bin/chromedriver")).build();
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync");
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
+                .build();
         driver = new ChromeDriver(service, options);
-        driver.executeCdpCommand("Emulation.setDeviceMetricsOverride",
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
                 Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
         root = "http://127.0.0.1:" + port;
     }
@@ -62,7 +72,9 @@ final class Browser implements AutoCloseable {
 
     /** Types into whatever has the focus; while a part of the page is being replaced, nothing has it for a moment. */
     void keys(CharSequence... keys) {
-        new WebDriverWait(driver, LONGEST, LOOK).ignoring(ElementNotInteractableException.class).ignoring(StaleElementReferenceException.class)
+        new WebDriverWait(driver, LONGEST, LOOK)
+                .ignoring(ElementNotInteractableException.class)
+                .ignoring(StaleElementReferenceException.class)
                 .until(d -> {
                     WebElement active = d.switchTo().activeElement();
                     if ("file".equals(active.getDomAttribute("type"))) {
@@ -117,10 +129,12 @@ final class Browser implements AutoCloseable {
     /** Waits until the element's text has {@code words}. */
     void untilText(String css, String words) {
         try {
-            new WebDriverWait(driver, LONGEST, LOOK).ignoring(StaleElementReferenceException.class)
+            new WebDriverWait(driver, LONGEST, LOOK)
+                    .ignoring(StaleElementReferenceException.class)
                     .until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
         } catch (TimeoutException e) {
-            throw new AssertionError("“" + words + "” does not appear in " + css + "; the page says: " + text("body"), e);
+            throw new AssertionError(
+                    "“" + words + "” does not appear in " + css + "; the page says: " + text("body"), e);
         }
     }
 

@@ -23,11 +23,14 @@ class DiagnoseStory {
             note(browser, "noise-turning=louder-left", 2);
             note(browser, "noise-character=growl", 3);
             browser.untilText(".dlead", "right");
-            assertThat(browser.number("Math.round(document.querySelectorAll('.check .touches')[2].getBoundingClientRect().top)")).isLessThan(800);
+            assertThat(browser.number(
+                            "Math.round(document.querySelectorAll('.check .touches')[2].getBoundingClientRect().top)"))
+                    .isLessThan(800);
 
             note(browser, "listen-probe@front-right=rumble", 4);
             browser.untilText(".dlead", "Wheel bearing, front right");
-            assertThat(Integer.parseInt(browser.text(".dlead .num").replace(" %", ""))).isGreaterThan(85);
+            assertThat(Integer.parseInt(browser.text(".dlead .num").replace(" %", "")))
+                    .isGreaterThan(85);
             assertThat(browser.driver.getCurrentUrl()).contains("rumble");
             note(browser, "rock-12-6@front-right=play-gone-with-brake", 5);
             browser.untilText("#urgency", "stop");
@@ -45,7 +48,10 @@ class DiagnoseStory {
     private static void note(Browser browser, String noted, int after) {
         String touch = ".touch[data-note='" + noted + "']";
         if (browser.all(touch).isEmpty()) {
-            browser.driver.executeScript("const s = document.getElementById('look'); s.value = arguments[0]; s.dispatchEvent(new Event('change', {bubbles: true}));", noted.replaceFirst("=.*", ""));
+            browser.driver.executeScript(
+                    "const s = document.getElementById('look'); s.value = arguments[0]; "
+                            + "s.dispatchEvent(new Event('change', {bubbles: true}));",
+                    noted.replaceFirst("=.*", ""));
             browser.until(d -> !d.findElements(By.cssSelector(touch)).isEmpty());
         }
         browser.tabTo(touch);

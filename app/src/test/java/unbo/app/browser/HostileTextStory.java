@@ -15,18 +15,20 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 
 import unbo.app.Served;
-import unbo.core.input.UnitSystem;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.input.UnitSystem;
 
 /** A script written into every free text box of the product stays a text on every page that shows it. */
 @Served
 class HostileTextStory {
 
-    private static final String SCRIPT = "'\"><script>window.taken=1</script><img src=x onerror=window.taken=1>${7*7}{{7*7}}";
+    private static final String SCRIPT =
+            "'\"><script>window.taken=1</script><img src=x onerror=window.taken=1>${7*7}{{7*7}}";
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private WorkshopService workshops;
 
@@ -73,8 +75,24 @@ class HostileTextStory {
             submit(b, "form[action='/settings']");
 
             String everything = "/search?q=%3Cscript%3Ewindow.taken%3D1%3C%2Fscript%3E";
-            for (String page : new String[] {"/", "/vehicles", vehicle, vehicle + "/edit", "/visits/new", job + "/intake", job + "/identify", job + "/grease", job + "/set", job + "/prove",
-                job + "/log", job + "/report", "/settings", everything, "/bench/decode?marking=%3Cscript%3Ewindow.taken%3D1%3C%2Fscript%3E", "/bench/nut?pitch=%3Cimg+src%3Dx+onerror%3Dwindow.taken%3D1%3E"}) {
+            for (String page : new String[] {
+                "/",
+                "/vehicles",
+                vehicle,
+                vehicle + "/edit",
+                "/visits/new",
+                job + "/intake",
+                job + "/identify",
+                job + "/grease",
+                job + "/set",
+                job + "/prove",
+                job + "/log",
+                job + "/report",
+                "/settings",
+                everything,
+                "/bench/decode?marking=%3Cscript%3Ewindow.taken%3D1%3C%2Fscript%3E",
+                "/bench/nut?pitch=%3Cimg+src%3Dx+onerror%3Dwindow.taken%3D1%3E"
+            }) {
                 b.open(page);
                 safe(b, page);
             }
@@ -86,7 +104,8 @@ class HostileTextStory {
 
             List<String> blocked = new ArrayList<>();
             for (LogEntry entry : b.driver.manage().logs().get(LogType.BROWSER).getAll()) {
-                if (entry.getLevel().intValue() >= Level.SEVERE.intValue() && entry.getMessage().contains("Content Security Policy")) {
+                if (entry.getLevel().intValue() >= Level.SEVERE.intValue()
+                        && entry.getMessage().contains("Content Security Policy")) {
                     blocked.add(entry.getMessage());
                 }
             }
@@ -96,8 +115,12 @@ class HostileTextStory {
     }
 
     private static void safe(Browser b, String where) {
-        assertThat(b.driver.executeScript("return window.taken === undefined")).as(where).isEqualTo(true);
-        assertThat(b.number("document.querySelectorAll('img, script:not([src]), iframe, [onerror]').length")).as(where).isZero();
+        assertThat(b.driver.executeScript("return window.taken === undefined"))
+                .as(where)
+                .isEqualTo(true);
+        assertThat(b.number("document.querySelectorAll('img, script:not([src]), iframe, [onerror]').length"))
+                .as(where)
+                .isZero();
         assertThat(b.text("body")).as(where).doesNotContain("49{{");
     }
 
@@ -112,10 +135,16 @@ class HostileTextStory {
 
     /** Writes the script into every text box of a form, as far as the box takes it. */
     private static void fill(Browser b, String form) {
-        for (WebElement box : b.all(form + " input[type=text], " + form + " input:not([type]), " + form + " textarea")) {
-            int longest = box.getDomAttribute("maxlength") == null ? limit(box.getDomAttribute("name")) : Integer.parseInt(box.getDomAttribute("maxlength"));
+        for (WebElement box :
+                b.all(form + " input[type=text], " + form + " input:not([type]), " + form + " textarea")) {
+            int longest = box.getDomAttribute("maxlength") == null
+                    ? limit(box.getDomAttribute("name"))
+                    : Integer.parseInt(box.getDomAttribute("maxlength"));
             if (longest > 0) {
-                b.driver.executeScript("arguments[0].value = arguments[1]", box, SCRIPT.substring(0, Math.min(SCRIPT.length(), longest)));
+                b.driver.executeScript(
+                        "arguments[0].value = arguments[1]",
+                        box,
+                        SCRIPT.substring(0, Math.min(SCRIPT.length(), longest)));
             }
         }
     }
@@ -140,7 +169,12 @@ class HostileTextStory {
     }
 
     private static void submit(Browser b, String form) {
-        b.driver.executeScript("arguments[0].dataset.left = 'yes'; const f = document.querySelector(arguments[1]); f.removeAttribute('hx-boost'); HTMLFormElement.prototype.submit.call(f)", b.find("body"), form);
+        b.driver.executeScript(
+                "arguments[0].dataset.left = 'yes'; const f = "
+                        + "document.querySelector(arguments[1]); f.removeAttribute('hx-boost'); "
+                        + "HTMLFormElement.prototype.submit.call(f)",
+                b.find("body"),
+                form);
         b.until(d -> d.findElements(By.cssSelector("body[data-left]")).isEmpty());
     }
 }

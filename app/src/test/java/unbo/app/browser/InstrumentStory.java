@@ -25,10 +25,13 @@ class InstrumentStory {
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
+
     @Autowired
     private AttachedInstruments instruments;
 
@@ -37,7 +40,11 @@ class InstrumentStory {
     }
 
     private static void set(Browser b, String css, String value) {
-        b.driver.executeScript("const e = document.querySelector(arguments[0]); e.value = arguments[1]; e.dispatchEvent(new Event('change', {bubbles: true}));", css, value);
+        b.driver.executeScript(
+                "const e = document.querySelector(arguments[0]); e.value = arguments[1]; "
+                        + "e.dispatchEvent(new Event('change', {bubbles: true}));",
+                css,
+                value);
     }
 
     private static void start(Browser b) {
@@ -59,7 +66,11 @@ class InstrumentStory {
 
     @Test
     void proofsAreCapturedIntoAJobByKey() {
-        long job = jobs.open(vehicles.add(new VehicleInput("trailer", "Measured trailer", "MT 1", "X.Y.", "none", 900.0, "wet", 1)).id(), "axle1-left", Instant.parse("2026-05-04T08:00:00Z"));
+        long job = jobs.open(
+                vehicles.add(new VehicleInput("trailer", "Measured trailer", "MT 1", "X.Y.", "none", 900.0, "wet", 1))
+                        .id(),
+                "axle1-left",
+                Instant.parse("2026-05-04T08:00:00Z"));
         try (Browser b = new Browser(port, 1280, 800)) {
             b.open("/jobs/" + job + "/prove");
             set(b, "[data-sim=play]", "0.08");
@@ -79,7 +90,14 @@ class InstrumentStory {
             assertThat(box(b, "hubTemperature")).endsWith("°C");
             b.find("#stage-form button[name=stay]").click();
             b.until(d -> jobs.view(job).orElseThrow().station(RouteStage.PROVE).answer() != null);
-            assertThat(jobs.view(job).orElseThrow().station(RouteStage.PROVE).answer().figures().get(0).what()).isEqualTo("end play");
+            assertThat(jobs.view(job)
+                            .orElseThrow()
+                            .station(RouteStage.PROVE)
+                            .answer()
+                            .figures()
+                            .get(0)
+                            .what())
+                    .isEqualTo("end play");
         }
     }
 
@@ -98,25 +116,41 @@ class InstrumentStory {
             b.untilText("[data-live-at]", "the turn is full");
             b.untilText("#answer .figure .num", "0.1");
             assertThat(b.text("#answer")).contains("high spot");
-            assertThat(Integer.parseInt(b.all("#answer .figure .num").get(1).getText().replace("°", ""))).isBetween(84, 96);
+            assertThat(Integer.parseInt(
+                            b.all("#answer .figure .num").get(1).getText().replace("°", "")))
+                    .isBetween(84, 96);
         }
     }
 
     @Test
     void aSecondProcessSpeakingTheProtocolTakesThePlaceOfTheSimulatedOne() throws IOException, InterruptedException {
-        Process instrument = new ProcessBuilder("bash", new File("../tools/instrument").getPath(), String.valueOf(instruments.port()), "indicator", "story-1", "12").redirectErrorStream(true).start();
+        Process instrument = new ProcessBuilder(
+                        "bash",
+                        new File("../tools/instrument").getPath(),
+                        String.valueOf(instruments.port()),
+                        "indicator",
+                        "story-1",
+                        "12")
+                .redirectErrorStream(true)
+                .start();
         try (Browser b = new Browser(port, 1280, 800)) {
             b.until(d -> instruments.names().containsKey("story-1"));
             b.open("/bench/runout?surface=disc&readings=");
             set(b, "[data-live-source]", "/instruments/attached/story-1/stream");
             set(b, "[data-live-of]", "12");
             start(b);
-            b.until(d -> d.findElement(By.cssSelector("[data-live-run]")).getText().equals("Stop"));
+            b.until(d ->
+                    d.findElement(By.cssSelector("[data-live-run]")).getText().equals("Stop"));
             instrument.getOutputStream().write('\n');
             instrument.getOutputStream().flush();
             b.until(d -> box(b, "readings").split(" ").length == 12);
             b.untilText("#echo-readings", "12 values");
-            b.until(d -> Math.abs(Integer.parseInt(b.all("#answer .figure .num").get(1).getText().replace("°", "")) - 130) <= 10);
+            b.until(d -> Math.abs(Integer.parseInt(b.all("#answer .figure .num")
+                                    .get(1)
+                                    .getText()
+                                    .replace("°", ""))
+                            - 130)
+                    <= 10);
         } finally {
             instrument.destroy();
             instrument.waitFor(10, TimeUnit.SECONDS);

@@ -17,6 +17,7 @@ class JobStory {
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private WorkshopService workshops;
 
@@ -91,7 +92,17 @@ class JobStory {
             b.press("#sign");
 
             b.untilText("h1", "Report of job");
-            assertThat(b.text("main")).contains("Signed and closed", "Skiff trailer", "Hums when loaded", "L44649/L44610", "wheel bearing", "0.053 mm", "inside 0.025 to 0.125 mm", "ZK", "20 immersions");
+            assertThat(b.text("main"))
+                    .contains(
+                            "Signed and closed",
+                            "Skiff trailer",
+                            "Hums when loaded",
+                            "L44649/L44610",
+                            "wheel bearing",
+                            "0.053 mm",
+                            "inside 0.025 to 0.125 mm",
+                            "ZK",
+                            "20 immersions");
             assertThat(b.text("#section svg")).contains("play 0.053 (×10)");
         }
     }
@@ -100,9 +111,21 @@ class JobStory {
     void theSameStageWorksOnAPhone() {
         workshops.change(new WorkshopForm("Story yard", UnitSystem.METRIC, "A", "yearly"));
         try (Browser b = new Browser(port, 390, 844)) {
-            for (String page : new String[] {"/", "/vehicles", "/vehicles/new", "/visits/new", "/settings", "/search?q=a", "/bench/decode", "/bench/hub-grease", "/bench/end-play"}) {
+            for (String page : new String[] {
+                "/",
+                "/vehicles",
+                "/vehicles/new",
+                "/visits/new",
+                "/settings",
+                "/search?q=a",
+                "/bench/decode",
+                "/bench/hub-grease",
+                "/bench/end-play"
+            }) {
                 b.open(page);
-                assertThat(b.number("document.documentElement.scrollWidth")).as(page).isLessThanOrEqualTo(390);
+                assertThat(b.number("document.documentElement.scrollWidth"))
+                        .as(page)
+                        .isLessThanOrEqualTo(390);
             }
         }
     }

@@ -19,14 +19,18 @@ class NoScriptStory {
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
 
     @Test
     void theNutAndAStageWorkWithoutScript() {
-        long trailer = vehicles.add(new VehicleInput("trailer", "Plain trailer", "PL 1", "X.Y.", "none", null, "wet", 1)).id();
+        long trailer = vehicles.add(
+                        new VehicleInput("trailer", "Plain trailer", "PL 1", "X.Y.", "none", null, "wet", 1))
+                .id();
         long job = jobs.open(trailer, "axle1-left", Instant.now());
         try (Browser b = new Browser(port, 1280, 800)) {
             b.driver.executeCdpCommand("Emulation.setScriptExecutionDisabled", Map.of("value", true));

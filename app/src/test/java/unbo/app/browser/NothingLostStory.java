@@ -21,15 +21,22 @@ class NothingLostStory {
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
+
     private long job;
 
     @BeforeEach
     void open() {
-        job = jobs.open(vehicles.add(new VehicleInput("trailer", "Windward trailer", "WT 1", "X.Y.", "none", null, "wet", 1)).id(), "axle1-left", Instant.now());
+        job = jobs.open(
+                vehicles.add(new VehicleInput("trailer", "Windward trailer", "WT 1", "X.Y.", "none", null, "wet", 1))
+                        .id(),
+                "axle1-left",
+                Instant.now());
     }
 
     private static String box(Browser b, String name) {
@@ -68,13 +75,15 @@ class NothingLostStory {
             line(b, false);
             b.write("outerCone", "L44649");
             b.untilText("#line", "There is no connection to Unbo.");
-            b.driver.executeScript("navigator.sendBeacon = () => false"); // a browser that was closed hard says nothing more
+            b.driver.executeScript(
+                    "navigator.sendBeacon = () => false"); // a browser that was closed hard says nothing more
             b.driver.navigate().refresh();
             line(b, true);
             b.open("/jobs/" + job + "/identify");
             b.untilText("#line", "it stands in the boxes again");
             assertThat(box(b, "outerCone")).isEqualTo("L44649");
-            b.until(d -> (Boolean) b.driver.executeScript("return localStorage.length === 0")); // by now the server has it
+            b.until(d ->
+                    (Boolean) b.driver.executeScript("return localStorage.length === 0")); // by now the server has it
             b.open("/jobs/" + job + "/identify");
             b.untilText("#draft", "Not kept yet");
         }
@@ -82,7 +91,8 @@ class NothingLostStory {
 
     @Test
     void theSecondOfTwoBrowsersSeesBothVersionsAndMergesFieldByField() {
-        try (Browser tablet = new Browser(port, 1280, 800); Browser laptop = new Browser(port, 1280, 800)) {
+        try (Browser tablet = new Browser(port, 1280, 800);
+                Browser laptop = new Browser(port, 1280, 800)) {
             tablet.open("/jobs/" + job + "/intake");
             laptop.open("/jobs/" + job + "/intake");
             tablet.write("complaint", "Rumbles");
@@ -91,16 +101,20 @@ class NothingLostStory {
             laptop.keep("Diagnose");
             tablet.press("#stage-form button.go");
             tablet.untilText("#merge", "Kept on another screen");
-            assertThat(tablet.text("#merge")).contains("Rumbles", "Hums", "300 kg", "both changed it", "only the other screen changed it");
+            assertThat(tablet.text("#merge"))
+                    .contains("Rumbles", "Hums", "300 kg", "both changed it", "only the other screen changed it");
             tablet.press("#merge button.go");
             tablet.untilText(".notice", "Intake is kept");
-            Map<String, String> kept = jobs.view(job).orElseThrow().station(RouteStage.INTAKE).texts();
+            Map<String, String> kept =
+                    jobs.view(job).orElseThrow().station(RouteStage.INTAKE).texts();
             assertThat(kept).containsEntry("complaint", "Rumbles").containsEntry("load", "300 kg");
         }
     }
 
     private static void line(Browser b, boolean there) {
         b.driver.executeCdpCommand("Network.enable", Map.of());
-        b.driver.executeCdpCommand("Network.emulateNetworkConditions", Map.of("offline", !there, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+        b.driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", !there, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
     }
 }

@@ -59,7 +59,8 @@ class RaceMapStory {
     private static Actions at(Browser b, String ring, double along, double across) {
         WebElement race = b.find(ring);
         Dimension size = race.getSize();
-        return new Actions(b.driver).moveToElement(race, (int) ((along - 0.5) * size.width), (int) ((across - 0.5) * size.height));
+        return new Actions(b.driver)
+                .moveToElement(race, (int) ((along - 0.5) * size.width), (int) ((across - 0.5) * size.height));
     }
 
     private static void drag(Browser b, String ring, double across) {

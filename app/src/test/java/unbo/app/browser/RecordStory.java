@@ -34,10 +34,13 @@ class RecordStory {
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
+
     @Autowired
     private WorkshopService workshops;
 
@@ -52,20 +55,66 @@ class RecordStory {
     }
 
     private long open(String kind, String position) {
-        return jobs.open(vehicles.add(new VehicleInput(kind, "Told " + kind, "TD 1", "X.Y.", kind.equals("trailer") ? "none" : "km", 5000.0, "wet", 1)).id(), position, NOW);
+        return jobs.open(
+                vehicles.add(new VehicleInput(
+                                kind,
+                                "Told " + kind,
+                                "TD 1",
+                                "X.Y.",
+                                kind.equals("trailer") ? "none" : "km",
+                                5000.0,
+                                "wet",
+                                1))
+                        .id(),
+                position,
+                NOW);
     }
 
     private void keep(long job, RouteStage stage, Map<String, String> texts) {
-        assertThat(jobs.keep(job, stage, jobs.view(job).orElseThrow().station(stage).version(), texts, NOW)).as(stage.title()).isEqualTo(JobService.Kept.DONE);
+        assertThat(jobs.keep(
+                        job, stage, jobs.view(job).orElseThrow().station(stage).version(), texts, NOW))
+                .as(stage.title())
+                .isEqualTo(JobService.Kept.DONE);
     }
 
     private long hub() {
         long job = open("trailer", "axle1-left");
         keep(job, RouteStage.INTAKE, Map.of("complaint", "hum", "day", "2026-05-04"));
-        keep(job, RouteStage.IDENTIFY, Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "hubBore", "43"));
+        keep(
+                job,
+                RouteStage.IDENTIFY,
+                Map.of(
+                        "outerCone",
+                        "L44643",
+                        "outerCup",
+                        "L44610",
+                        "innerCone",
+                        "L68149",
+                        "innerCup",
+                        "L68110",
+                        "hubBore",
+                        "43"));
         keep(job, RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", "CaS"));
-        keep(job, RouteStage.SET, Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "42", "school", "A"));
-        keep(job, RouteStage.PROVE, Map.of("push", "0 0 0", "pull", "0.06 0.06 0.06", "hubTemperature", "35", "twinTemperature", "34", "proof-nut-locked", "right", "initials", "AH"));
+        keep(
+                job,
+                RouteStage.SET,
+                Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "42", "school", "A"));
+        keep(
+                job,
+                RouteStage.PROVE,
+                Map.of(
+                        "push",
+                        "0 0 0",
+                        "pull",
+                        "0.06 0.06 0.06",
+                        "hubTemperature",
+                        "35",
+                        "twinTemperature",
+                        "34",
+                        "proof-nut-locked",
+                        "right",
+                        "initials",
+                        "AH"));
         keep(job, RouteStage.LOG, Map.of("cause", "regular-service", "serviceSchool", "yearly"));
         return job;
     }
@@ -89,7 +138,9 @@ class RecordStory {
             String before = whole(b, "/jobs/" + job + "/prove");
             assertThat(before).contains("it stands as it was", "inside 0.025 to 0.125 mm", "0.06 mm");
             assertThat(b.all("main input:not([type=hidden]), main select")).isEmpty();
-            assertThat(whole(b, "/jobs/" + job + "/prove?pull=0.9%200.9%200.9")).isEqualTo(before).doesNotContain("do not drive");
+            assertThat(whole(b, "/jobs/" + job + "/prove?pull=0.9%200.9%200.9"))
+                    .isEqualTo(before)
+                    .doesNotContain("do not drive");
             units(UnitSystem.INCH);
             assertThat(whole(b, "/jobs/" + job + "/prove")).isEqualTo(before);
         }
@@ -107,8 +158,10 @@ class RecordStory {
             b.untilText("#echo-betweenCups", "41.275 mm");
             b.untilText("#echo-hubBore", "43 mm = 1.6929 in");
             b.keep("Strip");
-            assertThat(jobs.view(job).orElseThrow().sheet().number(FactKey.HUB_BORE)).isEqualTo(43);
-            assertThat(jobs.view(job).orElseThrow().sheet().number(FactKey.BETWEEN_CUPS)).isEqualTo(41.275);
+            assertThat(jobs.view(job).orElseThrow().sheet().number(FactKey.HUB_BORE))
+                    .isEqualTo(43);
+            assertThat(jobs.view(job).orElseThrow().sheet().number(FactKey.BETWEEN_CUPS))
+                    .isEqualTo(41.275);
         }
     }
 
@@ -117,14 +170,40 @@ class RecordStory {
         long job = open("trailer", "axle1-left");
         keep(job, RouteStage.INTAKE, Map.of("complaint", "spun cup", "day", "2026-05-04"));
         keep(job, RouteStage.IDENTIFY, Map.of("outerCone", "32008X", "innerCone", "32010X"));
-        keep(job, RouteStage.INSPECT, Map.of("which", "outer", "designation", "32008X", "plane1", "67.975 67.976 67.977", "plane2", "67.976 67.977 67.978", "seatSymbol", "N7"));
+        keep(
+                job,
+                RouteStage.INSPECT,
+                Map.of(
+                        "which",
+                        "outer",
+                        "designation",
+                        "32008X",
+                        "plane1",
+                        "67.975 67.976 67.977",
+                        "plane2",
+                        "67.976 67.977 67.978",
+                        "seatSymbol",
+                        "N7"));
         try (Browser b = new Browser(port, 1280, 800)) {
             b.open("/jobs/" + job + "/fit");
             assertThat(box(b, "measuredMinMm")).as("measured in Inspect").startsWith("67.97");
             b.untilText("#answer", "interference");
             b.keep("Grease");
             assertThat(b.text("#rail")).doesNotContain("recalculate");
-            keep(job, RouteStage.INSPECT, Map.of("which", "outer", "designation", "32008X", "plane1", "68.030 68.031 68.032", "plane2", "68.031 68.032 68.033", "seatSymbol", "N7"));
+            keep(
+                    job,
+                    RouteStage.INSPECT,
+                    Map.of(
+                            "which",
+                            "outer",
+                            "designation",
+                            "32008X",
+                            "plane1",
+                            "68.030 68.031 68.032",
+                            "plane2",
+                            "68.031 68.032 68.033",
+                            "seatSymbol",
+                            "N7"));
             b.open("/jobs/" + job + "/fit");
             assertThat(b.text("#rail")).contains("recalculate");
             assertThat(b.text("main")).contains("has changed since");
@@ -156,7 +235,9 @@ class RecordStory {
             b.untilText(".notice", "Log is kept");
             b.press("#sign");
             b.untilText("h1", "Report of job");
-            assertThat(b.text("main")).contains("Signed and closed", "not done", "the chain is on order").doesNotContain("plit pin");
+            assertThat(b.text("main"))
+                    .contains("Signed and closed", "not done", "the chain is on order")
+                    .doesNotContain("plit pin");
         }
     }
 
@@ -184,19 +265,30 @@ class RecordStory {
             b.open("/jobs/" + job + "/fit");
             b.driver.executeCdpCommand("Network.enable", Map.of());
             b.write("designation", "L44610");
-            b.driver.executeCdpCommand("Network.emulateNetworkConditions", Map.of("offline", false, "latency", 900, "downloadThroughput", -1, "uploadThroughput", -1));
+            b.driver.executeCdpCommand(
+                    "Network.emulateNetworkConditions",
+                    Map.of("offline", false, "latency", 900, "downloadThroughput", -1, "uploadThroughput", -1));
             b.write("seat", "N7");
             b.keep("Grease");
-            b.driver.executeCdpCommand("Network.emulateNetworkConditions", Map.of("offline", false, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+            b.driver.executeCdpCommand(
+                    "Network.emulateNetworkConditions",
+                    Map.of("offline", false, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
             for (int i = 0; i < 5; i++) {
                 b.write("strokeGrams", String.valueOf(i + 1));
                 b.untilText("#echo-strokeGrams", (i + 1) + " g");
             }
             assertThat(b.text("main")).doesNotContain("Wipe it with thin oil", "Kept on another screen");
             b.open("/jobs/" + job + "/fit");
-            assertThat(b.all("#draft")).allSatisfy(draft -> assertThat(draft.getText()).doesNotContain("Not kept yet"));
+            assertThat(b.all("#draft"))
+                    .allSatisfy(draft -> assertThat(draft.getText()).doesNotContain("Not kept yet"));
             assertThat(b.text("main")).doesNotContain("another screen");
-            assertThat(b.driver.manage().logs().get(LogType.BROWSER).getAll().stream().filter(line -> line.getLevel().intValue() >= Level.SEVERE.intValue() && !line.getMessage().contains("Abort") && !line.getMessage().contains("afterRequest")).map(LogEntry::getMessage).toList()).isEmpty();
+            assertThat(b.driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                            .filter(line -> line.getLevel().intValue() >= Level.SEVERE.intValue()
+                                    && !line.getMessage().contains("Abort")
+                                    && !line.getMessage().contains("afterRequest"))
+                            .map(LogEntry::getMessage)
+                            .toList())
+                    .isEmpty();
         }
     }
 }

@@ -30,37 +30,72 @@ class CataloguePagesTest {
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private OwnCatalogue own;
 
     private ResultActions take(String csv) throws Exception {
-        return mvc.perform(multipart("/catalogue/take-in").file(new MockMultipartFile("file", "own.csv", "text/csv", csv.getBytes())).with(csrf()));
+        return mvc.perform(multipart("/catalogue/take-in")
+                .file(new MockMultipartFile("file", "own.csv", "text/csv", csv.getBytes()))
+                .with(csrf()));
     }
 
     @Test
     void oneIsAddedFoundAndTakenOut() throws Exception {
-        mvc.perform(post("/catalogue").param("designation", "QX 4711").param("kind", "deep-groove-ball").param("bore", "33").param("outside", "61").param("width", "13").param("price", "7.5").with(csrf())).andExpect(redirectedUrl("/catalogue"));
-        mvc.perform(get("/catalogue")).andExpect(content().string(allOf(containsString("QX 4711"), containsString("33 × 61 × 13"), containsString("7.50"))));
-        mvc.perform(get("/bench/find?bore=33&outside=61&width=13")).andExpect(content().string(containsString("QX 4711")));
-        mvc.perform(get("/api/v1/decode").param("marking", "qx4711")).andExpect(jsonPath("$.outsideMm").value(61));
-        mvc.perform(get("/bench/decode").param("marking", "QX-4711")).andExpect(content().string(containsString("own catalogue")));
-        mvc.perform(post("/catalogue/forget").param("designation", "QX 4711").with(csrf())).andExpect(redirectedUrl("/catalogue"));
+        mvc.perform(post("/catalogue")
+                        .param("designation", "QX 4711")
+                        .param("kind", "deep-groove-ball")
+                        .param("bore", "33")
+                        .param("outside", "61")
+                        .param("width", "13")
+                        .param("price", "7.5")
+                        .with(csrf()))
+                .andExpect(redirectedUrl("/catalogue"));
+        mvc.perform(get("/catalogue"))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("QX 4711"), containsString("33 × 61 × 13"), containsString("7.50"))));
+        mvc.perform(get("/bench/find?bore=33&outside=61&width=13"))
+                .andExpect(content().string(containsString("QX 4711")));
+        mvc.perform(get("/api/v1/decode").param("marking", "qx4711"))
+                .andExpect(jsonPath("$.outsideMm").value(61));
+        mvc.perform(get("/bench/decode").param("marking", "QX-4711"))
+                .andExpect(content().string(containsString("own catalogue")));
+        mvc.perform(post("/catalogue/forget").param("designation", "QX 4711").with(csrf()))
+                .andExpect(redirectedUrl("/catalogue"));
         assertThat(own.all()).noneMatch(b -> b.boundary().designation().equals("QX 4711"));
     }
 
     @Test
     void whatCannotBeIsSaidAndWhatWasTypedStays() throws Exception {
-        mvc.perform(post("/catalogue").param("designation", "QX 4712").param("kind", "deep-groove-ball").param("bore", "61").param("outside", "33").param("width", "13").with(csrf())).andExpect(status().isOk())
-                .andExpect(content().string(allOf(containsString("value=\"QX 4712\""), containsString("The outside must be larger than the bore"))));
+        mvc.perform(post("/catalogue")
+                        .param("designation", "QX 4712")
+                        .param("kind", "deep-groove-ball")
+                        .param("bore", "61")
+                        .param("outside", "33")
+                        .param("width", "13")
+                        .with(csrf()))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("value=\"QX 4712\""),
+                                containsString("The outside must be larger than the bore"))));
     }
 
     @Test
     void aTableComesInWholeOrNotAtAll() throws Exception {
-        take(HEAD + "QX1,deep-groove-ball,31,57,11,,,,2\nQX2,deep-groove-ball,57,31,11,,,,\n").andExpect(status().isOk())
-                .andExpect(content().string(allOf(containsString("Nothing was taken in"), containsString("Row 3: The outside must be larger"), not(containsString(">QX1<")))));
+        take(HEAD + "QX1,deep-groove-ball,31,57,11,,,,2\nQX2,deep-groove-ball,57,31,11,,,,\n")
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Nothing was taken in"),
+                                containsString("Row 3: The outside must be larger"),
+                                not(containsString(">QX1<")))));
         assertThat(own.boundaries()).noneMatch(b -> b.designation().startsWith("QX"));
-        take(HEAD + "QX1,deep-groove-ball,31,57,11,,,,2\nQX2,deep-groove-ball,31,67,11,,,,\n").andExpect(redirectedUrl("/catalogue"));
-        mvc.perform(get("/catalogue.csv")).andExpect(content().string(containsString("QX1,deep-groove-ball,31,57,11,,,,2")));
+        take(HEAD + "QX1,deep-groove-ball,31,57,11,,,,2\nQX2,deep-groove-ball,31,67,11,,,,\n")
+                .andExpect(redirectedUrl("/catalogue"));
+        mvc.perform(get("/catalogue.csv"))
+                .andExpect(content().string(containsString("QX1,deep-groove-ball,31,57,11,,,,2")));
         take("").andExpect(content().string(containsString("No file was chosen")));
     }
 }

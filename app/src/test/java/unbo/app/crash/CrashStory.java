@@ -53,13 +53,15 @@ class CrashStory {
             for (int round = 0; round < ROUNDS; round++) {
                 round(machine, Machine::killDatabase, Machine::startDatabase);
             }
-            long confirmed = savers.stream().mapToLong(s -> s.confirmations.get()).sum();
-            System.out.println("crash: " + kills + " kills, half of the application, half of the database; " + confirmed + " confirmed saves, "
-                    + faults.size() + " lost or half (seed " + seed + ")");
+            long confirmed =
+                    savers.stream().mapToLong(s -> s.confirmations.get()).sum();
+            System.out.println("crash: " + kills + " kills, half of the application, half of the database; " + confirmed
+                    + " confirmed saves, " + faults.size() + " lost or half (seed " + seed + ")");
             faults.forEach(System.out::println);
             assertThat(kills).isEqualTo(2 * ROUNDS);
             assertThat(inTheMiddle).as("kills with a save under way").isGreaterThanOrEqualTo(ROUNDS);
-            assertThat(savers).allSatisfy(saver -> assertThat(saver.confirmations.get()).isPositive());
+            assertThat(savers)
+                    .allSatisfy(saver -> assertThat(saver.confirmations.get()).isPositive());
             assertThat(faults).as("seed " + seed).isEmpty();
         }
     }
@@ -67,7 +69,19 @@ class CrashStory {
     private void prepare(Machine machine) throws Exception {
         Desk desk = new Desk(machine.port);
         String token = Desk.value(desk.page("/settings"), "_csrf");
-        desk.send("/settings", Map.of("_csrf", token, "name", "Crash yard", "units", "METRIC", "settingSchool", "A", "serviceSchool", "yearly"));
+        desk.send(
+                "/settings",
+                Map.of(
+                        "_csrf",
+                        token,
+                        "name",
+                        "Crash yard",
+                        "units",
+                        "METRIC",
+                        "settingSchool",
+                        "A",
+                        "serviceSchool",
+                        "yearly"));
         String file = new ClassPathResource("crash-job.json").getContentAsString(StandardCharsets.UTF_8);
         desk.sendFile("/take-in", token, file.replace("MARK", "S0"));
         savers.add(new Saver.Signer(new Desk(machine.port), 1));
@@ -79,20 +93,42 @@ class CrashStory {
     }
 
     private static long open(Desk desk, String token, int n) throws Exception {
-        HttpResponse<String> vehicle = desk.send("/vehicles", Map.of("_csrf", token, "kind", "trailer", "name", "Crash trailer " + n, "mark", "C" + n, "counterUnit", "none", "use", "wet", "axles", "1"));
+        HttpResponse<String> vehicle = desk.send(
+                "/vehicles",
+                Map.of(
+                        "_csrf",
+                        token,
+                        "kind",
+                        "trailer",
+                        "name",
+                        "Crash trailer " + n,
+                        "mark",
+                        "C" + n,
+                        "counterUnit",
+                        "none",
+                        "use",
+                        "wet",
+                        "axles",
+                        "1"));
         String number = vehicle.headers().firstValue("Location").orElseThrow().replaceAll(".*/", "");
-        HttpResponse<String> job = desk.send("/visits", Map.of("_csrf", token, "vehicle", number, "position", "axle1-left"));
+        HttpResponse<String> job =
+                desk.send("/visits", Map.of("_csrf", token, "vehicle", number, "position", "axle1-left"));
         return Long.parseLong(job.headers().firstValue("Location").orElseThrow().replaceAll(".*/jobs/(\\d+)/.*", "$1"));
     }
 
     private void round(Machine machine, Cut cut, Cut back) throws Exception {
         AtomicBoolean on = new AtomicBoolean(true);
         ExecutorService hands = Executors.newFixedThreadPool(savers.size());
-        List<Future<?>> work = savers.stream().<Future<?>>map(saver -> hands.submit(() -> saver.run(on::get))).toList();
-        long[] before = savers.stream().mapToLong(saver -> saver.confirmations.get()).toArray();
+        List<Future<?>> work = savers.stream()
+                .<Future<?>>map(saver -> hands.submit(() -> saver.run(on::get)))
+                .toList();
+        long[] before =
+                savers.stream().mapToLong(saver -> saver.confirmations.get()).toArray();
         long patience = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
-        while (IntStream.range(0, before.length).anyMatch(i -> savers.get(i).confirmations.get() == before[i])
-                && work.stream().noneMatch(Future::isDone) && System.nanoTime() < patience) {
+        while (IntStream.range(0, before.length)
+                        .anyMatch(i -> savers.get(i).confirmations.get() == before[i])
+                && work.stream().noneMatch(Future::isDone)
+                && System.nanoTime() < patience) {
             LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(20));
         }
         LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(random.nextInt(600)));
@@ -115,6 +151,8 @@ class CrashStory {
                 saver.compare(database).forEach(fault -> faults.add("kill " + kills + ": " + fault));
             }
         }
-        System.out.println("crash: kill " + kills + ", " + savers.stream().mapToLong(s -> s.confirmations.get()).sum() + " saves confirmed so far, " + faults.size() + " lost or half");
+        System.out.println("crash: kill " + kills + ", "
+                + savers.stream().mapToLong(s -> s.confirmations.get()).sum() + " saves confirmed so far, "
+                + faults.size() + " lost or half");
     }
 }

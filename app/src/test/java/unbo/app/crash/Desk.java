@@ -19,7 +19,10 @@ import org.springframework.web.util.HtmlUtils;
 /** A browser without a window: keeps its cookies, reads the hidden fields of forms, sends forms. */
 final class Desk {
 
-    private final HttpClient client = HttpClient.newBuilder().cookieHandler(new CookieManager()).connectTimeout(Duration.ofSeconds(5)).build();
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .connectTimeout(Duration.ofSeconds(5))
+            .build();
     private final String root;
 
     Desk(int port) {
@@ -35,26 +38,41 @@ final class Desk {
     }
 
     HttpResponse<String> send(String address, Map<String, String> texts) throws IOException, InterruptedException {
-        String body = texts.entrySet().stream().map(e -> URLEncoder.encode(e.getKey(), StandardCharsets.UTF_8) + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
+        String body = texts.entrySet().stream()
+                .map(e -> URLEncoder.encode(e.getKey(), StandardCharsets.UTF_8) + "="
+                        + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
                 .collect(Collectors.joining("&"));
-        return client.send(request(address).header("Content-Type", "application/x-www-form-urlencoded").POST(HttpRequest.BodyPublishers.ofString(body)).build(),
+        return client.send(
+                request(address)
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
                 HttpResponse.BodyHandlers.ofString());
     }
 
     HttpResponse<String> sendFile(String address, String token, String file) throws IOException, InterruptedException {
         String body = "--crash\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n" + token
-                + "\r\n--crash\r\nContent-Disposition: form-data; name=\"file\"; filename=\"job.json\"\r\nContent-Type: application/json\r\n\r\n" + file + "\r\n--crash--\r\n";
-        return client.send(request(address).header("Content-Type", "multipart/form-data; boundary=crash").POST(HttpRequest.BodyPublishers.ofString(body)).build(),
+                + "\r\n--crash\r\nContent-Disposition: form-data; name=\"file\"; "
+                + "filename=\"job.json\"\r\nContent-Type: application/json\r\n\r\n"
+                + file + "\r\n--crash--\r\n";
+        return client.send(
+                request(address)
+                        .header("Content-Type", "multipart/form-data; boundary=crash")
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
                 HttpResponse.BodyHandlers.ofString());
     }
 
     private HttpRequest.Builder request(String address) {
-        return HttpRequest.newBuilder(URI.create(root + address)).timeout(Duration.ofSeconds(60)).header("Accept", "text/html");
+        return HttpRequest.newBuilder(URI.create(root + address))
+                .timeout(Duration.ofSeconds(60))
+                .header("Accept", "text/html");
     }
 
     /** The value of the first input of this name. */
     static String value(String page, String name) {
-        Matcher input = Pattern.compile("name=\"" + Pattern.quote(name) + "\"[^>]*? value=\"([^\"]*)\"").matcher(page);
+        Matcher input = Pattern.compile("name=\"" + Pattern.quote(name) + "\"[^>]*? value=\"([^\"]*)\"")
+                .matcher(page);
         if (!input.find()) {
             throw new AssertionError("there is no " + name + " on the page");
         }

@@ -22,6 +22,7 @@ abstract class Saver {
     final Desk desk;
     /** The last save that was confirmed, and the last that was tried; 0 for none. */
     long confirmed;
+
     long tried;
     final AtomicLong confirmations = new AtomicLong();
 
@@ -59,8 +60,7 @@ abstract class Saver {
     /** @return true when the answer confirmed it */
     abstract boolean save(long number) throws IOException, InterruptedException;
 
-    void after() throws IOException, InterruptedException {
-    }
+    void after() throws IOException, InterruptedException {}
 
     /** What is lost or half there, in sentences; empty when all is as it was confirmed. */
     abstract List<String> compare(Connection database) throws Exception;
@@ -68,7 +68,8 @@ abstract class Saver {
     /** What was found must be the last confirmed save, or the one that was under way. */
     final void check(String what, long found, List<String> faults) {
         if (found != confirmed && found != tried) {
-            faults.add(what + ": save " + found + " is there, " + confirmed + " was confirmed and " + tried + " under way");
+            faults.add(what + ": save " + found + " is there, " + confirmed + " was confirmed and " + tried
+                    + " under way");
         }
         confirmed = found;
         tried = found;
@@ -113,8 +114,25 @@ abstract class Saver {
 
         @Override
         boolean save(long number) throws IOException, InterruptedException {
-            return redirected(desk.send("/jobs/" + job + "/intake", Map.of("_csrf", token, "version", version, "base", "{}", "stay", "yes",
-                    "complaint", "Save " + number, "day", "2026-05-04", "counter", "", "load", String.format(Locale.ROOT, "%d.%03d", 100 + number / 1000, number % 1000))));
+            return redirected(desk.send(
+                    "/jobs/" + job + "/intake",
+                    Map.of(
+                            "_csrf",
+                            token,
+                            "version",
+                            version,
+                            "base",
+                            "{}",
+                            "stay",
+                            "yes",
+                            "complaint",
+                            "Save " + number,
+                            "day",
+                            "2026-05-04",
+                            "counter",
+                            "",
+                            "load",
+                            String.format(Locale.ROOT, "%d.%03d", 100 + number / 1000, number % 1000))));
         }
 
         @Override
@@ -126,14 +144,18 @@ abstract class Saver {
         List<String> compare(Connection database) throws Exception {
             List<String> faults = new ArrayList<>();
             String document = one(database, "select document from stage where job_id = ? and code = 'intake'", job);
-            long found = document.isEmpty() ? 0 : number(document.replaceAll("(?s).*?\"complaint\":\"Save (\\d+)\".*", "$1"));
+            long found = document.isEmpty()
+                    ? 0
+                    : number(document.replaceAll("(?s).*?\"complaint\":\"Save (\\d+)\".*", "$1"));
             check("intake of job " + job, found, faults);
             if (found > 0) {
                 long load = number(document.replaceAll("(?s).*?\"load\":\"([\\d.]+)\".*", "$1")) - 100_000;
-                long fact = number(document.replaceAll("(?s).*?\"key\":\"COMPLAINT\",\"text\":\"Save (\\d+)\".*", "$1"));
+                long fact =
+                        number(document.replaceAll("(?s).*?\"key\":\"COMPLAINT\",\"text\":\"Save (\\d+)\".*", "$1"));
                 long headline = number(one(database, "select complaint from job where id = ?", job));
                 if (load != found || fact != found || headline != found) {
-                    faults.add("half a job " + job + ": texts " + found + " and " + load + ", fact " + fact + ", headline " + headline);
+                    faults.add("half a job " + job + ": texts " + found + " and " + load + ", fact " + fact
+                            + ", headline " + headline);
                 }
             }
             return faults;
@@ -197,9 +219,13 @@ abstract class Saver {
         @Override
         List<String> compare(Connection database) throws Exception {
             List<String> faults = new ArrayList<>();
-            try (var statement = database.createStatement(); ResultSet rows = statement.executeQuery("select v.mark, count(distinct p.id), count(distinct j.id), count(distinct s.id), max(j.sheet is not null) "
-                    + "from vehicle v left join vehicle_position p on p.vehicle_id = v.id left join job j on j.position_id = p.id left join stage s on s.job_id = j.id "
-                    + "where v.mark like 'T%' group by v.id order by v.id")) {
+            try (var statement = database.createStatement();
+                    ResultSet rows = statement.executeQuery(
+                            "select v.mark, count(distinct p.id), count(distinct j.id), count(distinct "
+                                    + "s.id), max(j.sheet is not null) "
+                                    + "from vehicle v left join vehicle_position p on p.vehicle_id = v.id left join "
+                                    + "job j on j.position_id = p.id left join stage s on s.job_id = j.id "
+                                    + "where v.mark like 'T%' group by v.id order by v.id")) {
                 long last = 0;
                 while (rows.next()) {
                     long number = number(rows.getString(1));
@@ -208,7 +234,8 @@ abstract class Saver {
                     }
                     last = number;
                     if (rows.getInt(2) != 2 || rows.getInt(3) != 1 || rows.getInt(4) != 6 || rows.getInt(5) != 1) {
-                        faults.add("half a job taken in: " + number + " has " + rows.getInt(2) + " positions, " + rows.getInt(3) + " jobs, " + rows.getInt(4) + " stages");
+                        faults.add("half a job taken in: " + number + " has " + rows.getInt(2) + " positions, "
+                                + rows.getInt(3) + " jobs, " + rows.getInt(4) + " stages");
                     }
                 }
                 check("taken in", last, faults);
@@ -235,20 +262,35 @@ abstract class Saver {
 
         @Override
         boolean save(long number) throws IOException, InterruptedException {
-            return redirected(number % 2 == 1 ? desk.send("/jobs/" + job + "/do/reopen", Map.of("_csrf", token, "text", "reopened " + number))
-                    : desk.send("/jobs/" + job + "/do/sign", Map.of("_csrf", token)));
+            return redirected(
+                    number % 2 == 1
+                            ? desk.send(
+                                    "/jobs/" + job + "/do/reopen", Map.of("_csrf", token, "text", "reopened " + number))
+                            : desk.send("/jobs/" + job + "/do/sign", Map.of("_csrf", token)));
         }
 
         @Override
         List<String> compare(Connection database) throws Exception {
             List<String> faults = new ArrayList<>();
-            boolean signed = one(database, "select state from job where id = ?", job).equals("SIGNED");
-            boolean frozen = !one(database, "select coalesce(length(sheet), 0) from job where id = ?", job).equals("0");
-            boolean remembered = !one(database, "select p.last_worked_on from vehicle_position p join job j on j.position_id = p.id where j.id = ?", job).equals("null");
+            boolean signed =
+                    one(database, "select state from job where id = ?", job).equals("SIGNED");
+            boolean frozen = !one(database, "select coalesce(length(sheet), 0) from job where id = ?", job)
+                    .equals("0");
+            boolean remembered = !one(
+                            database,
+                            "select p.last_worked_on from vehicle_position p join job j on j.position_id = "
+                                    + "p.id where j.id = ?",
+                            job)
+                    .equals("null");
             if (signed != frozen || signed != remembered) {
-                faults.add("half signed job " + job + ": signed " + signed + ", frozen " + frozen + ", remembered " + remembered);
+                faults.add("half signed job " + job + ": signed " + signed + ", frozen " + frozen + ", remembered "
+                        + remembered);
             }
-            long reopened = number(one(database, "select coalesce(max(cast(substring(text, 10) as unsigned)), 0) from job_note where kind = 'reopened' and job_id = ?", job));
+            long reopened = number(one(
+                    database,
+                    "select coalesce(max(cast(substring(text, 10) as unsigned)), 0) from job_note "
+                            + "where kind = 'reopened' and job_id = ?",
+                    job));
             check("signing of job " + job, signed && reopened > 0 ? reopened + 1 : reopened, faults);
             return faults;
         }

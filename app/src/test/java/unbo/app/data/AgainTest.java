@@ -23,8 +23,10 @@ class AgainTest {
 
     @Autowired
     private Crossing crossing;
+
     @Autowired
     private JdbcTemplate jdbc;
+
     private TransactionTemplate transactions;
 
     @Autowired
@@ -51,7 +53,9 @@ class AgainTest {
         CompletableFuture<Void> other = CompletableFuture.runAsync(() -> crossing.add("b", "a", bothHoldOne, there));
         crossing.add("a", "b", bothHoldOne, here);
         other.get(20, TimeUnit.SECONDS);
-        assertThat(here.get() + there.get()).as("one of the two was chosen to give way").isGreaterThan(2);
+        assertThat(here.get() + there.get())
+                .as("one of the two was chosen to give way")
+                .isGreaterThan(2);
         assertThat(jdbc.queryForList("select n from crossing", Integer.class)).containsExactly(2, 2);
     }
 }

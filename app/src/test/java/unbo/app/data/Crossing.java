@@ -19,7 +19,10 @@ public class Crossing {
         this.jdbc = jdbc;
     }
 
-    /** Adds one to both. @param tries counts how often it was begun; at the first try it waits for the other to hold its own first row */
+    /**
+     * Adds one to both. @param tries counts how often it was begun; at the first try it waits for the other to hold its
+     * own first row
+     */
     public void add(String first, String second, CountDownLatch bothHoldOne, AtomicInteger tries) {
         boolean firstTry = tries.incrementAndGet() == 1;
         jdbc.update("update crossing set n = n + 1 where name = ?", first);

@@ -19,7 +19,8 @@ class KnownTest {
         try {
             known.changes();
             stored.set(value);
-            TransactionSynchronizationUtils.invokeAfterCompletion(TransactionSynchronizationManager.getSynchronizations(), 0);
+            TransactionSynchronizationUtils.invokeAfterCompletion(
+                    TransactionSynchronizationManager.getSynchronizations(), 0);
         } finally {
             TransactionSynchronizationManager.clearSynchronization();
         }

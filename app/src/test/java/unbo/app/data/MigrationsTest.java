@@ -11,7 +11,6 @@ import java.util.HexFormat;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-
 import javax.sql.DataSource;
 
 import org.flywaydb.core.Flyway;
@@ -32,8 +31,10 @@ class MigrationsTest {
 
     @Autowired
     private DataSource source;
+
     @Autowired
     private JdbcTemplate jdbc;
+
     @Autowired
     private PlatformTransactionManager transactions;
 
@@ -61,12 +62,20 @@ class MigrationsTest {
     void aDatabaseOfANewerReleaseIsRefusedAndLeftAsItIs() {
         jdbc.update("create schema unbo_newer");
         try {
-            Flyway newer = Flyway.configure().dataSource(source).schemas("unbo_newer").locations("classpath:db/migration").load();
+            Flyway newer = Flyway.configure()
+                    .dataSource(source)
+                    .schemas("unbo_newer")
+                    .locations("classpath:db/migration")
+                    .load();
             newer.migrate();
-            change("insert into unbo_newer.flyway_schema_history (installed_rank, version, description, type, script, checksum, installed_by, execution_time, success) "
+            change("insert into unbo_newer.flyway_schema_history (installed_rank, version, "
+                    + "description, type, script, checksum, installed_by, execution_time, success) "
                     + "values (99, '99', 'of later', 'SQL', 'V99__of_later.sql', 1, 'unbo', 1, 1)");
-            assertThatThrownBy(() -> NewerDatabase.migrateUnlessNewer().migrate(newer)).isInstanceOf(NewerDatabase.Refused.class)
-                    .hasMessageContaining("was laid out by a newer Unbo").hasMessageContaining("its form is 99").hasMessageEndingWith("Nothing was changed.");
+            assertThatThrownBy(() -> NewerDatabase.migrateUnlessNewer().migrate(newer))
+                    .isInstanceOf(NewerDatabase.Refused.class)
+                    .hasMessageContaining("was laid out by a newer Unbo")
+                    .hasMessageContaining("its form is 99")
+                    .hasMessageEndingWith("Nothing was changed.");
             change("delete from unbo_newer.flyway_schema_history where installed_rank = 99");
             NewerDatabase.migrateUnlessNewer().migrate(newer);
         } finally {

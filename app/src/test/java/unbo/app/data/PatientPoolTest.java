@@ -10,12 +10,10 @@ import static org.mockito.Mockito.when;
 import java.sql.Connection;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
-
 import javax.sql.DataSource;
 
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.HikariPoolMXBean;
-
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -36,7 +34,10 @@ class PatientPoolTest {
     @Test
     void aBusyPoolIsWaitedFor() throws Exception {
         Connection connection = mock(Connection.class);
-        when(pool.getConnection()).thenThrow(new SQLTransientConnectionException("timed out")).thenThrow(new SQLTransientConnectionException("timed out")).thenReturn(connection);
+        when(pool.getConnection())
+                .thenThrow(new SQLTransientConnectionException("timed out"))
+                .thenThrow(new SQLTransientConnectionException("timed out"))
+                .thenReturn(connection);
         assertThat(patient.getConnection()).isSameAs(connection);
     }
 
@@ -49,7 +50,9 @@ class PatientPoolTest {
 
     @Test
     void aDatabaseThatIsGoneIsToldOfAfterTheFirstWait() throws Exception {
-        when(pool.getConnection()).thenThrow(new SQLTransientConnectionException("timed out", "08000", new SQLNonTransientConnectionException("refused")));
+        when(pool.getConnection())
+                .thenThrow(new SQLTransientConnectionException(
+                        "timed out", "08000", new SQLNonTransientConnectionException("refused")));
         assertThatThrownBy(patient::getConnection).isInstanceOf(SQLTransientConnectionException.class);
         verify(pool, times(1)).getConnection();
         when(state.getActiveConnections()).thenReturn(0);
@@ -57,6 +60,7 @@ class PatientPoolTest {
 
     @Test
     void whatIsNoPoolIsLeftAlone() {
-        assertThat(new PatientPool().postProcessAfterInitialization("text", "bean")).isEqualTo("text");
+        assertThat(new PatientPool().postProcessAfterInitialization("text", "bean"))
+                .isEqualTo("text");
     }
 }

@@ -23,8 +23,10 @@ class DemoDataTest {
 
     @Autowired
     private DemoData demo;
+
     @Autowired
     private VehicleService vehicles;
+
     @Autowired
     private JobService jobs;
 
@@ -40,10 +42,15 @@ class DemoDataTest {
     void hasAVehicleOfEachKindThreeOpenJobsAndThreeYearsOfClosedOnes() {
         List<Vehicle> all = loaded();
         assertThat(all).extracting(Vehicle::kind).contains("car", "van", "motorcycle", "bicycle", "trailer");
-        List<JobLine> lines = all.stream().flatMap(v -> jobs.ofVehicle(v.id(), 0).lines().stream()).toList();
-        List<JobLine> closed = lines.stream().filter(l -> l.state() == JobState.SIGNED).toList();
+        List<JobLine> lines = all.stream()
+                .flatMap(v -> jobs.ofVehicle(v.id(), 0).lines().stream())
+                .toList();
+        List<JobLine> closed =
+                lines.stream().filter(l -> l.state() == JobState.SIGNED).toList();
         assertThat(closed.size()).isGreaterThanOrEqualTo(12);
-        assertThat(closed).extracting(JobLine::causeCode).contains("seal", "wheel-bearing", "brake-drag", "regular-service");
+        assertThat(closed)
+                .extracting(JobLine::causeCode)
+                .contains("seal", "wheel-bearing", "brake-drag", "regular-service");
         assertThat(closed).anyMatch(l -> l.day().isBefore(LocalDate.now().minusYears(2)));
         assertThat(closed).noneMatch(l -> l.day().isAfter(LocalDate.now()));
     }
@@ -51,7 +58,9 @@ class DemoDataTest {
     @Test
     void openJobsStandAtDifferentStagesAndSomethingIsDue() {
         loaded();
-        List<OpenLine> open = jobs.underWay(0, 50).stream().filter(v -> v.vehicle().startsWith("Cutter cradle")).toList();
+        List<OpenLine> open = jobs.underWay(0, 50).stream()
+                .filter(v -> v.vehicle().startsWith("Cutter cradle"))
+                .toList();
         assertThat(open).hasSizeGreaterThanOrEqualTo(3);
         assertThat(open).extracting(OpenLine::next).contains("Fit", "waiting for seal 50x72x10");
         assertThat(vehicles.due(LocalDate.now(), 20)).isNotEmpty();

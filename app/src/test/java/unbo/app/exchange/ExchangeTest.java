@@ -50,14 +50,14 @@ import unbo.app.vehicle.DueLine;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
+import unbo.app.workshop.WorkshopForm;
+import unbo.app.workshop.WorkshopService;
 import unbo.core.input.Field;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
-import unbo.core.sheet.FactKey;
-import unbo.core.input.Typed;
-import unbo.app.workshop.WorkshopService;
-import unbo.app.workshop.WorkshopForm;
 import unbo.core.route.StageRules;
+import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** What goes out comes in again as it was, under new numbers; what is broken is refused in sentences, whole. */
@@ -67,22 +67,31 @@ class ExchangeTest {
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private DemoData demo;
+
     @Autowired
     private ExchangeService exchange;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
+
     @Autowired
     private unbo.app.stock.StockService stock;
+
     @Autowired
     private FollowUpService followUps;
+
     @Autowired
     private WorkshopService workshops;
+
     @Autowired
     private EntityManager entities;
+
     private final ObjectMapper json = new ObjectMapper();
 
     @BeforeEach
@@ -95,20 +104,37 @@ class ExchangeTest {
 
     private void forgetEverything() {
         entities.flush();
-        for (String table : List.of("stage_draft", "job_note", "stage", "follow_up", "job_paper", "job", "visit", "immersion", "vehicle_position", "vehicle")) {
+        for (String table : List.of(
+                "stage_draft",
+                "job_note",
+                "stage",
+                "follow_up",
+                "job_paper",
+                "job",
+                "visit",
+                "immersion",
+                "vehicle_position",
+                "vehicle")) {
             entities.createNativeQuery("delete from " + table).executeUpdate();
         }
         entities.clear();
     }
 
     private byte[] download(String address) throws Exception {
-        return mvc.perform(get(address)).andExpect(status().isOk()).andReturn().getResponse().getContentAsByteArray();
+        return mvc.perform(get(address))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
     }
 
     /** A page without identities: numbers of jobs, positions and vehicles, and the token of its forms. */
     private String page(String address) throws Exception {
-        return new String(download(address), StandardCharsets.UTF_8).replaceAll("/(jobs|positions|vehicles)/\\d+", "/$1/N").replaceAll("#\\d+", "#N")
-                .replaceAll("name=\"_csrf\" value=\"[^\"]*\"", "token").replaceAll("name=\"vehicle\" value=\"\\d+\"", "vehicle");
+        return new String(download(address), StandardCharsets.UTF_8)
+                .replaceAll("/(jobs|positions|vehicles)/\\d+", "/$1/N")
+                .replaceAll("#\\d+", "#N")
+                .replaceAll("name=\"_csrf\" value=\"[^\"]*\"", "token")
+                .replaceAll("name=\"vehicle\" value=\"\\d+\"", "vehicle");
     }
 
     private ExchangeService.Taken take(byte[] file) throws IOException {
@@ -119,8 +145,12 @@ class ExchangeTest {
     }
 
     private long signedJob() {
-        return vehicles.all().stream().flatMap(v -> jobs.ofVehicle(v.id(), 0).lines().stream()).filter(l -> l.state() == JobState.SIGNED && l.causeCode().equals("seal"))
-                .map(JobLine::id).findFirst().orElseThrow();
+        return vehicles.all().stream()
+                .flatMap(v -> jobs.ofVehicle(v.id(), 0).lines().stream())
+                .filter(l -> l.state() == JobState.SIGNED && l.causeCode().equals("seal"))
+                .map(JobLine::id)
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -149,17 +179,28 @@ class ExchangeTest {
             ExchangeService.Taken taken = take(files.get(i).getBytes(StandardCharsets.UTF_8));
             assertThat(page("/jobs/" + taken.jobs().get(0) + "/report")).isEqualTo(reports.get(i));
         }
-        assertThat(jobs.underWay(0, 50)).extracting(OpenLine::next).containsExactlyInAnyOrderElementsOf(before.stream().map(OpenLine::next).toList());
+        assertThat(jobs.underWay(0, 50))
+                .extracting(OpenLine::next)
+                .containsExactlyInAnyOrderElementsOf(
+                        before.stream().map(OpenLine::next).toList());
     }
 
     @Test
     void aPositionComesInWithItsHistoryItsFactsAndItsDueDate() throws Exception {
-        Position position = vehicles.find(vehicles.all().stream().filter(v -> v.name().startsWith("Rowing gig")).findFirst().map(Vehicle::id).orElseThrow()).orElseThrow().positions().get(0);
+        Position position = vehicles.find(vehicles.all().stream()
+                        .filter(v -> v.name().startsWith("Rowing gig"))
+                        .findFirst()
+                        .map(Vehicle::id)
+                        .orElseThrow())
+                .orElseThrow()
+                .positions()
+                .get(0);
         String before = page("/positions/" + position.id());
         byte[] file = download("/positions/" + position.id() + "/export.json");
         forgetEverything();
         ExchangeService.Taken taken = take(file);
-        long again = vehicles.find(taken.vehicle()).orElseThrow().positions().get(0).id();
+        long again =
+                vehicles.find(taken.vehicle()).orElseThrow().positions().get(0).id();
         assertThat(page("/positions/" + again)).isEqualTo(before);
         assertThat(vehicles.due(LocalDate.now(), 20)).extracting(DueLine::when).contains("23 of 20 immersions");
     }
@@ -195,13 +236,23 @@ class ExchangeTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"\"thickener\" : \"CaS\"|\"thickener\" : \"wax\"|grease", "\"weighed\" : \"1.24\"|\"weighed\" : \"heavy\"|gun", "\"grams\" : \"900\"|\"grams\" : \"-900\"|grams are a number", "\"thickness\" : \"0.1\"|\"thickness\" : \"900\"|shim",
-        "\"bore\" : \"40\"|\"bore\" : \"-4\"|own bearing", "\"on\" : \"20|\"on\" : \"99-13-45, 20|is not a day"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"thickener\" : \"CaS\"|\"thickener\" : \"wax\"|grease",
+                "\"weighed\" : \"1.24\"|\"weighed\" : \"heavy\"|gun",
+                "\"grams\" : \"900\"|\"grams\" : \"-900\"|grams are a number",
+                "\"thickness\" : \"0.1\"|\"thickness\" : \"900\"|shim",
+                "\"bore\" : \"40\"|\"bore\" : \"-4\"|own bearing",
+                "\"on\" : \"20|\"on\" : \"99-13-45, 20|is not a day"
+            })
     void aBrokenShelfKeepsAllOut(String good, String bad, String sentence) throws Exception {
         String file = new String(download("/export.json"), StandardCharsets.UTF_8);
         assertThat(file).contains(good);
         long before = vehicles.all().size();
-        assertThat(take(file.replace(good, bad).getBytes(StandardCharsets.UTF_8)).faults()).anySatisfy(f -> assertThat(f).contains(sentence));
+        assertThat(take(file.replace(good, bad).getBytes(StandardCharsets.UTF_8))
+                        .faults())
+                .anySatisfy(f -> assertThat(f).contains(sentence));
         assertThat(vehicles.all()).hasSize((int) before);
     }
 
@@ -220,13 +271,24 @@ class ExchangeTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "\"unbo\"|\"other\"|not written by Unbo", "\"version\" : 2|\"version\" : 9|version 9", "\"state\" : \"SIGNED\"|\"state\" : \"MELTED\"|state, openedAt",
-        "\"code\" : \"axle1-right\"|\"code\" : \"front\"|no such position", "\"kind\" : \"trailer\"|\"kind\" : \"rocket\"|Kind",
-        "\"code\" : \"grease\"|\"code\" : \"polish\"|no stage", "\"state\" : \"DONE\"|\"state\" : \"ODD\"|lacks its state",
-        "\"value\" : 25.4|\"value\" : 1e300|no number a hub can have", "\"times\" : 1|\"times\" : 0|1 to 1000 times",
-        "\"cause\" : \"seal\"|\"cause\" : \"moonlight\"|moonlight", "\"openedAt\" : \"|\"openedAt\" : \"soon |cannot be read", "\"worksheet\" : {|\"work\" : {|not whole"})
-    void whatIsBrokenIsRefusedInASentenceAndNothingOfItIsTakenIn(String good, String bad, String sentence) throws Exception {
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"unbo\"|\"other\"|not written by Unbo",
+                "\"version\" : 2|\"version\" : 9|version 9",
+                "\"state\" : \"SIGNED\"|\"state\" : \"MELTED\"|state, openedAt",
+                "\"code\" : \"axle1-right\"|\"code\" : \"front\"|no such position",
+                "\"kind\" : \"trailer\"|\"kind\" : \"rocket\"|Kind",
+                "\"code\" : \"grease\"|\"code\" : \"polish\"|no stage",
+                "\"state\" : \"DONE\"|\"state\" : \"ODD\"|lacks its state",
+                "\"value\" : 25.4|\"value\" : 1e300|no number a hub can have",
+                "\"times\" : 1|\"times\" : 0|1 to 1000 times",
+                "\"cause\" : \"seal\"|\"cause\" : \"moonlight\"|moonlight",
+                "\"openedAt\" : \"|\"openedAt\" : \"soon |cannot be read",
+                "\"worksheet\" : {|\"work\" : {|not whole"
+            })
+    void whatIsBrokenIsRefusedInASentenceAndNothingOfItIsTakenIn(String good, String bad, String sentence)
+            throws Exception {
         String file = new String(download("/jobs/" + signedJob() + "/export.json"), StandardCharsets.UTF_8);
         assertThat(file).contains(good);
         int before = vehicles.ids().size();
@@ -240,7 +302,9 @@ class ExchangeTest {
         byte[] file = download("/jobs/" + signedJob() + "/export.json");
         int before = vehicles.ids().size();
         for (int length = 0; length < file.length - 3; length += 997) {
-            assertThat(take(Arrays.copyOf(file, length)).faults()).as("cut at " + length).isNotEmpty();
+            assertThat(take(Arrays.copyOf(file, length)).faults())
+                    .as("cut at " + length)
+                    .isNotEmpty();
         }
         assertThat(vehicles.ids()).hasSize(before);
     }
@@ -248,58 +312,99 @@ class ExchangeTest {
     @Test
     void oneFaultyVehicleKeepsAllOutAndTheFaultIsNamed() throws Exception {
         String everything = new String(download("/export.json"), StandardCharsets.UTF_8);
-        String faulty = everything.replaceFirst("\"mark\" : \"HB 690\"", "\"mark\" : \"" + "x".repeat(31) + "\"");
+        String faulty = everything.replaceFirst("\"mark\" : \"HB 690\"", "\"mark\" : \"x".repeat(31) + "\"");
         int before = vehicles.ids().size();
-        assertThat(take(faulty.getBytes(StandardCharsets.UTF_8)).faults()).singleElement().asString().startsWith("vehicle 7: ");
+        assertThat(take(faulty.getBytes(StandardCharsets.UTF_8)).faults())
+                .singleElement()
+                .asString()
+                .startsWith("vehicle 7: ");
         assertThat(vehicles.ids()).hasSize(before);
     }
 
     @Test
     void thePageTakesAFileInAndSaysWhatItRefuses() throws Exception {
         byte[] file = download("/jobs/" + signedJob() + "/export.json");
-        mvc.perform(multipart("/take-in").file(new MockMultipartFile("file", "job.json", "application/json", file)).with(csrf())).andExpect(status().is3xxRedirection());
-        mvc.perform(multipart("/take-in").file(new MockMultipartFile("file", "job.json", "application/json", "[]".getBytes(StandardCharsets.UTF_8))).with(csrf()))
+        mvc.perform(multipart("/take-in")
+                        .file(new MockMultipartFile("file", "job.json", "application/json", file))
+                        .with(csrf()))
+                .andExpect(status().is3xxRedirection());
+        mvc.perform(multipart("/take-in")
+                        .file(new MockMultipartFile(
+                                "file", "job.json", "application/json", "[]".getBytes(StandardCharsets.UTF_8)))
+                        .with(csrf()))
                 .andExpect(content().string(containsString("Nothing was taken in")));
-        mvc.perform(multipart("/take-in").with(csrf())).andExpect(content().string(containsString("No file was chosen")));
+        mvc.perform(multipart("/take-in").with(csrf()))
+                .andExpect(content().string(containsString("No file was chosen")));
         mvc.perform(get("/take-in")).andExpect(content().string(containsString("All of it is taken in or none of it")));
     }
 
     @Test
     void whatIsDueIsACalendarAndAnOverdueHubStandsOnToday() throws Exception {
         String calendar = new String(download("/due.ics"), StandardCharsets.UTF_8);
-        assertThat(calendar).startsWith("BEGIN:VCALENDAR").contains("VERSION:2.0", "DTSTART;VALUE=DATE:" + LocalDate.now().toString().replace("-", "") + "\r\n", "Rowing gig launcher");
-        assertThat(calendar.split("BEGIN:VEVENT", -1)).hasSize(vehicles.everyDue().size() + 1);
+        assertThat(calendar)
+                .startsWith("BEGIN:VCALENDAR")
+                .contains(
+                        "VERSION:2.0",
+                        "DTSTART;VALUE=DATE:" + LocalDate.now().toString().replace("-", "") + "\r\n",
+                        "Rowing gig launcher");
+        assertThat(calendar.split("BEGIN:VEVENT", -1))
+                .hasSize(vehicles.everyDue().size() + 1);
         assertThat(calendar.lines()).allMatch(line -> line.length() <= 75);
     }
 
     @Test
     void theHistoryIsATableInWhichNoTextIsAFormula() throws Exception {
-        Position position = vehicles.find(vehicles.all().get(0).id()).orElseThrow().positions().get(0);
+        Position position = vehicles.find(vehicles.all().get(0).id())
+                .orElseThrow()
+                .positions()
+                .get(0);
         long job = jobs.open(position.vehicle().id(), position.code(), Instant.now());
-        jobs.keep(job, RouteStage.INTAKE, -1, Map.of("complaint", "=1+1, \"quoted\"", "day", "2026-05-04"), Instant.now());
+        jobs.keep(
+                job,
+                RouteStage.INTAKE,
+                -1,
+                Map.of("complaint", "=1+1, \"quoted\"", "day", "2026-05-04"),
+                Instant.now());
         jobs.abandon(job, "counted", Instant.now());
-        mvc.perform(get("/history.csv")).andExpect(header().string("Content-Type", "text/csv;charset=UTF-8"))
-                .andExpect(content().string(containsString("job,day,vehicle,mark,position,counter,complaint"))).andExpect(content().string(containsString("\"'=1+1, \"\"quoted\"\"\"")));
-        assertThat(new String(download("/positions/" + position.id() + "/history.csv"), StandardCharsets.UTF_8).lines()).hasSize(2);
+        mvc.perform(get("/history.csv"))
+                .andExpect(header().string("Content-Type", "text/csv;charset=UTF-8"))
+                .andExpect(content().string(containsString("job,day,vehicle,mark,position,counter,complaint")))
+                .andExpect(content().string(containsString("\"'=1+1, \"\"quoted\"\"\"")));
+        assertThat(new String(download("/positions/" + position.id() + "/history.csv"), StandardCharsets.UTF_8).lines())
+                .hasSize(2);
     }
 
     @Test
     void filesOfWhatIsNotThereAreNotFound() throws Exception {
-        for (String address : new String[] {"/jobs/999999/export.json", "/jobs/999999/report.pdf", "/positions/999999/export.json", "/positions/999999/history.csv"}) {
+        for (String address : new String[] {
+            "/jobs/999999/export.json",
+            "/jobs/999999/report.pdf",
+            "/positions/999999/export.json",
+            "/positions/999999/history.csv"
+        }) {
             mvc.perform(get(address)).andExpect(status().isNotFound());
         }
     }
 
     @Test
     void aPartsListTravelsWithItsJob() throws Exception {
-        long job = jobs.underWay(0, 50).stream().filter(l -> !jobs.parts(l.id()).texts().isEmpty()).findFirst().map(OpenLine::id).orElseThrow();
+        long job = jobs.underWay(0, 50).stream()
+                .filter(l -> !jobs.parts(l.id()).texts().isEmpty())
+                .findFirst()
+                .map(OpenLine::id)
+                .orElseThrow();
         Map<String, String> before = jobs.parts(job).texts();
         byte[] file = download("/jobs/" + job + "/export.json");
         forgetEverything();
-        assertThat(jobs.parts(take(file).jobs().get(0)).texts()).isEqualTo(before).containsKey("what-0");
+        assertThat(jobs.parts(take(file).jobs().get(0)).texts())
+                .isEqualTo(before)
+                .containsKey("what-0");
     }
 
-    /** Each part of a file in turn is nothing, no number, or too much: a sentence, or it is taken in, but never a fault of our own. */
+    /**
+     * Each part of a file in turn is nothing, no number, or too much: a sentence, or it is taken in, but never a fault
+     * of our own.
+     */
     @Test
     void noPartOfAFileBreaksTheReader() throws Exception {
         JsonNode file = json.readTree(download("/jobs/" + signedJob() + "/export.json"));
@@ -327,15 +432,22 @@ class ExchangeTest {
             ((ArrayNode) parent).set(at.last().getMatchingIndex(), value);
         }
         byte[] bytes = json.writeValueAsBytes(changed);
-        assertThatCode(() -> exchange.take(() -> new ByteArrayInputStream(bytes), UnitSystem.METRIC)).as(path + " is " + odd).doesNotThrowAnyException();
+        assertThatCode(() -> exchange.take(() -> new ByteArrayInputStream(bytes), UnitSystem.METRIC))
+                .as(path + " is " + odd)
+                .doesNotThrowAnyException();
         entities.flush();
         entities.clear();
     }
 
-    /** One path for every shape: of members that only differ by their place in a list the first. Drawings are alike inside. */
+    /**
+     * One path for every shape: of members that only differ by their place in a list the first. Drawings are alike
+     * inside.
+     */
     private static void paths(String here, JsonNode node, Map<String, String> shapes) {
         String shape = here.replaceAll("/\\d+", "/n");
-        if (!here.isEmpty() && shapes.putIfAbsent(shape, here) != null || shape.contains("/drawings/n/") || shape.contains("/worksheet/lines/n/")) {
+        if (!here.isEmpty() && shapes.putIfAbsent(shape, here) != null
+                || shape.contains("/drawings/n/")
+                || shape.contains("/worksheet/lines/n/")) {
             return;
         }
         if (node.isObject()) {
@@ -353,16 +465,23 @@ class ExchangeTest {
         int longest = 0;
         for (RouteStage stage : RouteStage.route()) {
             Map<String, String> texts = new HashMap<>();
-            for (Field field : StageRules.of(stage, Sheet.of(List.of()), Map.of()).fields().fields()) {
+            for (Field field :
+                    StageRules.of(stage, Sheet.of(List.of()), Map.of()).fields().fields()) {
                 if (field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES) {
                     texts.put(field.name(), "ü".repeat(field.longest()));
                     longest = Math.max(longest, field.longest());
                 }
             }
-            assertThat(jobs.keep(job, stage, -1, texts, Instant.now())).as(stage.code()).isIn(JobService.Kept.DONE, JobService.Kept.DRAFT);
+            assertThat(jobs.keep(job, stage, -1, texts, Instant.now()))
+                    .as(stage.code())
+                    .isIn(JobService.Kept.DONE, JobService.Kept.DRAFT);
         }
         assertThat(longest).as("a painted race").isEqualTo(Field.LONGEST_TEXT);
-        mvc.perform(post("/jobs/" + job + "/strip").with(csrf()).param("version", "0").param("designation", "x".repeat(60_000))).andExpect(status().isOk());
+        mvc.perform(post("/jobs/" + job + "/strip")
+                        .with(csrf())
+                        .param("version", "0")
+                        .param("designation", "x".repeat(60_000)))
+                .andExpect(status().isOk());
         mvc.perform(post("/jobs/" + job + "/do/note").with(csrf()).param("text", "n".repeat(500)));
         mvc.perform(post("/jobs/" + job + "/grease/skip").with(csrf()).param("why", "w".repeat(200)));
         mvc.perform(post("/jobs/" + job + "/do/wait").with(csrf()).param("text", "p".repeat(900)));
@@ -370,15 +489,26 @@ class ExchangeTest {
         entities.clear();
         ExchangeService.Taken taken = take(download("/jobs/" + job + "/export.json"));
         assertThat(taken.faults()).isEmpty();
-        assertThat(jobs.view(taken.jobs().get(0)).orElseThrow().station(RouteStage.STRIP).texts()).containsEntry("designation", "x".repeat(60_000));
-        assertThat(jobs.view(taken.jobs().get(0)).orElseThrow().station(RouteStage.INTAKE).texts()).isEqualTo(jobs.view(job).orElseThrow().station(RouteStage.INTAKE).texts());
+        assertThat(jobs.view(taken.jobs().get(0))
+                        .orElseThrow()
+                        .station(RouteStage.STRIP)
+                        .texts())
+                .containsEntry("designation", "x".repeat(60_000));
+        assertThat(jobs.view(taken.jobs().get(0))
+                        .orElseThrow()
+                        .station(RouteStage.INTAKE)
+                        .texts())
+                .isEqualTo(
+                        jobs.view(job).orElseThrow().station(RouteStage.INTAKE).texts());
     }
 
     @Test
     void aWorkshopOfManyJobsComesInAgain() throws Exception {
         ObjectNode file = (ObjectNode) json.readTree(download("/jobs/" + signedJob() + "/export.json"));
         ArrayNode all = file.putArray("jobs");
-        JsonNode one = json.readTree(download("/jobs/" + signedJob() + "/export.json")).get("jobs").get(0);
+        JsonNode one = json.readTree(download("/jobs/" + signedJob() + "/export.json"))
+                .get("jobs")
+                .get(0);
         for (int i = 0; i < 450; i++) {
             ObjectNode copy = one.deepCopy();
             ((ObjectNode) copy.get("job")).put("visit", i + 1);
@@ -390,8 +520,13 @@ class ExchangeTest {
         byte[] everything = download("/export.json");
         assertThat(everything.length).isGreaterThan(8 << 20);
         assertThat(take(everything).jobs()).hasSizeGreaterThan(450);
-        Position position = vehicles.find(first.vehicle()).orElseThrow().positions().stream().filter(p -> p.lastWorkedOn() != null).findFirst().orElseThrow();
-        assertThat(new String(download("/positions/" + position.id() + "/history.csv"), StandardCharsets.UTF_8).lines()).as("its head and all jobs").hasSize(451);
+        Position position = vehicles.find(first.vehicle()).orElseThrow().positions().stream()
+                .filter(p -> p.lastWorkedOn() != null)
+                .findFirst()
+                .orElseThrow();
+        assertThat(new String(download("/positions/" + position.id() + "/history.csv"), StandardCharsets.UTF_8).lines())
+                .as("its head and all jobs")
+                .hasSize(451);
     }
 
     @Test
@@ -401,9 +536,15 @@ class ExchangeTest {
         byte[] file = download("/jobs/" + job + "/export.json");
         forgetEverything();
         ExchangeService.Taken taken = take(file);
-        assertThat(followUps.of(taken.jobs().get(0))).containsExactly(new FollowUpService.Open("warmth", LocalDate.of(2026, 5, 9)));
-        assertThat(take(new String(file, StandardCharsets.UTF_8).replace("\"code\" : \"warmth\"", "\"code\" : \"polish\"").getBytes(StandardCharsets.UTF_8)).faults())
-                .singleElement().asString().contains("follow-up 1");
+        assertThat(followUps.of(taken.jobs().get(0)))
+                .containsExactly(new FollowUpService.Open("warmth", LocalDate.of(2026, 5, 9)));
+        assertThat(take(new String(file, StandardCharsets.UTF_8)
+                                .replace("\"code\" : \"warmth\"", "\"code\" : \"polish\"")
+                                .getBytes(StandardCharsets.UTF_8))
+                        .faults())
+                .singleElement()
+                .asString()
+                .contains("follow-up 1");
     }
 
     @Test
@@ -413,7 +554,8 @@ class ExchangeTest {
         byte[] file = download("/jobs/" + job + "/export.json");
         workshops.change(new WorkshopForm("Slipway bearings", UnitSystem.INCH, "A", "yearly"));
         long again = take(file).jobs().get(0);
-        assertThat(jobs.view(again).orElseThrow().sheet().number(FactKey.HUB_BORE)).isEqualTo(bore);
+        assertThat(jobs.view(again).orElseThrow().sheet().number(FactKey.HUB_BORE))
+                .isEqualTo(bore);
         assertThat(jobs.reopen(again, "to look", Instant.now())).isTrue();
         assertThat(page("/jobs/" + again + "/identify")).contains("value=\"METRIC\"", "43 mm = 1.6929 in");
     }
@@ -421,16 +563,26 @@ class ExchangeTest {
     /** Files of an older release do not say it: whoever takes one in does. */
     @Test
     void anOlderFileIsReadInTheSystemThatIsSaid() throws Exception {
-        byte[] file = ExchangeTest.class.getResourceAsStream("/releases/0.1.0/job.json").readAllBytes();
+        byte[] file = ExchangeTest.class
+                .getResourceAsStream("/releases/0.1.0/job.json")
+                .readAllBytes();
         assertThat(json.readTree(file).get("version").asInt()).isEqualTo(1);
         ExchangeService.Taken metric = exchange.take(() -> new ByteArrayInputStream(file), UnitSystem.METRIC);
         assertThat(metric.faults()).isEmpty();
         ExchangeService.Taken inch = exchange.take(() -> new ByteArrayInputStream(file), UnitSystem.INCH);
-        Typed first = jobs.view(metric.jobs().get(0)).orElseThrow().station(RouteStage.IDENTIFY).typed();
-        Typed second = jobs.view(inch.jobs().get(0)).orElseThrow().station(RouteStage.IDENTIFY).typed();
+        Typed first = jobs.view(metric.jobs().get(0))
+                .orElseThrow()
+                .station(RouteStage.IDENTIFY)
+                .typed();
+        Typed second = jobs.view(inch.jobs().get(0))
+                .orElseThrow()
+                .station(RouteStage.IDENTIFY)
+                .typed();
         assertThat(first.texts()).isEqualTo(second.texts());
         assertThat(first.of("hubBore")).isEqualTo(UnitSystem.METRIC);
         assertThat(second.of("hubBore")).isEqualTo(UnitSystem.INCH);
-        assertThat(vehicles.find(metric.vehicle()).orElseThrow().positions()).anySatisfy(p -> assertThat(p.servedOn()).isEqualTo(p.lastWorkedOn()).isNotNull());
+        assertThat(vehicles.find(metric.vehicle()).orElseThrow().positions())
+                .anySatisfy(p ->
+                        assertThat(p.servedOn()).isEqualTo(p.lastWorkedOn()).isNotNull());
     }
 }

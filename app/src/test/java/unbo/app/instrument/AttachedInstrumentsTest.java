@@ -70,8 +70,10 @@ class AttachedInstrumentsTest {
             Runnable leave = instruments.listen("bench-1", heard::add);
             indicator.say("r 0.031");
             indicator.say("c 2 thou");
-            assertThat(heard.poll(10, TimeUnit.SECONDS)).isEqualTo(new InstrumentLine.Shown("0.031 mm", "0.031mm", false));
-            assertThat(heard.poll(10, TimeUnit.SECONDS)).isEqualTo(new InstrumentLine.Shown("0.051 mm", "0.051mm", true));
+            assertThat(heard.poll(10, TimeUnit.SECONDS))
+                    .isEqualTo(new InstrumentLine.Shown("0.031 mm", "0.031mm", false));
+            assertThat(heard.poll(10, TimeUnit.SECONDS))
+                    .isEqualTo(new InstrumentLine.Shown("0.051 mm", "0.051mm", true));
             leave.run();
             assertThat(indicator.ask("r loud")).startsWith("no ");
             assertThat(heard).isEmpty();
@@ -80,11 +82,12 @@ class AttachedInstrumentsTest {
 
     @Test
     void twoOfOneNameAreNotAttached() throws Exception {
-        try (Called one = new Called(); Called other = new Called()) {
+        try (Called one = new Called();
+                Called other = new Called()) {
             assertThat(one.ask("unbo 1 thermometer warm")).isEqualTo("ok");
             assertThat(other.ask("unbo 1 thermometer warm")).startsWith("no ").contains("attached already");
         }
-        assertThat(instruments.listen("nobody", r -> { })).isNull();
+        assertThat(instruments.listen("nobody", r -> {})).isNull();
     }
 
     @Test
@@ -139,9 +142,14 @@ class AttachedInstrumentsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"r 1|1.000 mm", "c -0.5 mm|−0.500 mm", "r 1/8\"|3.175 mm"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"r 1|1.000 mm", "c -0.5 mm|−0.500 mm", "r 1/8\"|3.175 mm"})
     void valuesAreReadAsMechanicsWriteThem(String line, String shown) {
-        assertThat(InstrumentLine.reading(line, InstrumentLine.Kind.INDICATOR).reading().shown()).isEqualTo(shown);
+        assertThat(InstrumentLine.reading(line, InstrumentLine.Kind.INDICATOR)
+                        .reading()
+                        .shown())
+                .isEqualTo(shown);
     }
 
     @ParameterizedTest
@@ -156,11 +164,14 @@ class AttachedInstrumentsTest {
     void whoDoesNotGreetIsLetGoSoon() throws Exception {
         AttachedInstruments impatient = new AttachedInstruments(0, 150);
         impatient.start();
-        try (Socket silent = new Socket(InetAddress.getLoopbackAddress(), impatient.port()); Socket slow = new Socket(InetAddress.getLoopbackAddress(), impatient.port())) {
+        try (Socket silent = new Socket(InetAddress.getLoopbackAddress(), impatient.port());
+                Socket slow = new Socket(InetAddress.getLoopbackAddress(), impatient.port())) {
             silent.setSoTimeout(10_000);
             slow.setSoTimeout(10_000);
             slow.getOutputStream().write('u');
-            assertThat(silent.getInputStream().read()).as("the end of the stream").isEqualTo(-1);
+            assertThat(silent.getInputStream().read())
+                    .as("the end of the stream")
+                    .isEqualTo(-1);
             assertThat(slow.getInputStream().read()).isEqualTo(-1);
         } finally {
             impatient.stop();

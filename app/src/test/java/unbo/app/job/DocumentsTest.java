@@ -26,10 +26,15 @@ class DocumentsTest {
 
     @Test
     void toleratesWhatANewerOrOlderReleaseWrote() {
-        StageDocument document = read("{\"v\":9,\"texts\":{\"kind\":\"Li\"},\"new\":1,\"facts\":[{\"key\":\"NO_SUCH_FACT\",\"text\":\"x\",\"how\":\"TYPED\"},"
-                + "{\"key\":\"GREASE_KIND\",\"text\":\"Li\",\"how\":\"TYPED\",\"stage\":\"grease\"}],\"answer\":{\"figures\":[{\"what\":\"a\",\"value\":\"1\",\"unit\":\"g\",\"later\":true}]}}");
+        StageDocument document = read("{\"v\":9,\"texts\":{\"kind\":\"Li\"},\"new\":1,"
+                + "\"facts\":[{\"key\":\"NO_SUCH_FACT\",\"text\":\"x\",\"how\":\"TYPED\"},"
+                + "{\"key\":\"GREASE_KIND\",\"text\":\"Li\",\"how\":\"TYPED\","
+                + "\"stage\":\"grease\"}],\"answer\":{\"figures\":[{\"what\":\"a\","
+                + "\"value\":\"1\",\"unit\":\"g\",\"later\":true}]}}");
         assertThat(document.typed().texts()).containsEntry("kind", "Li");
-        assertThat(document.facts()).singleElement().satisfies(f -> assertThat(f.text()).isEqualTo("Li"));
+        assertThat(document.facts())
+                .singleElement()
+                .satisfies(f -> assertThat(f.text()).isEqualTo("Li"));
         assertThat(document.entries().get(0).answer().figures()).hasSize(1);
         assertThat(document.entries().get(0).answer().findings()).isEmpty();
     }
@@ -51,7 +56,8 @@ class DocumentsTest {
     @Test
     void whatIsWrittenIsReadAgain() {
         Typed typed = Typed.of(Map.of("push", "0.05"), UnitSystem.METRIC).with("pull", "0.002", UnitSystem.INCH);
-        StageEntry entry = new StageEntry("6305~inner-ring", "6305, inner ring", typed, List.of(), Map.of("SEAL", "x"), null, false, true, 7);
+        StageEntry entry = new StageEntry(
+                "6305~inner-ring", "6305, inner ring", typed, List.of(), Map.of("SEAL", "x"), null, false, true, 7);
         StageDocument document = new StageDocument(StageDocument.VERSION, List.of(entry), "no time");
         assertThat(read(documents.write(document))).isEqualTo(document);
     }
@@ -59,22 +65,51 @@ class DocumentsTest {
     @Test
     void aDrawingIsKeptShapeByShape() {
         Drawing section = HubSection.of(Sheet.of(List.of()));
-        Paper paper = new Paper(Paper.VERSION, UnitSystem.METRIC, new Paper.Head("w", "v", "m", "van", "p", "c"), "", section, List.of(), List.of());
+        Paper paper = new Paper(
+                Paper.VERSION,
+                UnitSystem.METRIC,
+                new Paper.Head("w", "v", "m", "van", "p", "c"),
+                "",
+                section,
+                List.of(),
+                List.of());
         assertThat(documents.paper(documents.write(paper))).isEqualTo(paper);
     }
 
     @Test
     void oneStationOfAPaperIsReadWithoutTheOthers() {
         Drawing section = HubSection.of(Sheet.of(List.of()));
-        Answer answer = new Answer(List.of(new Answer.Figure("end play", "0.05", "mm", "0.002 in")), List.of(), List.of("a", "b"), null, List.of(section));
-        Paper.Station set = new Paper.Station("set", "Set", "done", "", List.of(new Paper.Entry("", answer, List.of(new Paper.Line("Slots", "6", "")), List.of())), List.of("h"));
+        Answer answer = new Answer(
+                List.of(new Answer.Figure("end play", "0.05", "mm", "0.002 in")),
+                List.of(),
+                List.of("a", "b"),
+                null,
+                List.of(section));
+        Paper.Station set = new Paper.Station(
+                "set",
+                "Set",
+                "done",
+                "",
+                List.of(new Paper.Entry("", answer, List.of(new Paper.Line("Slots", "6", "")), List.of())),
+                List.of("h"));
         Paper.Station prove = new Paper.Station("prove", "Prove", "open", "no time", List.of(), List.of());
-        Paper paper = new Paper(Paper.VERSION, UnitSystem.METRIC, new Paper.Head("w", "v", "m", "van", "p", "c"), "hum", section,
-                List.of(new FactLine("seal", "38x59x9", "typed", "Identify")), List.of(set, prove));
+        Paper paper = new Paper(
+                Paper.VERSION,
+                UnitSystem.METRIC,
+                new Paper.Head("w", "v", "m", "van", "p", "c"),
+                "hum",
+                section,
+                List.of(new FactLine("seal", "38x59x9", "typed", "Identify")),
+                List.of(set, prove));
         String kept = documents.write(paper);
-        assertThat(documents.paper(kept, "set")).isEqualTo(new Paper(Paper.VERSION, UnitSystem.METRIC, paper.head(), "hum", section, List.of(), List.of(set)));
+        assertThat(documents.paper(kept, "set"))
+                .isEqualTo(new Paper(
+                        Paper.VERSION, UnitSystem.METRIC, paper.head(), "hum", section, List.of(), List.of(set)));
         assertThat(documents.paper(kept, "prove").stations()).containsExactly(prove);
         assertThat(documents.paper(kept, "strip").stations()).isEmpty();
-        assertThat(documents.paper(documents.write(paper).replace("\"code\":\"set\",", ""), "prove").stations()).hasSize(2);
+        assertThat(documents
+                        .paper(documents.write(paper).replace("\"code\":\"set\",", ""), "prove")
+                        .stations())
+                .hasSize(2);
     }
 }

@@ -35,28 +35,37 @@ class DraftsTest {
 
     private static final String TABLET = "1".repeat(32);
     private static final String LAPTOP = "2".repeat(32);
-    private static final String BASE = "{\"texts\":{\"complaint\":\"\",\"day\":\"2026-05-04\",\"counter\":\"\",\"load\":\"\"},\"units\":\"METRIC\"}";
+    private static final String BASE = "{\"texts\":{\"complaint\":\"\",\"day\":\"2026-05-04\",\"counter\":\"\","
+            + "\"load\":\"\"},\"units\":\"METRIC\"}";
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private DraftService drafts;
+
     @Autowired
     private VehicleService vehicles;
+
     private long id;
     private String intake;
 
     @BeforeEach
     void open() {
-        id = jobs.open(vehicles.add(new VehicleInput("trailer", "Draft trailer", "DT 1", "X.Y.", "none", 2000.0, "wet", 1)).id(),
-                "axle1-left", Instant.parse("2026-05-04T08:00:00Z"));
+        id = jobs.open(
+                vehicles.add(new VehicleInput("trailer", "Draft trailer", "DT 1", "X.Y.", "none", 2000.0, "wet", 1))
+                        .id(),
+                "axle1-left",
+                Instant.parse("2026-05-04T08:00:00Z"));
         intake = "/jobs/" + id + "/intake";
     }
 
     private ResultActions send(String desk, String address, String... pairs) throws Exception {
-        MockHttpServletRequestBuilder request = post(address).with(csrf()).cookie(new Cookie("unbo-desk", desk)).param("base", BASE);
+        MockHttpServletRequestBuilder request =
+                post(address).with(csrf()).cookie(new Cookie("unbo-desk", desk)).param("base", BASE);
         for (int i = 0; i < pairs.length; i += 2) {
             request.param(pairs[i], pairs[i + 1]);
         }
@@ -68,7 +77,8 @@ class DraftsTest {
     }
 
     private void type(String desk, String complaint) throws Exception {
-        send(desk, intake + "/preview", "version", "-1", "complaint", complaint, "day", "2026-05-04").andExpect(status().isOk());
+        send(desk, intake + "/preview", "version", "-1", "complaint", complaint, "day", "2026-05-04")
+                .andExpect(status().isOk());
     }
 
     private Map<String, String> kept() {
@@ -78,7 +88,9 @@ class DraftsTest {
     @Test
     void whatIsTypedIsThereAgainAtTheSameDeskOnlyAndKeptNowhereElse() throws Exception {
         type(TABLET, "smoke from the hub");
-        page(TABLET).andExpect(content().string(containsString("smoke from the hub"))).andExpect(content().string(containsString("Not kept yet")));
+        page(TABLET)
+                .andExpect(content().string(containsString("smoke from the hub")))
+                .andExpect(content().string(containsString("Not kept yet")));
         page(LAPTOP).andExpect(content().string(not(containsString("smoke from the hub"))));
         assertThat(kept()).isEmpty();
         type(LAPTOP, "hum");
@@ -95,7 +107,8 @@ class DraftsTest {
     @Test
     void keepingEndsTheDraftAndALatePreviewDoesNotBringItBack() throws Exception {
         type(TABLET, "hum");
-        send(TABLET, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl("/jobs/" + id + "/diagnose"));
+        send(TABLET, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04")
+                .andExpect(redirectedUrl("/jobs/" + id + "/diagnose"));
         assertThat(drafts.at(id, RouteStage.INTAKE, TABLET)).isEmpty();
         type(TABLET, "hum");
         assertThat(drafts.at(id, RouteStage.INTAKE, TABLET)).isEmpty();
@@ -111,14 +124,16 @@ class DraftsTest {
     @Test
     void sentTwiceBecauseTheAnswerWasLostItIsKeptOnce() throws Exception {
         for (int i = 0; i < 2; i++) {
-            send(TABLET, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl("/jobs/" + id + "/diagnose"));
+            send(TABLET, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04")
+                    .andExpect(redirectedUrl("/jobs/" + id + "/diagnose"));
         }
     }
 
     @Test
     void theSecondOfTwoSeesBothVersionsAndChoosesFieldByField() throws Exception {
         send(LAPTOP, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04", "load", "300");
-        send(TABLET, intake, "version", "-1", "complaint", "rumble", "day", "2026-05-05").andExpect(status().isOk())
+        send(TABLET, intake, "version", "-1", "complaint", "rumble", "day", "2026-05-05")
+                .andExpect(status().isOk())
                 .andExpect(content().string(containsString("Kept on another screen")))
                 .andExpect(content().string(containsString("both changed it")))
                 .andExpect(content().string(containsString("only the other screen changed it")))
@@ -126,9 +141,14 @@ class DraftsTest {
         assertThat(kept()).containsEntry("complaint", "hum");
         page(TABLET).andExpect(content().string(containsString("Keep what is chosen")));
 
-        String mine = "{\"texts\":{\"complaint\":\"rumble\",\"day\":\"2026-05-05\",\"counter\":\"\",\"load\":\"\"},\"units\":\"METRIC\"}";
-        send(TABLET, intake + "/merge", "version", "0", "mine", mine, "pick-complaint", "theirs").andExpect(redirectedUrl(intake));
-        assertThat(kept()).containsEntry("complaint", "hum").containsEntry("day", "2026-05-05").containsEntry("load", "300");
+        String mine = "{\"texts\":{\"complaint\":\"rumble\",\"day\":\"2026-05-05\",\"counter\":\"\","
+                + "\"load\":\"\"},\"units\":\"METRIC\"}";
+        send(TABLET, intake + "/merge", "version", "0", "mine", mine, "pick-complaint", "theirs")
+                .andExpect(redirectedUrl(intake));
+        assertThat(kept())
+                .containsEntry("complaint", "hum")
+                .containsEntry("day", "2026-05-05")
+                .containsEntry("load", "300");
         assertThat(drafts.at(id, RouteStage.INTAKE, TABLET)).isEmpty();
     }
 
@@ -136,8 +156,17 @@ class DraftsTest {
     void aMergeThatIsOvertakenIsAskedAgain() throws Exception {
         send(LAPTOP, intake, "version", "-1", "complaint", "hum", "day", "2026-05-04");
         send(LAPTOP, intake, "version", "0", "complaint", "hum, louder", "day", "2026-05-04");
-        send(TABLET, intake + "/merge", "version", "0", "mine", "{\"texts\":{\"complaint\":\"rumble\",\"day\":\"2026-05-04\"},\"units\":\"METRIC\"}", "pick-complaint", "mine")
-                .andExpect(status().isOk()).andExpect(content().string(containsString("hum, louder")));
+        send(
+                        TABLET,
+                        intake + "/merge",
+                        "version",
+                        "0",
+                        "mine",
+                        "{\"texts\":{\"complaint\":\"rumble\",\"day\":\"2026-05-04\"},\"units\":\"METRIC\"}",
+                        "pick-complaint",
+                        "mine")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("hum, louder")));
         assertThat(kept()).containsEntry("complaint", "hum, louder");
     }
 
@@ -150,7 +179,12 @@ class DraftsTest {
 
     @Test
     void aBaseThatIsNoJsonLosesNothing() throws Exception {
-        mvc.perform(post(intake).with(csrf()).param("base", "[1,").param("version", "-1").param("complaint", "hum").param("day", "2026-05-04"))
+        mvc.perform(post(intake)
+                        .with(csrf())
+                        .param("base", "[1,")
+                        .param("version", "-1")
+                        .param("complaint", "hum")
+                        .param("day", "2026-05-04"))
                 .andExpect(redirectedUrl("/jobs/" + id + "/diagnose"));
     }
 }

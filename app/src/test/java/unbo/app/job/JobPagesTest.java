@@ -31,16 +31,20 @@ class JobPagesTest {
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
+
     private long vehicle;
     private String job;
 
     @BeforeEach
     void open() {
-        vehicle = vehicles.add(new VehicleInput("trailer", "Page trailer", "PT 1", "X.Y.", "none", 2000.0, "wet", 1)).id();
+        vehicle = vehicles.add(new VehicleInput("trailer", "Page trailer", "PT 1", "X.Y.", "none", 2000.0, "wet", 1))
+                .id();
         job = "/jobs/" + jobs.open(vehicle, "axle1-left", Instant.parse("2026-05-04T08:00:00Z"));
     }
 
@@ -59,68 +63,91 @@ class JobPagesTest {
     @Test
     void aVisitAsksForThePositionBeforeItStarts() throws Exception {
         send("/visits", "vehicle", String.valueOf(vehicle)).andExpect(redirectedUrl("/visits/new?vehicle=" + vehicle));
-        send("/visits", "vehicle", String.valueOf(vehicle), "position", "axle1-right").andExpect(redirectedUrlPattern("/jobs/*/intake"));
+        send("/visits", "vehicle", String.valueOf(vehicle), "position", "axle1-right")
+                .andExpect(redirectedUrlPattern("/jobs/*/intake"));
     }
 
     @Test
     void anUntouchedStageAsksWithoutScoldingAndIsPrefilled() throws Exception {
-        page(job + "/intake").andExpect(status().isOk()).andExpect(content().string(not(containsString("class=\"refusal\""))));
-        page(job + "/set").andExpect(content().string(containsString("Slots in the nut"))).andExpect(content().string(containsString("A vehicle on a jack alone comes down")));
+        page(job + "/intake")
+                .andExpect(status().isOk())
+                .andExpect(content().string(not(containsString("class=\"refusal\""))));
+        page(job + "/set")
+                .andExpect(content().string(containsString("Slots in the nut")))
+                .andExpect(content().string(containsString("A vehicle on a jack alone comes down")));
     }
 
     @Test
     void aStageThatNeedsAnEarlierOneSaysWhichFactsAreMissing() throws Exception {
-        page(job + "/grease").andExpect(content().string(containsString("Not on the sheet yet"))).andExpect(content().string(containsString("Outer bearing, bore")));
+        page(job + "/grease")
+                .andExpect(content().string(containsString("Not on the sheet yet")))
+                .andExpect(content().string(containsString("Outer bearing, bore")));
     }
 
     @Test
     void aDraftIsKeptWithItsSentencesAndWhatWasTyped() throws Exception {
-        send(job + "/identify", "version", "-1", "outerCone", "L44649", "outerCup", "L45410", "innerCone", "").andExpect(status().isOk())
-                .andExpect(content().string(containsString("Kept as a draft"))).andExpect(content().string(containsString("own series")))
-                .andExpect(content().string(containsString("A taper never stands alone"))).andExpect(content().string(containsString("value=\"L45410\"")));
+        send(job + "/identify", "version", "-1", "outerCone", "L44649", "outerCup", "L45410", "innerCone", "")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Kept as a draft")))
+                .andExpect(content().string(containsString("own series")))
+                .andExpect(content().string(containsString("A taper never stands alone")))
+                .andExpect(content().string(containsString("value=\"L45410\"")));
         page(job + "/identify").andExpect(content().string(containsString("value=\"L45410\"")));
     }
 
     @Test
     void keepingGoesOnToTheNextStageOrStays() throws Exception {
-        send(job + "/intake", "version", "-1", "complaint", "hum", "day", "2026-05-04").andExpect(redirectedUrl(job + "/diagnose"));
-        send(job + "/intake", "version", "0", "complaint", "hum", "day", "2026-05-04", "stay", "yes").andExpect(redirectedUrl(job + "/intake"));
+        send(job + "/intake", "version", "-1", "complaint", "hum", "day", "2026-05-04")
+                .andExpect(redirectedUrl(job + "/diagnose"));
+        send(job + "/intake", "version", "0", "complaint", "hum", "day", "2026-05-04", "stay", "yes")
+                .andExpect(redirectedUrl(job + "/intake"));
     }
 
     @Test
     void theNutCanBeTurnedBeforeItsAngleIsTyped() throws Exception {
-        send(job + "/set/preview", "pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180").andExpect(content().string(containsString("Turn the nut")))
+        send(job + "/set/preview", "pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180")
+                .andExpect(content().string(containsString("Turn the nut")))
                 .andExpect(content().string(containsString("data-turn=\"nut\"")));
         send(job + "/set/preview", "pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "45")
-                .andExpect(content().string(not(containsString("Turn the nut")))).andExpect(content().string(containsString("data-turn=\"nut\"")));
-        send(job + "/set/preview", "pitch", "1.5", "freeAngleDeg", "x").andExpect(content().string(not(containsString("data-turn"))));
+                .andExpect(content().string(not(containsString("Turn the nut"))))
+                .andExpect(content().string(containsString("data-turn=\"nut\"")));
+        send(job + "/set/preview", "pitch", "1.5", "freeAngleDeg", "x")
+                .andExpect(content().string(not(containsString("data-turn"))));
     }
 
     @Test
     void previewingKeepsNothing() throws Exception {
-        send(job + "/intake/preview", "complaint", "smoke from the hub", "day", "2026-05-04", "load", "300").andExpect(status().isOk())
-                .andExpect(content().string(containsString("2.94"))).andExpect(content().string(containsString("No road test until they pass")));
+        send(job + "/intake/preview", "complaint", "smoke from the hub", "day", "2026-05-04", "load", "300")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("2.94")))
+                .andExpect(content().string(containsString("No road test until they pass")));
         page(job + "/intake").andExpect(content().string(not(containsString("smoke from the hub"))));
     }
 
     @Test
     void aStageChangedMeanwhileShowsBothVersions() throws Exception {
         send(job + "/intake", "version", "-1", "complaint", "theirs came first", "day", "2026-05-04");
-        send(job + "/intake", "version", "-1", "complaint", "mine came second", "day", "2026-05-04").andExpect(status().isOk())
-                .andExpect(content().string(containsString("Kept on another screen"))).andExpect(content().string(containsString("mine came second")))
+        send(job + "/intake", "version", "-1", "complaint", "mine came second", "day", "2026-05-04")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Kept on another screen")))
+                .andExpect(content().string(containsString("mine came second")))
                 .andExpect(content().string(containsString("theirs came first")));
     }
 
     @Test
     void storedScriptIsShownAsText() throws Exception {
         send(job + "/intake", "version", "-1", "complaint", "<script>alert(1)</script>", "day", "2026-05-04");
-        page(job + "/report").andExpect(content().string(containsString("&lt;script&gt;"))).andExpect(content().string(not(containsString("<script>alert"))));
+        page(job + "/report")
+                .andExpect(content().string(containsString("&lt;script&gt;")))
+                .andExpect(content().string(not(containsString("<script>alert"))));
     }
 
     @Test
     void signingTooEarlySaysEveryReason() throws Exception {
-        var refused = send(job + "/do/sign").andExpect(redirectedUrl(job + "/log")).andReturn();
-        mvc.perform(get(job + "/log").flashAttrs(refused.getFlashMap())).andExpect(content().string(containsString("Not signed")))
+        var refused =
+                send(job + "/do/sign").andExpect(redirectedUrl(job + "/log")).andReturn();
+        mvc.perform(get(job + "/log").flashAttrs(refused.getFlashMap()))
+                .andExpect(content().string(containsString("Not signed")))
                 .andExpect(content().string(containsString("Prove is not done.")));
     }
 
@@ -141,7 +168,11 @@ class JobPagesTest {
         send(job + "/do/go-on").andExpect(redirectedUrl(job));
         send(job + "/do/abandon", "text", "sold").andExpect(redirectedUrl("/"));
         page(job).andExpect(redirectedUrl(job + "/report"));
-        page(job + "/intake").andExpect(content().string(org.hamcrest.Matchers.allOf(containsString("it stands as it was"), org.hamcrest.Matchers.not(containsString("name=\"complaint\"")))));
+        page(job + "/intake")
+                .andExpect(content()
+                        .string(org.hamcrest.Matchers.allOf(
+                                containsString("it stands as it was"),
+                                org.hamcrest.Matchers.not(containsString("name=\"complaint\"")))));
         send(job + "/do/reopen", "text", "").andExpect(redirectedUrl(job + "/report"));
         send(job + "/do/reopen", "text", "bought back").andExpect(redirectedUrl(job));
         page(job + "/report").andExpect(content().string(containsString("bought back")));
@@ -150,7 +181,9 @@ class JobPagesTest {
     @Test
     void notesAreKeptCutAtTheirLength() throws Exception {
         send(job + "/do/note", "text", "x".repeat(600));
-        page(job + "/report").andExpect(content().string(containsString("x".repeat(500)))).andExpect(content().string(not(containsString("x".repeat(501)))));
+        page(job + "/report")
+                .andExpect(content().string(containsString("x".repeat(500))))
+                .andExpect(content().string(not(containsString("x".repeat(501)))));
         send(job + "/do/note", "text", " ").andExpect(redirectedUrl(job + "/report"));
     }
 
@@ -161,7 +194,14 @@ class JobPagesTest {
 
     @Test
     void addressesThatLeadNowhereSaySo() throws Exception {
-        for (String address : new String[] {"/jobs/999999", "/jobs/999999/intake", job + "/nonsense", "/positions/999999", "/vehicles/999999", "/visits/new?vehicle=999999"}) {
+        for (String address : new String[] {
+            "/jobs/999999",
+            "/jobs/999999/intake",
+            job + "/nonsense",
+            "/positions/999999",
+            "/vehicles/999999",
+            "/visits/new?vehicle=999999"
+        }) {
             page(address).andExpect(status().isNotFound());
         }
         send(job + "/do/nonsense").andExpect(status().isNotFound());
@@ -171,23 +211,42 @@ class JobPagesTest {
     void twoWhoPutOneVehicleRightAtOnceAreKeptApart() throws Exception {
         String address = "/vehicles/" + vehicle;
         page(address + "/edit").andExpect(content().string(containsString("value=\"Page trailer\"")));
-        send(address, "version", "7", "kind", "trailer", "name", "Mine", "counterUnit", "none", "use", "wet").andExpect(status().isOk())
-                .andExpect(content().string(containsString("somebody else changed this vehicle"))).andExpect(content().string(containsString("value=\"Mine\"")));
-        send(address, "version", "0", "kind", "trailer", "name", "Mine", "counterUnit", "none", "use", "wet", "axles", "2").andExpect(redirectedUrl(address));
+        send(address, "version", "7", "kind", "trailer", "name", "Mine", "counterUnit", "none", "use", "wet")
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("somebody else changed this vehicle")))
+                .andExpect(content().string(containsString("value=\"Mine\"")));
+        send(
+                        address,
+                        "version",
+                        "0",
+                        "kind",
+                        "trailer",
+                        "name",
+                        "Mine",
+                        "counterUnit",
+                        "none",
+                        "use",
+                        "wet",
+                        "axles",
+                        "2")
+                .andExpect(redirectedUrl(address));
         page(address).andExpect(content().string(containsString("axle 2 right hub")));
     }
 
     @Test
     void aPositionPageKnowsNothingBeforeItsFirstJob() throws Exception {
         long position = vehicles.find(vehicle).orElseThrow().positions().get(0).id();
-        page("/positions/" + position).andExpect(status().isOk()).andExpect(content().string(containsString("Never worked on here")));
+        page("/positions/" + position)
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Never worked on here")));
     }
 
     @Test
     void hostsOfOthersAreRefusedOnEveryPage() throws Exception {
         mvc.perform(get(job + "/intake").with((MockHttpServletRequest request) -> {
-            request.setServerName("evil.example");
-            return request;
-        })).andExpect(status().is(421));
+                    request.setServerName("evil.example");
+                    return request;
+                }))
+                .andExpect(status().is(421));
     }
 }

@@ -24,6 +24,7 @@ class JobServiceTest {
 
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
 
@@ -42,13 +43,54 @@ class JobServiceTest {
 
     private void upToProve(long job) {
         keep(job, RouteStage.INTAKE, -1, "complaint", "hum", "day", "2026-05-04", "load", "300");
-        keep(job, RouteStage.IDENTIFY, -1, "outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "seal", "38x59x9");
+        keep(
+                job,
+                RouteStage.IDENTIFY,
+                -1,
+                "outerCone",
+                "L44643",
+                "outerCup",
+                "L44610",
+                "innerCone",
+                "L68149",
+                "innerCup",
+                "L68110",
+                "seal",
+                "38x59x9");
         keep(job, RouteStage.GREASE, -1, "kind", "CaS", "oldKind", "CaS");
-        keep(job, RouteStage.SET, -1, "pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "42", "school", "A");
+        keep(
+                job,
+                RouteStage.SET,
+                -1,
+                "pitch",
+                "1.5",
+                "slots",
+                "6",
+                "pinHolesDeg",
+                "0 180",
+                "freeAngleDeg",
+                "42",
+                "school",
+                "A");
     }
 
     private JobService.Kept prove(long job, int version, String pull) {
-        return keep(job, RouteStage.PROVE, version, "push", "0 0 0", "pull", pull, "hubTemperature", "35", "twinTemperature", "34", "proof-nut-locked", "right", "initials", "AH");
+        return keep(
+                job,
+                RouteStage.PROVE,
+                version,
+                "push",
+                "0 0 0",
+                "pull",
+                pull,
+                "hubTemperature",
+                "35",
+                "twinTemperature",
+                "34",
+                "proof-nut-locked",
+                "right",
+                "initials",
+                "AH");
     }
 
     @Test
@@ -68,9 +110,13 @@ class JobServiceTest {
         assertThat(keep(job, RouteStage.GREASE, 0, "kind", "Li")).isEqualTo(JobService.Kept.FROZEN);
 
         long next = jobs.open(view.vehicle().id(), "axle1-left", NOW);
-        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.IDENTIFY).text(FactKey.OUTER_CONE)).isEqualTo("L44643");
-        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE).text(FactKey.LAST_DAY)).isEqualTo("2026-05-04");
-        assertThat(jobs.newest(view.position().id(), 10)).singleElement().satisfies(line -> assertThat(line.cause()).isEqualTo("seal dragging or letting water in"));
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.IDENTIFY).text(FactKey.OUTER_CONE))
+                .isEqualTo("L44643");
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE).text(FactKey.LAST_DAY))
+                .isEqualTo("2026-05-04");
+        assertThat(jobs.newest(view.position().id(), 10))
+                .singleElement()
+                .satisfies(line -> assertThat(line.cause()).isEqualTo("seal dragging or letting water in"));
     }
 
     @Test
@@ -91,9 +137,22 @@ class JobServiceTest {
         long job = open("changed trailer");
         upToProve(job);
         String before = figure(job);
-        keep(job, RouteStage.IDENTIFY, 0, "outerCone", "LM67048", "outerCup", "LM67010", "innerCone", "LM501349", "innerCup", "LM501310");
-        assertThat(jobs.view(job).orElseThrow().station(RouteStage.GREASE).recalculate()).isTrue();
-        assertThat(jobs.view(job).orElseThrow().station(RouteStage.SET).recalculate()).isFalse();
+        keep(
+                job,
+                RouteStage.IDENTIFY,
+                0,
+                "outerCone",
+                "LM67048",
+                "outerCup",
+                "LM67010",
+                "innerCone",
+                "LM501349",
+                "innerCup",
+                "LM501310");
+        assertThat(jobs.view(job).orElseThrow().station(RouteStage.GREASE).recalculate())
+                .isTrue();
+        assertThat(jobs.view(job).orElseThrow().station(RouteStage.SET).recalculate())
+                .isFalse();
         assertThat(figure(job)).isEqualTo(before);
         prove(job, -1, "0.08 0.08 0.08");
         keep(job, RouteStage.LOG, -1, "cause", "regular-service");
@@ -104,13 +163,20 @@ class JobServiceTest {
     }
 
     private String figure(long job) {
-        return jobs.view(job).orElseThrow().station(RouteStage.GREASE).answer().figures().get(0).value();
+        return jobs.view(job)
+                .orElseThrow()
+                .station(RouteStage.GREASE)
+                .answer()
+                .figures()
+                .get(0)
+                .value();
     }
 
     @Test
     void textsThatCannotBeUsedAreKeptAsADraft() {
         long job = open("draft trailer");
-        assertThat(keep(job, RouteStage.IDENTIFY, -1, "outerCone", "L44649", "outerCup", "L45410", "innerCone", "?")).isEqualTo(JobService.Kept.DRAFT);
+        assertThat(keep(job, RouteStage.IDENTIFY, -1, "outerCone", "L44649", "outerCup", "L45410", "innerCone", "?"))
+                .isEqualTo(JobService.Kept.DRAFT);
         JobView.Station station = jobs.view(job).orElseThrow().station(RouteStage.IDENTIFY);
         assertThat(station.state()).isEqualTo("DRAFT");
         assertThat(station.texts()).containsEntry("outerCup", "L45410");
@@ -119,10 +185,14 @@ class JobServiceTest {
     @Test
     void twoBrowsersOnOneStageDoNotOverwriteEachOther() {
         long job = open("contested trailer");
-        assertThat(keep(job, RouteStage.INTAKE, -1, "complaint", "first", "day", "2026-05-04")).isEqualTo(JobService.Kept.DONE);
-        assertThat(keep(job, RouteStage.INTAKE, -1, "complaint", "second", "day", "2026-05-04")).isEqualTo(JobService.Kept.CHANGED_MEANWHILE);
-        assertThat(jobs.view(job).orElseThrow().station(RouteStage.INTAKE).texts()).containsEntry("complaint", "first");
-        assertThat(keep(job, RouteStage.INTAKE, 0, "complaint", "third", "day", "2026-05-04")).isEqualTo(JobService.Kept.DONE);
+        assertThat(keep(job, RouteStage.INTAKE, -1, "complaint", "first", "day", "2026-05-04"))
+                .isEqualTo(JobService.Kept.DONE);
+        assertThat(keep(job, RouteStage.INTAKE, -1, "complaint", "second", "day", "2026-05-04"))
+                .isEqualTo(JobService.Kept.CHANGED_MEANWHILE);
+        assertThat(jobs.view(job).orElseThrow().station(RouteStage.INTAKE).texts())
+                .containsEntry("complaint", "first");
+        assertThat(keep(job, RouteStage.INTAKE, 0, "complaint", "third", "day", "2026-05-04"))
+                .isEqualTo(JobService.Kept.DONE);
     }
 
     @Test
@@ -133,7 +203,9 @@ class JobServiceTest {
         JobView view = jobs.view(twin).orElseThrow();
         assertThat(view.position().code()).isEqualTo("axle1-right");
         assertThat(view.station(RouteStage.IDENTIFY).texts()).containsEntry("outerCone", "L44643");
-        assertThat(view.station(RouteStage.SET).texts()).containsEntry("pitch", "1.5").doesNotContainKey("freeAngleDeg");
+        assertThat(view.station(RouteStage.SET).texts())
+                .containsEntry("pitch", "1.5")
+                .doesNotContainKey("freeAngleDeg");
         assertThat(view.station(RouteStage.PROVE).state()).isEqualTo("OPEN");
         assertThat(jobs.openTwin(job, NOW)).contains(twin);
     }
@@ -154,7 +226,8 @@ class JobServiceTest {
     void skippingNeedsAWordAndProveIsNeverSkipped() {
         long job = open("skipping trailer");
         assertThat(jobs.skip(job, RouteStage.GREASE, " ", NOW)).isFalse();
-        assertThat(jobs.skip(job, RouteStage.GREASE, "packed by its owner", NOW)).isTrue();
+        assertThat(jobs.skip(job, RouteStage.GREASE, "packed by its owner", NOW))
+                .isTrue();
         assertThat(jobs.skip(job, RouteStage.PROVE, "no time", NOW)).isFalse();
     }
 }

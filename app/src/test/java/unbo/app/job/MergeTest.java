@@ -23,7 +23,10 @@ class MergeTest {
 
     @Test
     void whereOnlyOneSideChangedAFieldThatSideStands() {
-        Merge merge = of(Map.of("pitch", "1.5", "slots", "6"), Map.of("pitch", "1.25", "slots", "6"), Map.of("pitch", "1.5", "slots", "8"));
+        Merge merge = of(
+                Map.of("pitch", "1.5", "slots", "6"),
+                Map.of("pitch", "1.25", "slots", "6"),
+                Map.of("pitch", "1.5", "slots", "8"));
         assertThat(merge.typed(Map.of()).texts()).containsEntry("pitch", "1.25").containsEntry("slots", "8");
         assertThat(merge.lines()).extracting(Merge.Line::both).containsOnly(false);
     }
@@ -33,7 +36,12 @@ class MergeTest {
         Merge merge = of(Map.of("pitch", ""), Map.of("pitch", "1.5"), Map.of("pitch", "1.25"));
         assertThat(merge.lines()).singleElement().satisfies(line -> {
             assertThat(line.both()).isTrue();
-            assertThat(line.label()).isEqualTo(StageRules.of(RouteStage.SET).fields().field("pitch").orElseThrow().label());
+            assertThat(line.label())
+                    .isEqualTo(StageRules.of(RouteStage.SET)
+                            .fields()
+                            .field("pitch")
+                            .orElseThrow()
+                            .label());
         });
         assertThat(merge.typed(Map.of()).texts()).containsEntry("pitch", "1.5");
         assertThat(merge.typed(Map.of("pitch", "theirs")).texts()).containsEntry("pitch", "1.25");
@@ -41,7 +49,10 @@ class MergeTest {
 
     @Test
     void ticksAreMergedToo() {
-        Merge merge = of(Map.of("tick-cups", "yes"), Map.of("tick-pin", "yes"), Map.of("tick-cups", "yes", "tick-support", "yes"));
+        Merge merge = of(
+                Map.of("tick-cups", "yes"),
+                Map.of("tick-pin", "yes"),
+                Map.of("tick-cups", "yes", "tick-support", "yes"));
         assertThat(merge.typed(Map.of()).texts()).containsOnlyKeys("tick-pin", "tick-support");
         assertThat(merge.typed(Map.of("tick-cups", "theirs")).texts()).containsKey("tick-cups");
         assertThat(merge.lines()).extracting(Merge.Line::mineShown).contains("ticked", "not ticked");
@@ -49,7 +60,11 @@ class MergeTest {
 
     @Test
     void codesAreShownInWords() {
-        Merge merge = Merge.of(StageRules.of(RouteStage.GREASE), Typed.NOTHING, metric(Map.of("kind", "CaS")), metric(Map.of("kind", "")));
+        Merge merge = Merge.of(
+                StageRules.of(RouteStage.GREASE),
+                Typed.NOTHING,
+                metric(Map.of("kind", "CaS")),
+                metric(Map.of("kind", "")));
         assertThat(merge.lines()).singleElement().satisfies(line -> {
             assertThat(line.mineShown()).contains("calcium sulfonate");
             assertThat(line.theirsShown()).isEqualTo("empty");
@@ -58,7 +73,9 @@ class MergeTest {
 
     @Test
     void twoThatSayTheSameHaveNoLines() {
-        assertThat(of(Map.of(), Map.of("pitch", "1.5"), Map.of("pitch", "1.5", "slots", "")).lines()).isEmpty();
+        assertThat(of(Map.of(), Map.of("pitch", "1.5"), Map.of("pitch", "1.5", "slots", ""))
+                        .lines())
+                .isEmpty();
     }
 
     @Test

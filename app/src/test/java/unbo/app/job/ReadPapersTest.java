@@ -16,7 +16,14 @@ class ReadPapersTest {
 
     private Paper reading(String content) {
         readings.incrementAndGet();
-        return new Paper(Paper.VERSION, UnitSystem.METRIC, new Paper.Head("w", "v", "m", "van", "p", "c"), content, null, List.of(), List.of());
+        return new Paper(
+                Paper.VERSION,
+                UnitSystem.METRIC,
+                new Paper.Head("w", "v", "m", "van", "p", "c"),
+                content,
+                null,
+                List.of(),
+                List.of());
     }
 
     @Test
@@ -25,7 +32,9 @@ class ReadPapersTest {
         assertThat(papers.of(1, "hum", this::reading).cause()).isEqualTo("hum");
         assertThat(papers.of(2, "hum", this::reading).cause()).isEqualTo("hum");
         assertThat(readings).hasValue(2);
-        assertThat(papers.of(1, "play", this::reading).cause()).as("opened again and signed anew").isEqualTo("play");
+        assertThat(papers.of(1, "play", this::reading).cause())
+                .as("opened again and signed anew")
+                .isEqualTo("play");
         assertThat(readings).hasValue(3);
     }
 

@@ -29,8 +29,10 @@ class SignedJobTest {
 
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
+
     private Vehicle trailer;
     private long job;
 
@@ -44,10 +46,51 @@ class SignedJobTest {
     private long open(String day, String counter) {
         long id = jobs.open(trailer.id(), "axle1-left", NOW);
         keep(id, RouteStage.INTAKE, Map.of("complaint", "service", "day", day, "counter", counter, "load", "300"));
-        keep(id, RouteStage.IDENTIFY, Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "hubBore", "43"));
+        keep(
+                id,
+                RouteStage.IDENTIFY,
+                Map.of(
+                        "outerCone",
+                        "L44643",
+                        "outerCup",
+                        "L44610",
+                        "innerCone",
+                        "L68149",
+                        "innerCup",
+                        "L68110",
+                        "hubBore",
+                        "43"));
         keep(id, RouteStage.GREASE, Map.of("kind", "LiX", "oldKind", "Li"));
-        keep(id, RouteStage.SET, Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "45", "endPlayMax", "0.10"));
-        keep(id, RouteStage.PROVE, Map.of("push", "0 0 0", "pull", "0.06 0.06 0.06", "hubTemperature", "30", "twinTemperature", "30", "proof-nut-locked", "right", "initials", "ab"));
+        keep(
+                id,
+                RouteStage.SET,
+                Map.of(
+                        "pitch",
+                        "1.5",
+                        "slots",
+                        "6",
+                        "pinHolesDeg",
+                        "0 180",
+                        "freeAngleDeg",
+                        "45",
+                        "endPlayMax",
+                        "0.10"));
+        keep(
+                id,
+                RouteStage.PROVE,
+                Map.of(
+                        "push",
+                        "0 0 0",
+                        "pull",
+                        "0.06 0.06 0.06",
+                        "hubTemperature",
+                        "30",
+                        "twinTemperature",
+                        "30",
+                        "proof-nut-locked",
+                        "right",
+                        "initials",
+                        "ab"));
         keep(id, RouteStage.LOG, Map.of("cause", "regular-service", "serviceSchool", "yearly", "season", ""));
         return id;
     }
@@ -60,7 +103,10 @@ class SignedJobTest {
     void answersWorksheetsAndFactsAreFrozen() {
         Answer before = jobs.view(job).orElseThrow().station(RouteStage.GREASE).answer();
         assertThat(before.worksheet().lines()).isNotEmpty();
-        vehicles.change(trailer.id(), trailer.version(), new VehicleInput("trailer", "Renamed", "SG 2", "X.Y.", "mi", 9000.0, "immersed", 1));
+        vehicles.change(
+                trailer.id(),
+                trailer.version(),
+                new VehicleInput("trailer", "Renamed", "SG 2", "X.Y.", "mi", 9000.0, "immersed", 1));
         JobView after = jobs.view(job).orElseThrow();
         assertThat(after.station(RouteStage.GREASE).answer()).isEqualTo(before);
         assertThat(after.sheet().text(FactKey.USE)).isEqualTo("wet");
@@ -70,18 +116,26 @@ class SignedJobTest {
     @Test
     void whatOutlivesTheJobIsThereNextTimeAndWhatDoesNotIsNot() {
         long next = jobs.open(trailer.id(), "axle1-left", NOW);
-        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).text(FactKey.NUT_PITCH)).isEqualTo("1.5 mm");
-        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).number(FactKey.BAND_MAX)).isEqualTo(0.10);
-        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.GREASE).text(FactKey.GREASE_KIND)).isEqualTo("LiX");
-        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).has(FactKey.FREE_ANGLE)).isFalse();
-        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE).text(FactKey.LAST_COUNTER)).isEqualTo("12000");
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).text(FactKey.NUT_PITCH))
+                .isEqualTo("1.5 mm");
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).number(FactKey.BAND_MAX))
+                .isEqualTo(0.10);
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.GREASE).text(FactKey.GREASE_KIND))
+                .isEqualTo("LiX");
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.SET).has(FactKey.FREE_ANGLE))
+                .isFalse();
+        assertThat(jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE).text(FactKey.LAST_COUNTER))
+                .isEqualTo("12000");
     }
 
     @Test
     void theNextIntakeCountsFromTheSignedOne() {
         long next = jobs.open(trailer.id(), "axle1-left", NOW);
-        var work = StageRules.of(RouteStage.INTAKE).work(Map.of("complaint", "again", "day", "2027-05-04", "counter", "14000"),
-                jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE), UnitSystem.METRIC);
+        var work = StageRules.of(RouteStage.INTAKE)
+                .work(
+                        Map.of("complaint", "again", "day", "2027-05-04", "counter", "14000"),
+                        jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE),
+                        UnitSystem.METRIC);
         assertThat(work.outcome().answer().figures()).anySatisfy(f -> {
             assertThat(f.value()).isEqualTo("2000");
             assertThat(f.other()).isEqualTo("by the counter");
@@ -93,9 +147,16 @@ class SignedJobTest {
         assertThat(jobs.reopen(job, "wrong grease written down", NOW)).isTrue();
         JobView open = jobs.view(job).orElseThrow();
         assertThat(open.job().state()).isEqualTo(JobState.OPEN);
-        assertThat(jobs.keep(job, RouteStage.GREASE, open.station(RouteStage.GREASE).version(), Map.of("kind", "CaS", "oldKind", "CaS"), NOW)).isEqualTo(JobService.Kept.DONE);
+        assertThat(jobs.keep(
+                        job,
+                        RouteStage.GREASE,
+                        open.station(RouteStage.GREASE).version(),
+                        Map.of("kind", "CaS", "oldKind", "CaS"),
+                        NOW))
+                .isEqualTo(JobService.Kept.DONE);
         assertThat(jobs.sign(job, NOW)).isEmpty();
-        assertThat(jobs.known(jobs.view(job).orElseThrow().position()).text(FactKey.GREASE_KIND)).isEqualTo("CaS");
+        assertThat(jobs.known(jobs.view(job).orElseThrow().position()).text(FactKey.GREASE_KIND))
+                .isEqualTo("CaS");
     }
 
     @Test
@@ -113,14 +174,23 @@ class SignedJobTest {
     /** What was read off the races outlives the job: when it stands there again, Inspect says so. */
     @Test
     void damageThatComesBackAtAPositionIsNamed() {
-        String etched = "dark-line/60 0:50 18:50 36:50 54:50 72:50 90:50 108:50 126:50 144:50 162:50 180:50 198:50 216:50 234:50 252:50 270:50 288:50 306:50 324:50 342:50";
+        String etched = "dark-line/60 0:50 18:50 36:50 54:50 72:50 90:50 108:50 126:50 144:50 162:50 "
+                + "180:50 198:50 216:50 234:50 252:50 270:50 288:50 306:50 324:50 342:50";
         long first = open("2026-05-05", "12100");
         keep(first, RouteStage.INSPECT, Map.of("designation", "L44643", "elements", "20", "outer", etched));
-        assertThat(jobs.sign(first, NOW)).as("the old bearing's scrap does not hold up the new one").isEmpty();
+        assertThat(jobs.sign(first, NOW))
+                .as("the old bearing's scrap does not hold up the new one")
+                .isEmpty();
         long again = open("2027-04-06", "14000");
         keep(again, RouteStage.INSPECT, Map.of("designation", "L44643", "elements", "20", "outer", etched));
-        assertThat(jobs.view(again).orElseThrow().station(RouteStage.INSPECT).answer().findings()).anyMatch(f -> f.code().equals("again-etching") && f.sentence().contains("2026-05-05"));
-        assertThat(jobs.view(again).orElseThrow().station(RouteStage.INSPECT).word()).isEqualTo("done");
+        assertThat(jobs.view(again)
+                        .orElseThrow()
+                        .station(RouteStage.INSPECT)
+                        .answer()
+                        .findings())
+                .anyMatch(f -> f.code().equals("again-etching") && f.sentence().contains("2026-05-05"));
+        assertThat(jobs.view(again).orElseThrow().station(RouteStage.INSPECT).word())
+                .isEqualTo("done");
     }
 
     @Test
@@ -128,6 +198,8 @@ class SignedJobTest {
         assertThat(jobs.keepParts(job, 0, Map.of("what-0", "seal"))).isFalse();
         long open = open("2026-06-01", "12500");
         assertThat(jobs.keepParts(open, 0, Map.of("what-0", "seal"))).isTrue();
-        assertThat(jobs.keepParts(open, 0, Map.of("what-0", "other"))).as("kept meanwhile").isFalse();
+        assertThat(jobs.keepParts(open, 0, Map.of("what-0", "other")))
+                .as("kept meanwhile")
+                .isFalse();
     }
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-
 import javax.imageio.ImageIO;
 import javax.xml.parsers.DocumentBuilderFactory;
 
@@ -13,16 +12,19 @@ import com.google.zxing.BinaryBitmap;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.GlobalHistogramBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.api.Test;
 
 class LabelTest {
 
     private static String read(byte[] png) throws Exception {
         var image = ImageIO.read(new ByteArrayInputStream(png));
         int[] dots = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
-        return new QRCodeReader().decode(new BinaryBitmap(new GlobalHistogramBinarizer(new RGBLuminanceSource(image.getWidth(), image.getHeight(), dots)))).getText();
+        return new QRCodeReader()
+                .decode(new BinaryBitmap(new GlobalHistogramBinarizer(
+                        new RGBLuminanceSource(image.getWidth(), image.getHeight(), dots))))
+                .getText();
     }
 
     @ParameterizedTest
@@ -34,8 +36,10 @@ class LabelTest {
 
     @Test
     void theDrawingIsWholeWhateverTheWords() throws Exception {
-        String svg = new Label("<script>alert(1)</script>", "a & b \"c\" " + "long ".repeat(40)).svg();
-        var document = DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
+        String svg = new Label("<script>alert(1)</script>", "a & b \"c\" long ".repeat(40)).svg();
+        var document = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
         assertThat(document.getElementsByTagName("script").getLength()).isZero();
         assertThat(document.getElementsByTagName("text").getLength()).isEqualTo(2);
     }
@@ -44,6 +48,7 @@ class LabelTest {
     void longWordsAreCutInTheCode() throws IOException {
         Label label = new Label("x".repeat(400), "6205");
         assertThat(label.content()).hasSize(200);
-        assertThat(ImageIO.read(new ByteArrayInputStream(label.png())).getWidth()).isGreaterThan(200);
+        assertThat(ImageIO.read(new ByteArrayInputStream(label.png())).getWidth())
+                .isGreaterThan(200);
     }
 }

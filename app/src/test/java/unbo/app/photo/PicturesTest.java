@@ -11,7 +11,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-
 import javax.imageio.ImageIO;
 
 import org.junit.jupiter.api.Test;
@@ -42,9 +41,11 @@ class PicturesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"4000,3000,1600,1200", "3000,4000,1200,1600", "800,600,800,600", "1601,20,1600,20", "7000,3000,1600,686"})
+    @CsvSource({"4000,3000,1600,1200", "3000,4000,1200,1600", "800,600,800,600", "1601,20,1600,20", "7000,3000,1600,686"
+    })
     void largePicturesAreScaledAndSmallOnesLeft(int width, int height, int toWidth, int toHeight) throws IOException {
-        Pictures.Picture picture = read(file(width, height, BufferedImage.TYPE_INT_RGB, "jpeg")).picture();
+        Pictures.Picture picture =
+                read(file(width, height, BufferedImage.TYPE_INT_RGB, "jpeg")).picture();
         assertThat(picture.width()).isEqualTo(toWidth);
         assertThat(picture.height()).isEqualTo(toHeight);
         BufferedImage read = ImageIO.read(new ByteArrayInputStream(picture.jpeg()));
@@ -53,8 +54,12 @@ class PicturesTest {
 
     @Test
     void aTransparentPngComesOutOnWhite() throws IOException {
-        Pictures.Picture picture = read(file(100, 100, BufferedImage.TYPE_INT_ARGB, "png")).picture();
-        assertThat(new Color(ImageIO.read(new ByteArrayInputStream(picture.jpeg())).getRGB(3, 3)).getRed()).isGreaterThan(245);
+        Pictures.Picture picture =
+                read(file(100, 100, BufferedImage.TYPE_INT_ARGB, "png")).picture();
+        assertThat(new Color(ImageIO.read(new ByteArrayInputStream(picture.jpeg()))
+                                .getRGB(3, 3))
+                        .getRed())
+                .isGreaterThan(245);
     }
 
     /** A comment that the camera wrote between the head of the file and the picture is not in what is stored. */
@@ -76,9 +81,13 @@ class PicturesTest {
     @Test
     void whatIsNoPictureIsRefusedInASentence() throws IOException {
         assertThat(read(new byte[0]).refusal()).contains("empty");
-        assertThat(read("%PDF-1.4".getBytes(StandardCharsets.US_ASCII)).refusal()).contains("neither PNG nor JPEG");
-        assertThat(read(Arrays.copyOf(file(300, 300, BufferedImage.TYPE_INT_RGB, "jpeg"), 30)).refusal()).contains("damaged");
-        assertThat(read(file(8, 8, BufferedImage.TYPE_INT_RGB, "png")).refusal()).contains("nothing can be seen");
+        assertThat(read("%PDF-1.4".getBytes(StandardCharsets.US_ASCII)).refusal())
+                .contains("neither PNG nor JPEG");
+        assertThat(read(Arrays.copyOf(file(300, 300, BufferedImage.TYPE_INT_RGB, "jpeg"), 30))
+                        .refusal())
+                .contains("damaged");
+        assertThat(read(file(8, 8, BufferedImage.TYPE_INT_RGB, "png")).refusal())
+                .contains("nothing can be seen");
         assertThat(read(new byte[(int) Pictures.LARGEST_BYTES + 1]).refusal()).contains("24 MB");
     }
 
@@ -108,7 +117,44 @@ class PicturesTest {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(image, "jpeg", out);
         byte[] plain = out.toByteArray();
-        byte[] exif = {(byte) 0xFF, (byte) 0xE1, 0, 34, 'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 18, 0, 3, 0, 0, 0, 1, 0, (byte) orientation, 0, 0, 0, 0, 0, 0};
+        byte[] exif = {
+            (byte) 0xFF,
+            (byte) 0xE1,
+            0,
+            34,
+            'E',
+            'x',
+            'i',
+            'f',
+            0,
+            0,
+            'M',
+            'M',
+            0,
+            42,
+            0,
+            0,
+            0,
+            8,
+            0,
+            1,
+            1,
+            18,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            (byte) orientation,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0
+        };
         ByteArrayOutputStream told = new ByteArrayOutputStream();
         told.write(plain, 0, 2);
         told.write(exif);
@@ -118,8 +164,18 @@ class PicturesTest {
 
     /** Where the red corner of the stored picture is: what was up left before the camera turned it. */
     @ParameterizedTest
-    @CsvSource({"1,400,200,left,top", "2,400,200,right,top", "3,400,200,right,bottom", "4,400,200,left,bottom", "5,200,400,left,top", "6,200,400,right,top", "7,200,400,right,bottom", "8,200,400,left,bottom"})
-    void aPhotoStandsUprightHoweverTheCameraWasHeld(int orientation, int width, int height, String side, String edge) throws IOException {
+    @CsvSource({
+        "1,400,200,left,top",
+        "2,400,200,right,top",
+        "3,400,200,right,bottom",
+        "4,400,200,left,bottom",
+        "5,200,400,left,top",
+        "6,200,400,right,top",
+        "7,200,400,right,bottom",
+        "8,200,400,left,bottom"
+    })
+    void aPhotoStandsUprightHoweverTheCameraWasHeld(int orientation, int width, int height, String side, String edge)
+            throws IOException {
         Pictures.Picture picture = read(held(orientation, 400, 200)).picture();
         assertThat(picture.width()).isEqualTo(width);
         assertThat(picture.height()).isEqualTo(height);
@@ -137,8 +193,16 @@ class PicturesTest {
     @Test
     void sixLargePhotosAtOnceFitIntoASmallHeap(@TempDir Path folder) throws Exception {
         Path photo = Files.write(folder.resolve("large.jpg"), file(6000, 4000, BufferedImage.TYPE_INT_RGB, "jpeg"));
-        Process small = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Xmx64m", "-Djava.awt.headless=true", "-cp", System.getProperty("java.class.path"),
-                SixAtOnce.class.getName(), photo.toString()).redirectErrorStream(true).start();
+        Process small = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xmx64m",
+                        "-Djava.awt.headless=true",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        SixAtOnce.class.getName(),
+                        photo.toString())
+                .redirectErrorStream(true)
+                .start();
         String said = new String(small.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(small.waitFor()).as(said).isZero();
         assertThat(said.lines()).hasSize(6).containsOnly("1600");

@@ -7,13 +7,15 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 
-/** Only for tests: reads one large photo six times at once, in a machine with a small heap. Ends with 0 when all came out. */
+/**
+ * Only for tests: reads one large photo six times at once, in a machine with a small heap. Ends with 0 when all came
+ * out.
+ */
 final class SixAtOnce {
 
     private static final int TIMES = 6;
 
-    private SixAtOnce() {
-    }
+    private SixAtOnce() {}
 
     public static void main(String[] args) throws Exception {
         Path photo = Path.of(args[0]);

@@ -31,10 +31,10 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.context.WebApplicationContext;
 
 import unbo.app.UnboApplication;
@@ -59,9 +59,13 @@ class LastReleaseTest {
 
     private static final String RECORD = "/releases/0.1.0/";
     private static final String SCHEMA = "unbo_last_release";
-    private static final List<String> STAGES = List.of("intake", "diagnose", "identify", "strip", "inspect", "fit", "grease", "set", "prove", "log");
+    private static final List<String> STAGES =
+            List.of("intake", "diagnose", "identify", "strip", "inspect", "fit", "grease", "set", "prove", "log");
 
-    /** These that release did not print as kept: it computed them again, from what is known now, and counted the job among its own history. */
+    /**
+     * These that release did not print as kept: it computed them again, from what is known now, and counted the job
+     * among its own history.
+     */
     private static final List<String> COMPUTED_AGAIN = List.of("intake", "diagnose", "log");
 
     private static final Map<String, String> THEN = new TreeMap<>();
@@ -76,8 +80,14 @@ class LastReleaseTest {
         url = System.getenv("UNBO_DB_URL").replaceFirst("/[^/]+$", "/" + SCHEMA);
         restore();
         pages();
-        application = new SpringApplication(UnboApplication.class).run("--spring.datasource.url=" + url, "--server.port=0", "--unbo.instruments-port=-1", "--spring.main.register-shutdown-hook=false");
-        mvc = MockMvcBuilders.webAppContextSetup((WebApplicationContext) application).build();
+        application = new SpringApplication(UnboApplication.class)
+                .run(
+                        "--spring.datasource.url=" + url,
+                        "--server.port=0",
+                        "--unbo.instruments-port=-1",
+                        "--spring.main.register-shutdown-hook=false");
+        mvc = MockMvcBuilders.webAppContextSetup((WebApplicationContext) application)
+                .build();
         jdbc = application.getBean(JdbcTemplate.class);
         for (String page : THEN.keySet()) {
             FIRST.put(page, ask("/jobs/" + page));
@@ -89,7 +99,8 @@ class LastReleaseTest {
         if (application != null) {
             application.close();
         }
-        try (Connection connection = connect(System.getenv("UNBO_DB_URL")); Statement statement = connection.createStatement()) {
+        try (Connection connection = connect(System.getenv("UNBO_DB_URL"));
+                Statement statement = connection.createStatement()) {
             statement.execute("drop schema if exists " + SCHEMA);
         }
     }
@@ -103,12 +114,15 @@ class LastReleaseTest {
     }
 
     private static void restore() throws Exception {
-        try (Connection connection = connect(System.getenv("UNBO_DB_URL")); Statement statement = connection.createStatement()) {
+        try (Connection connection = connect(System.getenv("UNBO_DB_URL"));
+                Statement statement = connection.createStatement()) {
             statement.execute("drop schema if exists " + SCHEMA);
             statement.execute("create schema " + SCHEMA);
         }
-        try (Connection connection = connect(url); Statement statement = connection.createStatement();
-             BufferedReader lines = new BufferedReader(new InputStreamReader(record("database.sql.gz"), StandardCharsets.UTF_8))) {
+        try (Connection connection = connect(url);
+                Statement statement = connection.createStatement();
+                BufferedReader lines =
+                        new BufferedReader(new InputStreamReader(record("database.sql.gz"), StandardCharsets.UTF_8))) {
             statement.execute("set foreign_key_checks = 0");
             statement.execute("set sql_mode = 'NO_AUTO_VALUE_ON_ZERO'");
             StringBuilder text = new StringBuilder();
@@ -147,11 +161,13 @@ class LastReleaseTest {
         var answer = mvc.perform(get(address)).andReturn().getResponse();
         assertThat(answer.getStatus()).as(address).isEqualTo(200);
         String page = answer.getContentAsString(StandardCharsets.UTF_8);
-        return page.substring(page.indexOf("<main"), page.indexOf("</main>") + "</main>".length()).replaceAll("<input[^>]*name=\"_csrf\"[^>]*>", "");
+        return page.substring(page.indexOf("<main"), page.indexOf("</main>") + "</main>".length())
+                .replaceAll("<input[^>]*name=\"_csrf\"[^>]*>", "");
     }
 
     private static void change(String sql) {
-        new TransactionTemplate(application.getBean(PlatformTransactionManager.class)).executeWithoutResult(status -> jdbc.update(sql));
+        new TransactionTemplate(application.getBean(PlatformTransactionManager.class))
+                .executeWithoutResult(status -> jdbc.update(sql));
     }
 
     private static List<String> signed() {
@@ -177,14 +193,18 @@ class LastReleaseTest {
 
     /** All but the list of facts, in which codes became words, and how the rail is drawn. */
     private static String report(String page) {
-        return page.replaceAll("(?s)<table class=\"facts\">.*?</table>", "").replaceAll("(?s)<ol class=\"rail\".*?</ol>", "").replaceAll("\\s+", " ");
+        return page.replaceAll("(?s)<table class=\"facts\">.*?</table>", "")
+                .replaceAll("(?s)<ol class=\"rail\".*?</ol>", "")
+                .replaceAll("\\s+", " ");
     }
 
     @Test
     @Order(2)
     void aSignedReportIsPrintedAsItWasByteForByte() {
         for (String job : signed()) {
-            assertThat(report(FIRST.get(job + "/report"))).as("report of job " + job).isEqualTo(report(THEN.get(job + "/report")));
+            assertThat(report(FIRST.get(job + "/report")))
+                    .as("report of job " + job)
+                    .isEqualTo(report(THEN.get(job + "/report")));
         }
     }
 
@@ -192,10 +212,14 @@ class LastReleaseTest {
     @Order(3)
     void itsFactsAreThoseItHadInWords() {
         for (String job : signed()) {
-            String then = all("(?s)<table class=\"facts\">(.*?)</table>", THEN.get(job + "/report")).get(0);
-            String now = all("(?s)<table class=\"facts\">(.*?)</table>", FIRST.get(job + "/report")).get(0);
+            String then = all("(?s)<table class=\"facts\">(.*?)</table>", THEN.get(job + "/report"))
+                    .get(0);
+            String now = all("(?s)<table class=\"facts\">(.*?)</table>", FIRST.get(job + "/report"))
+                    .get(0);
             List<String> measured = all("<td class=\"n\">(−?[\\d.]+ (?:mm|°C|°|N·m|N|g))</td>", then);
-            assertThat(all("<td class=\"n\">(−?[\\d.]+ (?:mm|°C|°|N·m|N|g))</td>", now)).as("facts of job " + job).containsAll(measured);
+            assertThat(all("<td class=\"n\">(−?[\\d.]+ (?:mm|°C|°|N·m|N|g))</td>", now))
+                    .as("facts of job " + job)
+                    .containsAll(measured);
             assertThat(now).doesNotContain("axle1-left", "salt-water", "inch-tapered-cone", "immersed<");
         }
     }
@@ -215,9 +239,13 @@ class LastReleaseTest {
                 kept++;
                 String here = stage + " of job " + job;
                 List<String> said = new ArrayList<>(lines(String.join("", all("<ul class=\"say\">.*?</ul>", then))));
-                said.removeIf(line -> line.contains("here again, after")); // a signed job counted its own failure as history
+                said.removeIf(
+                        line -> line.contains("here again, after")); // a signed job counted its own failure as history
                 assertThat(lines(now)).as(here).containsAll(said);
-                assertThat(all("<tr>.*?</tr>", now)).as(here + ", derivation").containsAll(all("<tr>.*?</tr>", String.join("", all("<table class=\"why\">.*?</table>", then))));
+                assertThat(all("<tr>.*?</tr>", now))
+                        .as(here + ", derivation")
+                        .containsAll(
+                                all("<tr>.*?</tr>", String.join("", all("<table class=\"why\">.*?</table>", then))));
                 for (String figure : figures(then)) {
                     assertThat(figures(now)).as(here).anyMatch(printed -> printed.startsWith(figure));
                 }
@@ -228,13 +256,17 @@ class LastReleaseTest {
     }
 
     private static List<String> figures(String page) {
-        return all("<div class=\"figure[^>]*>(.*?)</div>", page).stream().map(figure -> String.join("", lines(figure)).replace(" ", "")).toList();
+        return all("<div class=\"figure[^>]*>(.*?)</div>", page).stream()
+                .map(figure -> String.join("", lines(figure)).replace(" ", ""))
+                .toList();
     }
 
     /** Texts of a piece of a page, each cell or line by itself. */
     private static List<String> lines(String html) {
         List<String> lines = new ArrayList<>();
-        for (String part : html.replaceAll("(?s)<svg.*?</svg>", "").replaceAll("</?(?:b|span|i|a|small|sup|sub)\\b[^>]*>", "").split("<[^>]+>|\n")) {
+        for (String part : html.replaceAll("(?s)<svg.*?</svg>", "")
+                .replaceAll("</?(?:b|span|i|a|small|sup|sub)\\b[^>]*>", "")
+                .split("<[^>]+>|\n")) {
             String line = part.replaceAll("\\s+", " ").strip();
             if (!line.isEmpty()) {
                 lines.add(line);
@@ -247,7 +279,12 @@ class LastReleaseTest {
     @Order(5)
     void anAddressChangesNothingOfWhatIsClosed() throws Exception {
         String job = signed().get(0);
-        for (String address : List.of("/prove?pull=0.9 0.9 0.9", "/set?freeAngleDeg=77&by=stack", "/fit?seat=k5&of=new", "/diagnose?note=spin-by-hand=rough&look=none", "/inspect?outer=dent/12 10:50")) {
+        for (String address : List.of(
+                "/prove?pull=0.9 0.9 0.9",
+                "/set?freeAngleDeg=77&by=stack",
+                "/fit?seat=k5&of=new",
+                "/diagnose?note=spin-by-hand=rough&look=none",
+                "/inspect?outer=dent/12 10:50")) {
             String stage = address.substring(1, address.indexOf('?'));
             assertThat(ask("/jobs/" + job + address)).as(address).isEqualTo(FIRST.get(job + "/" + stage));
         }
@@ -256,8 +293,13 @@ class LastReleaseTest {
     @Test
     @Order(6)
     void nothingAroundAClosedJobChangesIt() throws Exception {
-        application.getBean(WorkshopService.class).change(new WorkshopForm("Another name", UnitSystem.INCH, "C", "two-yearly"));
-        application.getBean(OwnCatalogue.class).keep(new OwnBearing(new Boundary("deep-groove-ball", "HB 25-47-14", 25, 48, 15, "own", ""), 999.0, 99.0, 1.0, 1));
+        application
+                .getBean(WorkshopService.class)
+                .change(new WorkshopForm("Another name", UnitSystem.INCH, "C", "two-yearly"));
+        application
+                .getBean(OwnCatalogue.class)
+                .keep(new OwnBearing(
+                        new Boundary("deep-groove-ball", "HB 25-47-14", 25, 48, 15, "own", ""), 999.0, 99.0, 1.0, 1));
         change("update vehicle set name = concat('Renamed ', name), owner = 'Z.Z.'");
         change("update vehicle_position set facts = '[]', last_counter = 1");
         signTen();
@@ -267,9 +309,13 @@ class LastReleaseTest {
     private static void sameAsBefore(List<String> signed) throws Exception {
         for (String job : signed) {
             for (String page : STAGES) {
-                assertThat(still(ask("/jobs/" + job + "/" + page))).as(page + " of job " + job).isEqualTo(still(FIRST.get(job + "/" + page)));
+                assertThat(still(ask("/jobs/" + job + "/" + page)))
+                        .as(page + " of job " + job)
+                        .isEqualTo(still(FIRST.get(job + "/" + page)));
             }
-            assertThat(still(ask("/jobs/" + job + "/report"))).as("report of job " + job).isEqualTo(still(FIRST.get(job + "/report")));
+            assertThat(still(ask("/jobs/" + job + "/report")))
+                    .as("report of job " + job)
+                    .isEqualTo(still(FIRST.get(job + "/report")));
         }
     }
 
@@ -277,18 +323,27 @@ class LastReleaseTest {
     @Order(7)
     void whatThatReleaseKeptIsNotStaleOnlyBecauseThisOneWatchesMore() {
         JobService jobs = application.getBean(JobService.class);
-        for (String open : jdbc.queryForList("select id from job where state in ('OPEN', 'WAITING') and id <= 28", String.class)) {
-            assertThat(jobs.view(Long.parseLong(open)).orElseThrow().stations()).as("job " + open).noneMatch(JobView.Station::recalculate);
+        for (String open :
+                jdbc.queryForList("select id from job where state in ('OPEN', 'WAITING') and id <= 28", String.class)) {
+            assertThat(jobs.view(Long.parseLong(open)).orElseThrow().stations())
+                    .as("job " + open)
+                    .noneMatch(JobView.Station::recalculate);
         }
-        List<String> last = signed().stream().filter(job -> Integer.parseInt(job) > 21).toList();
+        List<String> last =
+                signed().stream().filter(job -> Integer.parseInt(job) > 21).toList();
         assertThat(last).isNotEmpty();
         for (String job : last) {
-            assertThat(jobs.reopen(Long.parseLong(job), "to look", Instant.parse("2027-04-01T09:00:00Z"))).isTrue();
-            assertThat(jobs.view(Long.parseLong(job)).orElseThrow().stations()).as("job " + job).noneMatch(JobView.Station::recalculate);
+            assertThat(jobs.reopen(Long.parseLong(job), "to look", Instant.parse("2027-04-01T09:00:00Z")))
+                    .isTrue();
+            assertThat(jobs.view(Long.parseLong(job)).orElseThrow().stations())
+                    .as("job " + job)
+                    .noneMatch(JobView.Station::recalculate);
         }
     }
 
-    /** Nothing is computed again of what is closed: the texts it was computed from are gone, and its pages are the same. */
+    /**
+     * Nothing is computed again of what is closed: the texts it was computed from are gone, and its pages are the same.
+     */
     @Test
     @Order(8)
     void aClosedJobIsPrintedFromItsPaper() throws Exception {
@@ -298,27 +353,43 @@ class LastReleaseTest {
 
     /** Without the rail and the title block, which tell where the job stands, and the workshop's greeting. */
     private static String still(String page) {
-        return page.replaceAll("(?s)<ol class=\"rail\".*?</ol>", "").replaceAll("(?s)<(table|div|dl) class=\"titleblock\".*?</\\1>", "");
+        return page.replaceAll("(?s)<ol class=\"rail\".*?</ol>", "")
+                .replaceAll("(?s)<(table|div|dl) class=\"titleblock\".*?</\\1>", "");
     }
 
     private static void signTen() {
         JobService jobs = application.getBean(JobService.class);
         VehicleService vehicles = application.getBean(VehicleService.class);
-        Vehicle trailer = vehicles.find(jdbc.queryForObject("select id from vehicle where kind = 'trailer' order by id limit 1", Long.class)).orElseThrow();
+        Vehicle trailer = vehicles.find(jdbc.queryForObject(
+                        "select id from vehicle where kind = 'trailer' order by id limit 1", Long.class))
+                .orElseThrow();
         for (int i = 0; i < 10; i++) {
             Instant at = Instant.parse("2027-03-" + (10 + i) + "T09:00:00Z");
             long job = jobs.open(trailer.id(), "axle1-left", at);
             for (RouteStage stage : RouteStage.route()) {
                 Map<String, String> texts = switch (stage) {
                     case INTAKE -> Map.of("complaint", "again", "day", "2027-03-" + (10 + i), "load", "300 kg");
-                    case PROVE -> Map.of("push", "0 0 0", "pull", "0.003 0.003 0.003", "hubTemperature", "90", "proof-nut-locked", "right", "initials", "ZZ");
+                    case PROVE ->
+                        Map.of(
+                                "push",
+                                "0 0 0",
+                                "pull",
+                                "0.003 0.003 0.003",
+                                "hubTemperature",
+                                "90",
+                                "proof-nut-locked",
+                                "right",
+                                "initials",
+                                "ZZ");
                     case LOG -> Map.of("cause", "wheel-bearing", "serviceSchool", "yearly");
                     default -> Map.of();
                 };
                 if (texts.isEmpty()) {
                     jobs.skip(job, stage, "for the test", at);
                 } else {
-                    assertThat(jobs.keep(job, stage, -1, texts, at)).as(stage.code()).isEqualTo(JobService.Kept.DONE);
+                    assertThat(jobs.keep(job, stage, -1, texts, at))
+                            .as(stage.code())
+                            .isEqualTo(JobService.Kept.DONE);
                 }
             }
             assertThat(jobs.sign(job, at)).isEmpty();

@@ -8,9 +8,9 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -36,7 +36,6 @@ import unbo.core.assembly.AssemblyKind;
 import unbo.core.diagnosis.Cause;
 import unbo.core.diagnosis.Checks;
 import unbo.core.diagnosis.DiagnosisFields;
-import unbo.core.input.Field;
 import unbo.core.route.RouteStage;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
@@ -46,22 +45,29 @@ import unbo.core.vehicle.VehicleInput;
 @Transactional
 class WordsTest {
 
-
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private DemoData demo;
+
     @Autowired
     private JobService jobs;
+
     @Autowired
     private VehicleService vehicles;
+
     private Pattern codes;
 
     @BeforeEach
     void load() {
         demo.load();
         Map<String, String> words = new TreeMap<>();
-        VehicleInput.LIST.field("kind").orElseThrow().choices().forEach(kind -> Place.of(kind.code()).forEach(place -> words.put(place.code(), place.label())));
+        VehicleInput.LIST
+                .field("kind")
+                .orElseThrow()
+                .choices()
+                .forEach(kind -> Place.of(kind.code()).forEach(place -> words.put(place.code(), place.label())));
         DiagnosisFields.circumstances().forEach(c -> words.put(c.code(), c.label()));
         AssemblyKind.all().forEach(kind -> words.put(kind.code(), kind.label()));
         Cause.all().forEach(cause -> words.put(cause.code(), cause.label()));
@@ -69,15 +75,29 @@ class WordsTest {
             words.put(check.id(), check.question() + " " + check.shortName());
             check.results().forEach(result -> words.put(result.code(), result.label()));
         });
-        Stream.of("deep-groove-ball", "tapered-roller", "inch-tapered-cone", "inch-tapered-cup", "hub-cartridge", "cylindrical-roller", "needle-roller").forEach(kind -> words.put(kind, ""));
+        Stream.of(
+                        "deep-groove-ball",
+                        "tapered-roller",
+                        "inch-tapered-cone",
+                        "inch-tapered-cup",
+                        "hub-cartridge",
+                        "cylindrical-roller",
+                        "needle-roller")
+                .forEach(kind -> words.put(kind, ""));
         Set<String> told = new TreeSet<>(words.keySet());
-        told.removeIf(code -> !code.contains("-") || words.get(code).toLowerCase(java.util.Locale.ROOT).contains(code));
+        told.removeIf(code -> !code.contains("-")
+                || words.get(code).toLowerCase(java.util.Locale.ROOT).contains(code));
         assertThat(told).hasSizeGreaterThan(60).contains("axle1-left", "salt-water", "unit-bolted");
-        codes = Pattern.compile("(?<![\\w-])(" + told.stream().map(Pattern::quote).collect(Collectors.joining("|")) + "|[A-Z]+_[A-Z_]+)(?![\\w-])");
+        codes = Pattern.compile("(?<![\\w-])("
+                + told.stream().map(Pattern::quote).collect(Collectors.joining("|")) + "|[A-Z]+_[A-Z_]+)(?![\\w-])");
     }
 
     private byte[] bytes(String address) throws Exception {
-        return mvc.perform(get(address)).andExpect(status().isOk()).andReturn().getResponse().getContentAsByteArray();
+        return mvc.perform(get(address))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
     }
 
     /** What can be read on a page, lists of choices, numbers of drawings and hints apart. */
@@ -90,7 +110,9 @@ class WordsTest {
         List<String> found = new ArrayList<>();
         Matcher m = codes.matcher(text);
         while (m.find()) {
-            found.add(where + ": " + text.substring(Math.max(0, m.start() - 40), Math.min(text.length(), m.end() + 20)).replaceAll("\\s+", " "));
+            found.add(where + ": "
+                    + text.substring(Math.max(0, m.start() - 40), Math.min(text.length(), m.end() + 20))
+                            .replaceAll("\\s+", " "));
         }
         return found;
     }
@@ -100,10 +122,15 @@ class WordsTest {
         List<String> found = new ArrayList<>();
         for (Vehicle vehicle : vehicles.all()) {
             for (JobLine job : jobs.ofVehicle(vehicle.id(), 0).lines()) {
-                List<String> pages = new ArrayList<>(RouteStage.route().stream().filter(RouteStage::used).map(RouteStage::code).toList());
+                List<String> pages = new ArrayList<>(RouteStage.route().stream()
+                        .filter(RouteStage::used)
+                        .map(RouteStage::code)
+                        .toList());
                 pages.addAll(List.of("report", "numbers", "parts", "photos"));
                 for (String page : pages) {
-                    found.addAll(found("/jobs/" + job.id() + "/" + page, read(new String(bytes("/jobs/" + job.id() + "/" + page), StandardCharsets.UTF_8))));
+                    found.addAll(found(
+                            "/jobs/" + job.id() + "/" + page,
+                            read(new String(bytes("/jobs/" + job.id() + "/" + page), StandardCharsets.UTF_8))));
                 }
             }
         }
@@ -113,23 +140,35 @@ class WordsTest {
     @Test
     void noListTableOrCalendarPrintsACode() throws Exception {
         List<String> found = new ArrayList<>();
-        for (String page : new String[] {"/", "/due", "/vehicles", "/search?q=HB", "/stock", "/stock/grease", "/catalogue", "/settings", "/take-in"}) {
+        for (String page : new String[] {
+            "/", "/due", "/vehicles", "/search?q=HB", "/stock", "/stock/grease", "/catalogue", "/settings", "/take-in"
+        }) {
             found.addAll(found(page, read(new String(bytes(page), StandardCharsets.UTF_8))));
         }
         for (Vehicle vehicle : vehicles.all()) {
-            found.addAll(found(vehicle.name(), read(new String(bytes("/vehicles/" + vehicle.id()), StandardCharsets.UTF_8))));
+            found.addAll(found(
+                    vehicle.name(), read(new String(bytes("/vehicles/" + vehicle.id()), StandardCharsets.UTF_8))));
             for (Position position : vehicles.find(vehicle.id()).orElseThrow().positions()) {
-                found.addAll(found(position.code(), read(new String(bytes("/positions/" + position.id()), StandardCharsets.UTF_8))));
+                found.addAll(found(
+                        position.code(),
+                        read(new String(bytes("/positions/" + position.id()), StandardCharsets.UTF_8))));
             }
         }
         found.addAll(found("history.csv", new String(bytes("/history.csv"), StandardCharsets.UTF_8)));
-        found.addAll(found("due.ics", new String(bytes("/due.ics"), StandardCharsets.UTF_8).replaceAll("(?m)^(UID|PRODID).*$", "")));
+        found.addAll(found(
+                "due.ics",
+                new String(bytes("/due.ics"), StandardCharsets.UTF_8).replaceAll("(?m)^(UID|PRODID).*$", "")));
         assertThat(found).isEmpty();
     }
 
     @Test
     void thePaperHasWordsAndUnits() throws Exception {
-        long job = vehicles.all().stream().flatMap(v -> jobs.ofVehicle(v.id(), 0).lines().stream()).filter(l -> l.causeCode().equals("seal")).map(JobLine::id).findFirst().orElseThrow();
+        long job = vehicles.all().stream()
+                .flatMap(v -> jobs.ofVehicle(v.id(), 0).lines().stream())
+                .filter(l -> l.causeCode().equals("seal"))
+                .map(JobLine::id)
+                .findFirst()
+                .orElseThrow();
         try (PDDocument document = Loader.loadPDF(bytes("/jobs/" + job + "/report.pdf"))) {
             String text = new PDFTextStripper().getText(document);
             assertThat(found("report.pdf", text)).isEmpty();
@@ -140,7 +179,9 @@ class WordsTest {
     @Test
     void photosAreNamedAfterTheStageTheyWereTakenAt() throws Exception {
         long job = jobs.underWay(0, 1).get(0).id();
-        assertThat(new String(bytes("/jobs/" + job + "/photos?stage=strip"), StandardCharsets.UTF_8)).contains("<title>Photos, Strip");
-        assertThat(new String(bytes("/jobs/" + job + "/inspect"), StandardCharsets.UTF_8)).contains("<title>Inspect");
+        assertThat(new String(bytes("/jobs/" + job + "/photos?stage=strip"), StandardCharsets.UTF_8))
+                .contains("<title>Photos, Strip");
+        assertThat(new String(bytes("/jobs/" + job + "/inspect"), StandardCharsets.UTF_8))
+                .contains("<title>Inspect");
     }
 }

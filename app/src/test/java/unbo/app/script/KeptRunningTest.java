@@ -21,18 +21,25 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * The one command keeps what it has started running and finds again what it has left: with stand-ins for the machine that
- * runs the application and for what builds it, against a database that is named and not asked.
+ * The one command keeps what it has started running and finds again what it has left: with stand-ins for the machine
+ * that runs the application and for what builds it, against a database that is named and not asked.
  */
 class KeptRunningTest {
 
-    /** Serves as a Java machine: says its version, or runs until the file "die" names its end; "slow" makes it work before it is ready. */
+    /**
+     * Serves as a Java machine: says its version, or runs until the file "die" names its end; "slow" makes it work
+     * before it is ready.
+     */
     private static final String JAVA = """
             #!/usr/bin/env bash
             [ "$1" = -version ] && { echo 'openjdk version "17.0.1" 2021-10-19' >&2; exit 0; }
             here=$(dirname "$0")/..
             echo $$ >>"$here/machines"
-            while [ -f "$here/slow" ]; do printf 'works on\n' >>"$LOGGING_FILE_NAME"; printf %s "the tables are rebuilt" >"$UNBO_STEP_FILE"; sleep 0.2; done
+            while [ -f "$here/slow" ]; do
+              printf 'works on\n' >>"$LOGGING_FILE_NAME"
+              printf %s "the tables are rebuilt" >"$UNBO_STEP_FILE"
+              sleep 0.2
+            done
             while [ -f "$here/stuck" ]; do sleep 0.2; done
             [ -f "$here/refuse" ] && { echo "This database was laid out by a newer Unbo." >&2; exit 1; }
             echo ready >"$UNBO_READY_FILE"
@@ -41,6 +48,7 @@ class KeptRunningTest {
               sleep 0.1
             done
             """;
+
     private static final String MVN = """
             #!/usr/bin/env bash
             mkdir -p app/target && echo jar >app/target/unbo.jar
@@ -48,6 +56,7 @@ class KeptRunningTest {
 
     @TempDir
     private Path folder;
+
     private final List<Process> started = new ArrayList<>();
     private int port;
 
@@ -88,7 +97,16 @@ class KeptRunningTest {
         builder.command().addAll(List.of("bash", folder.resolve("unbo").toString()));
         builder.command().addAll(List.of(words));
         builder.environment().keySet().removeIf(name -> name.startsWith("UNBO_"));
-        builder.environment().putAll(Map.of("PATH", folder.resolve("bin") + ":" + System.getenv("PATH"), "UNBO_PORT", String.valueOf(port), "UNBO_DB_URL", "jdbc:mariadb://127.0.0.1:1/none", "UNBO_PATIENCE", "3"));
+        builder.environment()
+                .putAll(Map.of(
+                        "PATH",
+                        folder.resolve("bin") + ":" + System.getenv("PATH"),
+                        "UNBO_PORT",
+                        String.valueOf(port),
+                        "UNBO_DB_URL",
+                        "jdbc:mariadb://127.0.0.1:1/none",
+                        "UNBO_PATIENCE",
+                        "3"));
         Process process = builder.redirectErrorStream(true).start();
         started.add(process);
         return process;
@@ -176,7 +194,9 @@ class KeptRunningTest {
     @Test
     void aStartThatIsRefusedSaysWhy() throws Exception {
         Files.writeString(folder.resolve("refuse"), "");
-        assertThat(said("start")).contains("the application did not start").contains("This database was laid out by a newer Unbo.");
+        assertThat(said("start"))
+                .contains("the application did not start")
+                .contains("This database was laid out by a newer Unbo.");
     }
 
     @Test
@@ -188,7 +208,8 @@ class KeptRunningTest {
         assertThat(lives(left)).isTrue();
         assertThat(said("doctor")).contains("was killed and left its application or database running");
         BufferedReader lines = reader(run("start"));
-        assertThat(until(lines, "Ready after")).contains("An earlier ./unbo was killed and had left the application running: stopped now.");
+        assertThat(until(lines, "Ready after"))
+                .contains("An earlier ./unbo was killed and had left the application running: stopped now.");
         assertThat(lives(left)).isFalse();
         said("stop");
     }

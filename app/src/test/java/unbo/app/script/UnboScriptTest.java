@@ -24,8 +24,7 @@ class UnboScriptTest {
     @TempDir
     private Path folder;
 
-    private record Ended(int code, String said) {
-    }
+    private record Ended(int code, String said) {}
 
     /** Runs a copy of the script in an empty folder, so that nothing of this checkout is touched. */
     private Ended run(Map<String, String> environment, String... arguments) throws IOException, InterruptedException {
@@ -49,7 +48,9 @@ class UnboScriptTest {
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
             Ended ended = run(Map.of("UNBO_PORT", String.valueOf(taken.getLocalPort())), "demo");
             assertThat(ended.code()).isNotZero();
-            assertThat(ended.said()).contains("port " + taken.getLocalPort() + " is taken").contains("Nothing was started.");
+            assertThat(ended.said())
+                    .contains("port " + taken.getLocalPort() + " is taken")
+                    .contains("Nothing was started.");
             assertThat(folder.resolve(".unbo/running")).doesNotExist();
         }
     }
@@ -71,7 +72,8 @@ class UnboScriptTest {
     @Test
     void aMissingJdkIsSaid() throws Exception {
         Path bin = Files.createDirectory(folder.resolve("bin"));
-        for (String tool : new String[] {"bash", "dirname", "readlink", "id", "cksum", "cut", "awk", "df", "printf", "cat"}) {
+        for (String tool :
+                new String[] {"bash", "dirname", "readlink", "id", "cksum", "cut", "awk", "df", "printf", "cat"}) {
             Path real = Path.of("/usr/bin", tool);
             if (Files.exists(real)) {
                 Files.createSymbolicLink(bin.resolve(tool), real);
@@ -79,7 +81,10 @@ class UnboScriptTest {
         }
         Ended ended = run(Map.of("PATH", bin.toString(), "UNBO_PORT", "18999"), "demo");
         assertThat(ended.code()).isNotZero();
-        assertThat(ended.said()).contains("no Java development kit").contains("version 17 or later").contains("default-jdk-headless");
+        assertThat(ended.said())
+                .contains("no Java development kit")
+                .contains("version 17 or later")
+                .contains("default-jdk-headless");
     }
 
     /** Puts a program before those of the machine. @return the path to search */
@@ -91,17 +96,28 @@ class UnboScriptTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"17.0.15, ✓ Java 17", "21, ✓ Java 21", "25-ea, ✓ Java 25", "25.0.1+8-LTS, ✓ Java 25", "11.0.22, ✗ Java 11 is too old", "1.8.0_392, ✗ Java 1 is too old"})
+    @CsvSource({
+        "17.0.15, ✓ Java 17",
+        "21, ✓ Java 21",
+        "25-ea, ✓ Java 25",
+        "25.0.1+8-LTS, ✓ Java 25",
+        "11.0.22, ✗ Java 11 is too old",
+        "1.8.0_392, ✗ Java 1 is too old"
+    })
     void theVersionOfJavaIsReadAsItsMakersWriteIt(String version, String said) throws Exception {
         String path = before("java", "echo 'openjdk version \"" + version + "\" 2025-09-16' >&2");
-        assertThat(run(Map.of("PATH", path, "UNBO_PORT", "18997"), "doctor").said()).contains(said);
+        assertThat(run(Map.of("PATH", path, "UNBO_PORT", "18997"), "doctor").said())
+                .contains(said);
     }
 
     @Test
     void whatToInstallIsWhatThisDebianHas() throws Exception {
         before("java", "echo 'openjdk version \"11.0.22\" 2024-01-16' >&2");
-        String path = before("apt-cache", "[ \"$2\" = openjdk-21-jdk-headless ] && echo Package: openjdk-21-jdk-headless");
-        assertThat(run(Map.of("PATH", path), "test", "core").said()).contains("Java 11 is too old").contains("openjdk-21-jdk-headless");
+        String path =
+                before("apt-cache", "[ \"$2\" = openjdk-21-jdk-headless ] && echo Package: openjdk-21-jdk-headless");
+        assertThat(run(Map.of("PATH", path), "test", "core").said())
+                .contains("Java 11 is too old")
+                .contains("openjdk-21-jdk-headless");
         before("apt-cache", "exit 100");
         assertThat(run(Map.of("PATH", path), "test", "core").said()).contains("default-jdk-headless");
     }
@@ -147,7 +163,10 @@ class UnboScriptTest {
     @Test
     void doctorTellsWhatIsThereInSentences() throws Exception {
         Ended ended = run(Map.of("UNBO_PORT", "18998"), "doctor");
-        assertThat(ended.said()).contains("✓ Java").contains("Port 18998 is free.").contains("The build is not up to date");
+        assertThat(ended.said())
+                .contains("✓ Java")
+                .contains("Port 18998 is free.")
+                .contains("The build is not up to date");
     }
 
     @ParameterizedTest
@@ -160,7 +179,10 @@ class UnboScriptTest {
 
     @Test
     void anAddressOfAnotherMachineAndADatabaseThatIsNoneAreSaid() throws Exception {
-        assertThat(run(Map.of("UNBO_BIND", "203.0.113.9", "UNBO_PASSPHRASE", "long enough"), "start").said()).contains("UNBO_BIND=203.0.113.9 is no address of this machine");
-        assertThat(run(Map.of("UNBO_DB_URL", "localhost/unbo"), "start").said()).contains("UNBO_DB_URL=localhost/unbo is no address of a database");
+        assertThat(run(Map.of("UNBO_BIND", "203.0.113.9", "UNBO_PASSPHRASE", "long enough"), "start")
+                        .said())
+                .contains("UNBO_BIND=203.0.113.9 is no address of this machine");
+        assertThat(run(Map.of("UNBO_DB_URL", "localhost/unbo"), "start").said())
+                .contains("UNBO_DB_URL=localhost/unbo is no address of a database");
     }
 }

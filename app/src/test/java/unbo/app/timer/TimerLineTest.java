@@ -12,7 +12,17 @@ import org.junit.jupiter.params.provider.CsvSource;
 class TimerLineTest {
 
     @ParameterizedTest
-    @CsvSource({"1,1 min", "60,1 min", "61,2 min", "3540,59 min", "3600,1 h 0 min", "134940,37 h 29 min", "200000,55 h", "0,done", "-5,done"})
+    @CsvSource({
+        "1,1 min",
+        "60,1 min",
+        "61,2 min",
+        "3540,59 min",
+        "3600,1 h 0 min",
+        "134940,37 h 29 min",
+        "200000,55 h",
+        "0,done",
+        "-5,done"
+    })
     void whatIsLeftIsSaidInTheUnitThatMatters(long seconds, String words) {
         assertThat(TimerLine.words(Duration.ofSeconds(seconds))).isEqualTo(words);
     }

@@ -27,17 +27,29 @@ class VehicleServiceTest {
 
     @Test
     void everyKindGetsThePositionsOfItsKind() {
-        assertThat(add("motorcycle", "m", 1).positions()).extracting(Position::code).contains("front", "rear", "steering-head", "swing-arm");
-        assertThat(add("bicycle", "b", 1).positions()).extracting(Position::code).contains("headset", "pedal-left");
-        assertThat(add("trailer", "t", 1).positions()).extracting(Position::label).containsExactly("axle 1 left hub", "axle 1 right hub");
+        assertThat(add("motorcycle", "m", 1).positions())
+                .extracting(Position::code)
+                .contains("front", "rear", "steering-head", "swing-arm");
+        assertThat(add("bicycle", "b", 1).positions())
+                .extracting(Position::code)
+                .contains("headset", "pedal-left");
+        assertThat(add("trailer", "t", 1).positions())
+                .extracting(Position::label)
+                .containsExactly("axle 1 left hub", "axle 1 right hub");
     }
 
     @Test
     void aTrailerThatGainsAnAxleKeepsItsPositions() {
         Vehicle trailer = add("trailer", "grows", 1);
-        assertThat(vehicles.change(trailer.id(), trailer.version(), new VehicleInput("trailer", "grown", "VS 1", "Q.Q.", "none", null, "wet", 2))).isTrue();
+        assertThat(vehicles.change(
+                        trailer.id(),
+                        trailer.version(),
+                        new VehicleInput("trailer", "grown", "VS 1", "Q.Q.", "none", null, "wet", 2)))
+                .isTrue();
         assertThat(vehicles.find(trailer.id()).orElseThrow().positions()).hasSize(4);
-        assertThat(vehicles.change(trailer.id(), 99, new VehicleInput("trailer", "late", "", "", "none", null, "wet", 2))).isFalse();
+        assertThat(vehicles.change(
+                        trailer.id(), 99, new VehicleInput("trailer", "late", "", "", "none", null, "wet", 2)))
+                .isFalse();
     }
 
     @Test
@@ -56,7 +68,9 @@ class VehicleServiceTest {
         vehicles.immersed(trailer.id(), DAY.plusDays(1), 2, "");
         assertThat(vehicles.immersionsAfter(trailer.id(), DAY)).isEqualTo(2);
         assertThat(vehicles.immersionsAfter(trailer.id(), null)).isEqualTo(5);
-        assertThat(vehicles.immersions(trailer.id())).extracting(Immersion::times).containsExactly(2, 3);
+        assertThat(vehicles.immersions(trailer.id()))
+                .extracting(Immersion::times)
+                .containsExactly(2, 3);
     }
 
     @Test

@@ -23,7 +23,11 @@ public class Broken {
     private final String user;
     private final String password;
 
-    Broken(JdbcTemplate jdbc, @Value("${spring.datasource.url}") String url, @Value("${spring.datasource.username}") String user, @Value("${spring.datasource.password}") String password) {
+    Broken(
+            JdbcTemplate jdbc,
+            @Value("${spring.datasource.url}") String url,
+            @Value("${spring.datasource.username}") String user,
+            @Value("${spring.datasource.password}") String password) {
         this.jdbc = jdbc;
         this.url = url;
         this.user = user;
@@ -69,7 +73,8 @@ public class Broken {
     @RequestMapping("/gone")
     String gone() {
         try {
-            DriverManager.getConnection("jdbc:mariadb://127.0.0.1:1/unbo?connectTimeout=500").close();
+            DriverManager.getConnection("jdbc:mariadb://127.0.0.1:1/unbo?connectTimeout=500")
+                    .close();
             return "redirect:/";
         } catch (SQLException e) {
             throw new SQLExceptionSubclassTranslator().translate("connect", null, e);

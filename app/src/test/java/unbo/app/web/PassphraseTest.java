@@ -30,7 +30,9 @@ class PassphraseTest {
     @Test
     void withoutItNothingIsShown() throws Exception {
         mvc.perform(get("/vehicles").accept(MediaType.TEXT_HTML)).andExpect(redirectedUrlPattern("**/login"));
-        mvc.perform(get("/login")).andExpect(status().isOk()).andExpect(content().string(containsString("shares one passphrase")));
+        mvc.perform(get("/login"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("shares one passphrase")));
         mvc.perform(get("/assets/unbo.css")).andExpect(status().isOk());
     }
 
@@ -42,14 +44,20 @@ class PassphraseTest {
 
     @Test
     void aBrowserThatGaveItOnceIsKnownAfterANightAndARestart() throws Exception {
-        Cookie remembered = mvc.perform(formLogin().user("workshop").password("low tide at nine")).andReturn().getResponse().getCookie("remember-me");
+        Cookie remembered = mvc.perform(formLogin().user("workshop").password("low tide at nine"))
+                .andReturn()
+                .getResponse()
+                .getCookie("remember-me");
         mvc.perform(get("/vehicles").cookie(remembered)).andExpect(status().isOk());
-        mvc.perform(get("/vehicles").cookie(new Cookie("remember-me", remembered.getValue().substring(2)))).andExpect(status().is3xxRedirection());
+        mvc.perform(get("/vehicles")
+                        .cookie(new Cookie("remember-me", remembered.getValue().substring(2))))
+                .andExpect(status().is3xxRedirection());
     }
 
     @Test
     void jsonTakesItAsBasicAuthentication() throws Exception {
         mvc.perform(get("/api/v1/match?cone=L44649&cup=L44610")).andExpect(status().isUnauthorized());
-        mvc.perform(get("/api/v1/match?cone=L44649&cup=L44610").with(httpBasic("workshop", "low tide at nine"))).andExpect(status().isOk());
+        mvc.perform(get("/api/v1/match?cone=L44649&cup=L44610").with(httpBasic("workshop", "low tide at nine")))
+                .andExpect(status().isOk());
     }
 }

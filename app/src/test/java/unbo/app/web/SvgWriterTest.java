@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.StringReader;
 import java.util.List;
-
 import javax.xml.parsers.DocumentBuilderFactory;
 
 import org.junit.jupiter.api.Test;
@@ -34,21 +33,31 @@ class SvgWriterTest {
     void escapesEveryText() throws Exception {
         String svg = write(new Shape.Label(Point.of(1, 2), "<script>&", "middle", 5, Role.ANSWER));
         wellFormed(svg);
-        assertThat(svg).contains("a &lt; b &amp; &quot;c&quot;").contains("&lt;script&gt;&amp;").doesNotContain("<script>");
+        assertThat(svg)
+                .contains("a &lt; b &amp; &quot;c&quot;")
+                .contains("&lt;script&gt;&amp;")
+                .doesNotContain("<script>");
     }
 
     @Test
     void givesEachRoleItsClassAndNoInlineStyle() {
-        String svg = write(Shape.area(Role.SOLID, Known.MEASURED, Point.of(0, 0), Point.of(1, 0), Point.of(1, 1)),
+        String svg = write(
+                Shape.area(Role.SOLID, Known.MEASURED, Point.of(0, 0), Point.of(1, 0), Point.of(1, 1)),
                 Shape.area(Role.SOLID_TWIN, Known.TABLE, Point.of(0, 0), Point.of(1, 0), Point.of(1, 1)),
-                new Shape.Circle(Point.of(5, 5), 2, Role.PART, Known.ESTIMATED), Shape.line(Role.CENTRE, Point.of(0, 0), Point.of(9, 0)));
-        assertThat(svg).contains("class=\"d solid measured filled\" fill=\"url(#d-solid)\"").contains("d solid-twin table filled").contains("d part estimated")
-                .contains("<polyline class=\"d centre table hollow\"").doesNotContain("style=");
+                new Shape.Circle(Point.of(5, 5), 2, Role.PART, Known.ESTIMATED),
+                Shape.line(Role.CENTRE, Point.of(0, 0), Point.of(9, 0)));
+        assertThat(svg)
+                .contains("class=\"d solid measured filled\" fill=\"url(#d-solid)\"")
+                .contains("d solid-twin table filled")
+                .contains("d part estimated")
+                .contains("<polyline class=\"d centre table hollow\"")
+                .doesNotContain("style=");
     }
 
     @Test
     void aDimensionHasArrowsExtensionLinesAndItsValue() throws Exception {
-        String svg = write(new Shape.Dimension(Point.of(0, 0), Point.of(20, 0), Point.of(0, 10), Point.of(20, 10), "T 20", 4, Known.MEASURED));
+        String svg = write(new Shape.Dimension(
+                Point.of(0, 0), Point.of(20, 0), Point.of(0, 10), Point.of(20, 10), "T 20", 4, Known.MEASURED));
         wellFormed(svg);
         assertThat(svg.split("class=\"arrow\"", -1)).hasSize(3);
         assertThat(svg).contains(">T 20</text>").contains("x1=\"0\" y1=\"0\" x2=\"0\" y2=\"10\"");
@@ -56,7 +65,15 @@ class SvgWriterTest {
 
     @Test
     void whatCanBeTurnedIsNamedAndReachableByKeyboard() throws Exception {
-        Drawing drawing = new Drawing("nut", "nut", -1, -1, 2, 2, List.of(new Shape.Turned("nut", 20, List.of(new Shape.Circle(Point.of(0, 0), 1, Role.PART, Known.TABLE)))));
+        Drawing drawing = new Drawing(
+                "nut",
+                "nut",
+                -1,
+                -1,
+                2,
+                2,
+                List.of(new Shape.Turned(
+                        "nut", 20, List.of(new Shape.Circle(Point.of(0, 0), 1, Role.PART, Known.TABLE)))));
         String svg = writer.write(drawing, true);
         wellFormed(svg);
         assertThat(svg).contains("data-turn=\"nut\" transform=\"rotate(-20)\"").contains("tabindex=\"0\"");
@@ -71,19 +88,27 @@ class SvgWriterTest {
 
     @Test
     void whatTurnsCarriesItsShareOfTheShaftsSpeedAndStandsStillByItself() throws Exception {
-        String svg = write(new Shape.Moved(Point.of(3, -2.5), List.of(new Shape.Spinning(-2.34567891, List.of(new Shape.Circle(Point.of(0, 0), 4, Role.PART, Known.MEASURED))))));
+        String svg = write(new Shape.Moved(
+                Point.of(3, -2.5),
+                List.of(new Shape.Spinning(
+                        -2.34567891, List.of(new Shape.Circle(Point.of(0, 0), 4, Role.PART, Known.MEASURED))))));
         wellFormed(svg);
-        assertThat(svg).contains("<g transform=\"translate(3 -2.5)\"><g data-spin=\"-2.34568\"><circle").contains("</g></g></svg>").doesNotContain("<animate");
+        assertThat(svg)
+                .contains("<g transform=\"translate(3 -2.5)\"><g data-spin=\"-2.34568\"><circle")
+                .contains("</g></g></svg>")
+                .doesNotContain("<animate");
     }
 
     @Test
     void numbersAreWrittenToAHundredthWithoutIdleZeros() {
-        assertThat(write(Shape.line(Role.MARK, Point.of(-0.004, 1.5), Point.of(2.346, -7)))).contains("points=\"0,1.5 2.35,-7\"");
+        assertThat(write(Shape.line(Role.MARK, Point.of(-0.004, 1.5), Point.of(2.346, -7))))
+                .contains("points=\"0,1.5 2.35,-7\"");
     }
 
     @Test
     void aDrawingByItselfBringsItsLooks() throws Exception {
-        String alone = writer.alone(new Drawing("d", "alone", 0, 0, 10, 10, List.of(new Shape.Circle(Point.of(5, 5), 4, Role.PART, Known.MEASURED))));
+        String alone = writer.alone(new Drawing(
+                "d", "alone", 0, 0, 10, 10, List.of(new Shape.Circle(Point.of(5, 5), 4, Role.PART, Known.MEASURED))));
         wellFormed(alone);
         assertThat(alone).contains("<style>").contains("stroke-width");
     }

@@ -15,23 +15,41 @@ import unbo.core.worksheet.Worksheet;
  * A result as it is printed: on a page, in a job's stage, in the report. Made on demand from a result record; what a
  * closed job froze is this.
  *
- * @param figures   the biggest first
- * @param findings  what was judged; may be empty
+ * @param figures the biggest first
+ * @param findings what was judged; may be empty
  * @param sentences what to do, in order
  * @param worksheet the derivation, behind "why"
- * @param drawings  pictures beside the figures; not kept with the job
- * @param steps     a procedure, in order; empty where there is none
- * @param tables    values behind the charts, by their drawings' names, and tables that stand by themselves
+ * @param drawings pictures beside the figures; not kept with the job
+ * @param steps a procedure, in order; empty where there is none
+ * @param tables values behind the charts, by their drawings' names, and tables that stand by themselves
  */
-public record Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings, List<Step> steps, List<ValueTable> tables) {
+public record Answer(
+        List<Figure> figures,
+        List<Finding> findings,
+        List<String> sentences,
+        Worksheet worksheet,
+        List<Drawing> drawings,
+        List<Step> steps,
+        List<ValueTable> tables) {
 
     /** An answer without a table. */
-    public Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings, List<Step> steps) {
+    public Answer(
+            List<Figure> figures,
+            List<Finding> findings,
+            List<String> sentences,
+            Worksheet worksheet,
+            List<Drawing> drawings,
+            List<Step> steps) {
         this(figures, findings, sentences, worksheet, drawings, steps, List.of());
     }
 
     /** An answer without a procedure. */
-    public Answer(List<Figure> figures, List<Finding> findings, List<String> sentences, Worksheet worksheet, List<Drawing> drawings) {
+    public Answer(
+            List<Figure> figures,
+            List<Finding> findings,
+            List<String> sentences,
+            Worksheet worksheet,
+            List<Drawing> drawings) {
         this(figures, findings, sentences, worksheet, drawings, List.of());
     }
 
@@ -49,11 +67,22 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
         return list == null ? List.of() : List.copyOf(list);
     }
 
-    /** This answer, then another to the same title: figures, findings, sentences, derivation, drawings and steps, one behind the other. */
+    /**
+     * This answer, then another to the same title: figures, findings, sentences, derivation, drawings and steps, one
+     * behind the other.
+     */
     public Answer and(Answer other) {
-        return new Answer(joined(figures, other.figures), joined(findings, other.findings), joined(sentences, other.sentences),
-                new Worksheet(worksheet.title(), joined(worksheet.lines(), other.worksheet.lines()), joined(worksheet.sources(), other.worksheet.sources())),
-                joined(drawings, other.drawings), joined(steps, other.steps), joined(tables, other.tables));
+        return new Answer(
+                joined(figures, other.figures),
+                joined(findings, other.findings),
+                joined(sentences, other.sentences),
+                new Worksheet(
+                        worksheet.title(),
+                        joined(worksheet.lines(), other.worksheet.lines()),
+                        joined(worksheet.sources(), other.worksheet.sources())),
+                joined(drawings, other.drawings),
+                joined(steps, other.steps),
+                joined(tables, other.tables));
     }
 
     private static <T> List<T> joined(List<T> first, List<T> second) {
@@ -67,7 +96,14 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
 
     /** The same with a chart and the values behind it, after what is drawn already. */
     public Answer with(Chart chart) {
-        return new Answer(figures, findings, sentences, worksheet, joined(drawings, List.of(chart.drawing())), steps, joined(tables, List.of(chart.table())));
+        return new Answer(
+                figures,
+                findings,
+                sentences,
+                worksheet,
+                joined(drawings, List.of(chart.drawing())),
+                steps,
+                joined(tables, List.of(chart.table())));
     }
 
     /** The same with a table, after those it has already. */
@@ -82,12 +118,17 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
 
     /** The table behind a drawing; null where there is none. */
     public ValueTable behind(Drawing drawing) {
-        return tables.stream().filter(t -> t.name().equals(drawing.name())).findFirst().orElse(null);
+        return tables.stream()
+                .filter(t -> t.name().equals(drawing.name()))
+                .findFirst()
+                .orElse(null);
     }
 
     /** Tables that stand by themselves. */
     public List<ValueTable> alone() {
-        return tables.stream().filter(t -> drawings.stream().noneMatch(d -> d.name().equals(t.name()))).toList();
+        return tables.stream()
+                .filter(t -> drawings.stream().noneMatch(d -> d.name().equals(t.name())))
+                .toList();
     }
 
     /** The same without its drawings and what is behind them, as a job keeps it. */
@@ -98,9 +139,9 @@ public record Answer(List<Figure> figures, List<Finding> findings, List<String> 
     /**
      * One number of an answer.
      *
-     * @param what  what it is, in a few words
+     * @param what what it is, in a few words
      * @param value the number as printed
-     * @param unit  its unit; empty when it has none
+     * @param unit its unit; empty when it has none
      * @param other the same in the other system, or the limit beside it
      */
     public record Figure(String what, String value, String unit, String other) {

@@ -30,17 +30,23 @@ import unbo.core.worksheet.Worksheet;
 
 /**
  * Two bearings on a shaft: is the shaft located exactly once each way, can it grow when hot, and does closing the case
- * side-load it? A bearing carries the shaft one way when its inner ring is stopped on the shaft, its kind takes thrust that
- * way, and its outer ring is stopped in the case.
+ * side-load it? A bearing carries the shaft one way when its inner ring is stopped on the shaft, its kind takes thrust
+ * that way, and its outer ring is stopped in the case.
  *
- * @param toLeft   bearings that hold the shaft from going left
- * @param toRight  bearings that hold it from going right
- * @param growsMm  what case and shaft differ by when warm
+ * @param toLeft bearings that hold the shaft from going left
+ * @param toRight bearings that hold it from going right
+ * @param growsMm what case and shaft differ by when warm
  */
-public record Arrangement(Input input, int toLeft, int toRight, double growsMm, boolean floating, boolean twice, boolean adjusted) {
+public record Arrangement(
+        Input input, int toLeft, int toRight, double growsMm, boolean floating, boolean twice, boolean adjusted) {
 
     /** Axial stops of a ring: between shoulder and clip, on one side only, or none. A tight ring counts as stopped. */
-    public enum Stop { BOTH, LEFT, RIGHT, NONE }
+    public enum Stop {
+        BOTH,
+        LEFT,
+        RIGHT,
+        NONE
+    }
 
     /** One bearing. @param opens which way a taper or angular bearing takes thrust; of others not used */
     public record End(Decoded bearing, Stop inner, boolean innerTight, Stop outer, boolean outerTight, String opens) {
@@ -62,24 +68,47 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
         }
 
         boolean oneWay() {
-            return bearing.kind().contains("taper") || bearing.kind().equals("angular-contact-ball") || bearing.kind().equals("magneto-ball");
+            return bearing.kind().contains("taper")
+                    || bearing.kind().equals("angular-contact-ball")
+                    || bearing.kind().equals("magneto-ball");
         }
     }
 
-    /** @param code of a ready arrangement, or {@code built}  @param washers true where thrust washers locate the shaft */
-    public record Input(String code, String label, String note, End left, End right, boolean washers, double betweenMm, Material housing, double warmerK) {
-    }
+    /**
+     * @param code of a ready arrangement, or {@code built} @param washers true where thrust washers locate the shaft
+     */
+    public record Input(
+            String code,
+            String label,
+            String note,
+            End left,
+            End right,
+            boolean washers,
+            double betweenMm,
+            Material housing,
+            double warmerK) {}
 
     private static final Pick BUILT = new Pick(Map.of("code", "built", "label", "as written below", "note", ""));
     private static final Map<String, Pick> PICKS = picks();
-    private static final List<Field.Choice> STOPS = List.of(new Field.Choice("both", "stopped both ways"), new Field.Choice("left", "stopped on its left"), new Field.Choice("right", "stopped on its right"), new Field.Choice("none", "free to slide"));
-    private static final List<Field.Choice> WAYS = List.of(new Field.Choice("right", "holds the shaft from going right"), new Field.Choice("left", "holds the shaft from going left"));
+    private static final List<Field.Choice> STOPS = List.of(
+            new Field.Choice("both", "stopped both ways"),
+            new Field.Choice("left", "stopped on its left"),
+            new Field.Choice("right", "stopped on its right"),
+            new Field.Choice("none", "free to slide"));
+    private static final List<Field.Choice> WAYS = List.of(
+            new Field.Choice("right", "holds the shaft from going right"),
+            new Field.Choice("left", "holds the shaft from going left"));
     private static final String FREE = "—: as the arrangement has it, else stopped both ways";
 
     public static final FieldList<Input> LIST = FieldList.of(fields(true), Arrangement::rules, Arrangement::make);
 
-    public static final Question<Input> QUESTION = new Question<>("arrangement", "Arrangement", "Is the shaft located once each way, free to grow, and not side-loaded?", LIST,
-            Map.of("arrangement", "two-tight", "leftBearing", "6305", "rightBearing", "NU305"), in -> of(in).answer());
+    public static final Question<Input> QUESTION = new Question<>(
+            "arrangement",
+            "Arrangement",
+            "Is the shaft located once each way, free to grow, and not side-loaded?",
+            LIST,
+            Map.of("arrangement", "two-tight", "leftBearing", "6305", "rightBearing", "NU305"),
+            in -> of(in).answer());
 
     /** A ready arrangement: what its rings are stopped by. */
     private record Pick(Map<String, String> row) {
@@ -98,10 +127,15 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
 
     /** The ready arrangements, and one as built. */
     public static List<Field.Choice> choices() {
-        return PICKS.values().stream().map(p -> new Field.Choice(p.at("code"), p.at("label"))).toList();
+        return PICKS.values().stream()
+                .map(p -> new Field.Choice(p.at("code"), p.at("label")))
+                .toList();
     }
 
-    /** The boxes. @param alone false where an arrangement may be left out altogether: then nothing is asked for unless one is picked */
+    /**
+     * The boxes. @param alone false where an arrangement may be left out altogether: then nothing is asked for unless
+     * one is picked
+     */
     public static List<Field> fields(boolean alone) {
         List<Field> fields = new ArrayList<>();
         Field pick = Field.choice("arrangement", "Arrangement", choices());
@@ -110,12 +144,28 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
             Field bearing = Field.text(side + "Bearing", named(side) + " bearing", Decoder.LONGEST);
             fields.add(alone ? bearing.must() : bearing);
         }
-        fields.addAll(List.of(Field.quantity("between", "Between them", Quantity.LENGTH, "mm", 5, 1000).usually(20, 400).orElse("100", null), Field.choice("housing", "Case of", Material.choices()).orElse("aluminium", null),
-                Field.quantity("warmer", "Runs warmer than the bench by", Quantity.TEMPERATURE_DIFFERENCE, "K", 0, 200).usually(20, 120).orElse("80", "an engine or gearbox")));
+        fields.addAll(List.of(
+                Field.quantity("between", "Between them", Quantity.LENGTH, "mm", 5, 1000)
+                        .usually(20, 400)
+                        .orElse("100", null),
+                Field.choice("housing", "Case of", Material.choices()).orElse("aluminium", null),
+                Field.quantity("warmer", "Runs warmer than the bench by", Quantity.TEMPERATURE_DIFFERENCE, "K", 0, 200)
+                        .usually(20, 120)
+                        .orElse("80", "an engine or gearbox")));
         for (String side : List.of("left", "right")) {
-            fields.addAll(List.of(stop(side + "Inner", named(side) + ", inner ring"), Field.yesNo(side + "InnerTight", named(side) + ", inner ring tight").seldom(),
-                    stop(side + "Outer", named(side) + ", outer ring"), Field.yesNo(side + "OuterTight", named(side) + ", outer ring tight").seldom(),
-                    Field.choice(side + "Way", named(side) + ", if it takes thrust one way", WAYS).hint(side.equals("left") ? "—: from going right, as in a pair back to back" : "—: from going left, as in a pair back to back").seldom()));
+            fields.addAll(List.of(
+                    stop(side + "Inner", named(side) + ", inner ring"),
+                    Field.yesNo(side + "InnerTight", named(side) + ", inner ring tight")
+                            .seldom(),
+                    stop(side + "Outer", named(side) + ", outer ring"),
+                    Field.yesNo(side + "OuterTight", named(side) + ", outer ring tight")
+                            .seldom(),
+                    Field.choice(side + "Way", named(side) + ", if it takes thrust one way", WAYS)
+                            .hint(
+                                    side.equals("left")
+                                            ? "—: from going right, as in a pair back to back"
+                                            : "—: from going left, as in a pair back to back")
+                            .seldom()));
         }
         fields.add(Field.yesNo("washers", "Thrust washers locate it").seldom());
         return List.copyOf(fields);
@@ -136,7 +186,9 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
             if (v.text(side + "Bearing").isEmpty()) {
                 problems.add(new Problem(side + "Bearing", "Write the number of the " + side + " bearing.", false));
             } else if (!Decoder.decode(v.text(side + "Bearing")).recognised()) {
-                problems.add(Problem.impossible(side + "Bearing", "“" + v.text(side + "Bearing") + "” is not known here: read the number again."));
+                problems.add(Problem.impossible(
+                        side + "Bearing",
+                        "“" + v.text(side + "Bearing") + "” is not known here: read the number again."));
             }
         }
         return problems;
@@ -145,12 +197,26 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
     /** The input of texts that have passed the rules. */
     public static Input make(Values v) {
         Pick pick = PICKS.getOrDefault(v.text("arrangement"), BUILT);
-        return new Input(pick.at("code"), pick.at("label"), pick.at("note"), end(v, pick, "left"), end(v, pick, "right"), v.yes("washers") || pick.at("code").equals("needle-pivot"), v.number("between"), Material.of(v.text("housing")), v.number("warmer"));
+        return new Input(
+                pick.at("code"),
+                pick.at("label"),
+                pick.at("note"),
+                end(v, pick, "left"),
+                end(v, pick, "right"),
+                v.yes("washers") || pick.at("code").equals("needle-pivot"),
+                v.number("between"),
+                Material.of(v.text("housing")),
+                v.number("warmer"));
     }
 
     private static End end(Values v, Pick pick, String side) {
-        return new End(Decoder.decode(v.text(side + "Bearing")), stop(v, pick, side + "Inner"), v.yes(side + "InnerTight") || !pick.at(side + "InnerTight").isEmpty(),
-                stop(v, pick, side + "Outer"), v.yes(side + "OuterTight") || !pick.at(side + "OuterTight").isEmpty(), first(v.text(side + "Way"), pick.at(side + "Way"), side.equals("left") ? "right" : "left"));
+        return new End(
+                Decoder.decode(v.text(side + "Bearing")),
+                stop(v, pick, side + "Inner"),
+                v.yes(side + "InnerTight") || !pick.at(side + "InnerTight").isEmpty(),
+                stop(v, pick, side + "Outer"),
+                v.yes(side + "OuterTight") || !pick.at(side + "OuterTight").isEmpty(),
+                first(v.text(side + "Way"), pick.at(side + "Way"), side.equals("left") ? "right" : "left"));
     }
 
     private static Stop stop(Values v, Pick pick, String name) {
@@ -159,7 +225,10 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
 
     /** The first that is not empty. */
     private static String first(String... texts) {
-        return java.util.Arrays.stream(texts).filter(t -> !t.isEmpty()).findFirst().orElseThrow();
+        return java.util.Arrays.stream(texts)
+                .filter(t -> !t.isEmpty())
+                .findFirst()
+                .orElseThrow();
     }
 
     public static Arrangement of(Input in) {
@@ -167,7 +236,10 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
         int left = washers + (in.left().holds(false) ? 1 : 0) + (in.right().holds(false) ? 1 : 0);
         int right = washers + (in.left().holds(true) ? 1 : 0) + (in.right().holds(true) ? 1 : 0);
         double grows = (in.housing().perK() - Material.STEEL.perK()) * in.betweenMm() * in.warmerK();
-        boolean adjusted = !in.washers() && left == 1 && right == 1 && in.left().holds(false) != in.left().holds(true);
+        boolean adjusted = !in.washers()
+                && left == 1
+                && right == 1
+                && in.left().holds(false) != in.left().holds(true);
         return new Arrangement(in, left, right, grows, left == 0 || right == 0, left > 1 && right > 1, adjusted);
     }
 
@@ -184,31 +256,86 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
             sentences.add(input.note());
         }
         if (floating) {
-            findings.add(new Finding("floats", Level.STOP, "Nothing holds the shaft from going " + (toLeft == 0 && toRight == 0 ? "either way" : toLeft == 0 ? "left" : "right") + ": one end must locate it."));
+            findings.add(new Finding(
+                    "floats",
+                    Level.STOP,
+                    "Nothing holds the shaft from going "
+                            + (toLeft == 0 && toRight == 0 ? "either way" : toLeft == 0 ? "left" : "right")
+                            + ": one end must locate it."));
         } else if (twice && input.code().equals("spacer-hub")) {
-            findings.add(new Finding("on-a-spacer", Level.WATCH, "Two fixed on a spacer: the spacer's length against the shoulders decides whether closing it side-loads them. Measure both."));
+            findings.add(new Finding(
+                    "on-a-spacer",
+                    Level.WATCH,
+                    "Two fixed on a spacer: the spacer's length against the shoulders decides "
+                            + "whether closing it side-loads them. Measure both."));
         } else if (twice) {
-            findings.add(new Finding("located-twice", Level.SOON, "Both bearings hold the shaft both ways: pulling the case together side-loads them, and nothing lets it grow (" + Show.fixed(Math.abs(growsMm), 3) + " mm when " + Show.number(input.warmerK(), 0) + " K warmer)."));
-            List<String> rollers = Interchange.of(input.right().bearing()).candidates().stream().filter(c -> c.kind().equals("cylindrical-roller") && c.designation().matches("NU?\\d+.*")).map(Interchange.Candidate::designation).toList();
-            sentences.add("Ways out: let one outer ring slide (H7, no clip), put a cylindrical roller of the same size at one end" + (rollers.isEmpty() ? "" : " (" + String.join(" or ", rollers) + " in place of " + input.right().bearing().designation() + ")")
+            findings.add(new Finding(
+                    "located-twice",
+                    Level.SOON,
+                    "Both bearings hold the shaft both ways: pulling the case together side-loads "
+                            + "them, and nothing lets it grow ("
+                            + Show.fixed(Math.abs(growsMm), 3) + " mm when " + Show.number(input.warmerK(), 0)
+                            + " K warmer)."));
+            List<String> rollers = Interchange.of(input.right().bearing()).candidates().stream()
+                    .filter(c -> c.kind().equals("cylindrical-roller")
+                            && c.designation().matches("NU?\\d+.*"))
+                    .map(Interchange.Candidate::designation)
+                    .toList();
+            sentences.add("Ways out: let one outer ring slide (H7, no clip), put a cylindrical roller of "
+                    + "the same size at one end"
+                    + (rollers.isEmpty()
+                            ? ""
+                            : " (" + String.join(" or ", rollers) + " in place of "
+                                    + input.right().bearing().designation() + ")")
                     + ", or use C3 and tap the shaft across after closing until it turns freely.");
         } else if (adjusted) {
-            findings.add(new Finding("adjusted", Level.RIGHT, "An adjusted pair: each holds one way, the play between them is set."));
+            findings.add(new Finding(
+                    "adjusted", Level.RIGHT, "An adjusted pair: each holds one way, the play between them is set."));
             if (Math.abs(growsMm) > 0.03) {
-                findings.add(new Finding("adjusted-grows", Level.WATCH, "Warm, the case grows " + Show.fixed(Math.abs(growsMm), 3) + " mm " + (growsMm > 0 ? "more than the shaft" : "less than the shaft") + ": count it into the setting."));
+                findings.add(new Finding(
+                        "adjusted-grows",
+                        Level.WATCH,
+                        "Warm, the case grows " + Show.fixed(Math.abs(growsMm), 3) + " mm "
+                                + (growsMm > 0 ? "more than the shaft" : "less than the shaft")
+                                + ": count it into the setting."));
             }
         } else {
-            findings.add(new Finding("located-once", Level.RIGHT, "Located once each way, and free to grow by " + Show.fixed(Math.abs(growsMm), 3) + " mm at the other end."));
+            findings.add(new Finding(
+                    "located-once",
+                    Level.RIGHT,
+                    "Located once each way, and free to grow by " + Show.fixed(Math.abs(growsMm), 3)
+                            + " mm at the other end."));
         }
         for (End end : List.of(input.left(), input.right())) {
             if (end.bearing().kind().equals("deep-groove-ball") && end.innerTight() && end.outerTight() && !twice) {
-                sentences.add(end.bearing().designation() + ": both rings tight takes its clearance: see Fit, C3 as a rule.");
+                sentences.add(
+                        end.bearing().designation() + ": both rings tight takes its clearance: see Fit, C3 as a rule.");
             }
         }
-        return new Answer(List.of(new Answer.Figure("shaft is located", floating ? "not" : twice ? "twice" : "once each way", "", input.code().equals("built") ? adjusted ? "adjusted pair" : "" : input.label()),
-                new Answer.Figure("grows when warm", Show.fixed(Math.abs(growsMm), 3), "mm", growsMm >= 0 ? "case more than shaft" : "shaft more than case")), findings, sentences, new Worksheet("Is the shaft located once each way?", List.of(
-                        Worksheet.judged("", "held from going left", "by", by(false), "one"), Worksheet.judged("", "held from going right", "by", by(true), "one"),
-                        Worksheet.computed("Δ", "growth", "(αcase − αshaft)·L·ΔT", Show.fixed(growsMm, 3) + " mm")), List.of("Locating and floating bearings as in textbooks of machine elements; free thermal expansion.")), List.of(drawing()));
+        return new Answer(
+                List.of(
+                        new Answer.Figure(
+                                "shaft is located",
+                                floating ? "not" : twice ? "twice" : "once each way",
+                                "",
+                                input.code().equals("built") ? adjusted ? "adjusted pair" : "" : input.label()),
+                        new Answer.Figure(
+                                "grows when warm",
+                                Show.fixed(Math.abs(growsMm), 3),
+                                "mm",
+                                growsMm >= 0 ? "case more than shaft" : "shaft more than case")),
+                findings,
+                sentences,
+                new Worksheet(
+                        "Is the shaft located once each way?",
+                        List.of(
+                                Worksheet.judged("", "held from going left", "by", by(false), "one"),
+                                Worksheet.judged("", "held from going right", "by", by(true), "one"),
+                                Worksheet.computed(
+                                        "Δ", "growth", "(αcase − αshaft)·L·ΔT", Show.fixed(growsMm, 3) + " mm")),
+                        List.of("Locating and floating bearings as in textbooks of machine elements; free "
+                                + "thermal expansion.")),
+                List.of(drawing()));
     }
 
     private String by(boolean right) {
@@ -234,20 +361,45 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
         shapes.add(Shape.line(Role.CENTRE, Point.of(-205, 0), Point.of(205, 0)));
         arrow(shapes, -30, -1, toLeft);
         arrow(shapes, 30, 1, toRight);
-        return new Drawing("arrangement", "Both bearings in half section, scheme; arrows: how often the shaft is held each way", -215, -140, 430, 180, shapes);
+        return new Drawing(
+                "arrangement",
+                "Both bearings in half section, scheme; arrows: how often the shaft is held each way",
+                -215,
+                -140,
+                430,
+                180,
+                shapes);
     }
 
     private static Shape box(Role role, double left, double right, double low, double high) {
-        return Shape.area(role, Known.TABLE, Point.of(left, -low), Point.of(right, -low), Point.of(right, -high), Point.of(left, -high));
+        return Shape.area(
+                role,
+                Known.TABLE,
+                Point.of(left, -low),
+                Point.of(right, -low),
+                Point.of(right, -high),
+                Point.of(left, -high));
     }
 
     private static void end(List<Shape> shapes, End e, double x) {
         shapes.add(box(Role.SOLID_TWIN, x - 22, x + 22, 26, 46));
         shapes.add(box(Role.SOLID_TWIN, x - 22, x + 22, 72, 92));
-        boolean roller = e.bearing().kind().contains("roller") || e.bearing().kind().contains("needle");
+        boolean roller =
+                e.bearing().kind().contains("roller") || e.bearing().kind().contains("needle");
         boolean taper = e.bearing().kind().contains("taper");
         double large = e.opens().equals("right") ? -14 : 14;
-        shapes.add(taper ? Shape.area(Role.PART, Known.TABLE, Point.of(x + large, -50), Point.of(x - large, -48), Point.of(x - large, -64), Point.of(x + large, -74)) : roller ? box(Role.PART, x - 14, x + 14, 46, 72) : new Shape.Circle(Point.of(x, -59), 16, Role.PART, Known.TABLE));
+        shapes.add(
+                taper
+                        ? Shape.area(
+                                Role.PART,
+                                Known.TABLE,
+                                Point.of(x + large, -50),
+                                Point.of(x - large, -48),
+                                Point.of(x - large, -64),
+                                Point.of(x + large, -74))
+                        : roller
+                                ? box(Role.PART, x - 14, x + 14, 46, 72)
+                                : new Shape.Circle(Point.of(x, -59), 16, Role.PART, Known.TABLE));
         stops(shapes, e.inner(), x, 26, 36);
         stops(shapes, e.outer(), x, 82, 92);
         if (e.innerTight()) {
@@ -271,7 +423,17 @@ public record Arrangement(Input input, int toLeft, int toRight, double growsMm, 
     private static void arrow(List<Shape> shapes, double x, int way, int held) {
         Role role = held == 1 ? Role.ANSWER : Role.OUT;
         shapes.add(Shape.line(role, Point.of(x - way * 16, -13), Point.of(x + way * 16, -13)));
-        shapes.add(Shape.area(role, Known.MEASURED, Point.of(x + way * 26, -13), Point.of(x + way * 14, -19), Point.of(x + way * 14, -7)));
-        shapes.add(new Shape.Label(Point.of(x, 16), "held " + (held == 0 ? "by none" : held == 1 ? "once" : "twice"), way < 0 ? "end" : "start", 12, held == 1 ? Role.ANSWER : Role.OUT));
+        shapes.add(Shape.area(
+                role,
+                Known.MEASURED,
+                Point.of(x + way * 26, -13),
+                Point.of(x + way * 14, -19),
+                Point.of(x + way * 14, -7)));
+        shapes.add(new Shape.Label(
+                Point.of(x, 16),
+                "held " + (held == 0 ? "by none" : held == 1 ? "once" : "twice"),
+                way < 0 ? "end" : "start",
+                12,
+                held == 1 ? Role.ANSWER : Role.OUT));
     }
 }

@@ -13,15 +13,23 @@ import unbo.core.sheet.Sheet;
 /** The section of a place that is no wheel's: its shaft in its two bearings, by the arrangement that Fit was told. */
 public final class ShaftSection {
 
-    private ShaftSection() {
-    }
+    private ShaftSection() {}
 
     /** Empty where the sheet knows no arrangement, or not both bearings. */
     public static Optional<Drawing> of(Sheet sheet) {
         if (!sheet.has(FactKey.ARRANGEMENT)) {
             return Optional.empty();
         }
-        Map<String, String> texts = new HashMap<>(Map.of("arrangement", sheet.text(FactKey.ARRANGEMENT), "leftBearing", sheet.text(FactKey.LEFT_BEARING), "rightBearing", sheet.text(FactKey.RIGHT_BEARING)));
-        return FieldReader.read(Arrangement.LIST, texts, UnitSystem.METRIC).get().map(Arrangement::of).map(a -> a.answer().drawings().get(0));
+        Map<String, String> texts = new HashMap<>(Map.of(
+                "arrangement",
+                sheet.text(FactKey.ARRANGEMENT),
+                "leftBearing",
+                sheet.text(FactKey.LEFT_BEARING),
+                "rightBearing",
+                sheet.text(FactKey.RIGHT_BEARING)));
+        return FieldReader.read(Arrangement.LIST, texts, UnitSystem.METRIC)
+                .get()
+                .map(Arrangement::of)
+                .map(a -> a.answer().drawings().get(0));
     }
 }

@@ -1,2 +1,5 @@
-/** How the bearings of a shaft hold it between them: arrangements, spacers, end play hot and cold, preload, crank truing. */
+/**
+ * How the bearings of a shaft hold it between them: arrangements, spacers, end play hot and cold, preload, crank
+ * truing.
+ */
 package unbo.core.arrange;

@@ -14,14 +14,14 @@ import unbo.core.sheet.Sheet;
 /**
  * A kind of assembly: how the bearings of a position are carried.
  *
- * @param leastMm  least end play that is right while no vehicle data are given
- * @param mostMm   most end play that is right
- * @param stopMm   end play over which it must not be driven
- * @param housing  true where the housing turns and the shaft stands still
- * @param due      what makes it due again
+ * @param leastMm least end play that is right while no vehicle data are given
+ * @param mostMm most end play that is right
+ * @param stopMm end play over which it must not be driven
+ * @param housing true where the housing turns and the shaft stands still
+ * @param due what makes it due again
  * @param nutsAgain true where wheel nuts are tightened again after 50 to 100 km
  * @param handOver what is done before it is handed over, in a sentence
- * @param caution  what can hurt while it is proved
+ * @param caution what can hurt while it is proved
  */
 public record AssemblyKind(
         String code,
@@ -36,7 +36,11 @@ public record AssemblyKind(
         String caution) {
 
     /** What makes a kind of assembly due: a service school, a season, or its own condition only. */
-    public enum DueBy { SCHOOL, SEASON, CONDITION }
+    public enum DueBy {
+        SCHOOL,
+        SEASON,
+        CONDITION
+    }
 
     private static final String ANY = "*";
     private static final List<AssemblyKind> ALL = kinds();
@@ -71,19 +75,23 @@ public record AssemblyKind(
     /**
      * The kind at a position.
      *
-     * @param vehicle  kind of vehicle
+     * @param vehicle kind of vehicle
      * @param position code of the position
-     * @param hub      code of the hub type; empty where it is not known
+     * @param hub code of the hub type; empty where it is not known
      * @return empty where nothing tells, as at a position that is not known yet
      */
     public static Optional<AssemblyKind> at(String vehicle, String position, String hub) {
-        return PLACES.stream().filter(at -> at.fits(vehicle, position, hub)).map(At::kind).findFirst();
+        return PLACES.stream()
+                .filter(at -> at.fits(vehicle, position, hub))
+                .map(At::kind)
+                .findFirst();
     }
 
     /** The kind of the position that a sheet is about: chosen, or by vehicle, position and hub. */
     public static Optional<AssemblyKind> of(Sheet sheet) {
         Optional<AssemblyKind> chosen = find(sheet.text(FactKey.ASSEMBLY));
-        return chosen.isPresent() ? chosen
+        return chosen.isPresent()
+                ? chosen
                 : at(sheet.text(FactKey.VEHICLE_KIND), sheet.text(FactKey.WHERE), sheet.text(FactKey.HUB_TYPE));
     }
 
@@ -108,7 +116,11 @@ public record AssemblyKind(
     private static List<At> places() {
         List<At> places = new ArrayList<>();
         for (CSVRecord row : Table.read(AssemblyKind.class, "places.csv")) {
-            places.add(new At(row.get("vehicle"), row.get("position"), row.get("hub"), find(row.get("kind")).orElseThrow()));
+            places.add(new At(
+                    row.get("vehicle"),
+                    row.get("position"),
+                    row.get("hub"),
+                    find(row.get("kind")).orElseThrow()));
         }
         return List.copyOf(places);
     }

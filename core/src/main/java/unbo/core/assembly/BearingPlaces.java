@@ -24,8 +24,7 @@ public final class BearingPlaces {
             new Field.Choice("tail", "the tail bearing"),
             new Field.Choice("only", "the only bearing"));
 
-    private BearingPlaces() {
-    }
+    private BearingPlaces() {}
 
     /** The box that asks which bearing is meant. */
     public static Field field() {
@@ -34,6 +33,10 @@ public final class BearingPlaces {
 
     /** The words of a code; empty where none was chosen. */
     public static String words(String code) {
-        return CHOICES.stream().filter(choice -> choice.code().equals(code)).map(Field.Choice::label).findFirst().orElse("");
+        return CHOICES.stream()
+                .filter(choice -> choice.code().equals(code))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse("");
     }
 }

@@ -11,7 +11,7 @@ import java.util.stream.Stream;
  * diameters, 0.12 on the width, 0.2 on a taper's assembled width.
  *
  * @param exact inside what measuring and tolerance allow
- * @param near  one size off: a worn or dirty ring, another width
+ * @param near one size off: a worn or dirty ring, another width
  */
 public record CaliperFind(List<Found> exact, List<Found> near) {
 
@@ -22,18 +22,30 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
     private static final double WIDTH_SHARE = 0.6;
     private static final int MOST = 30;
     /** Listed and derived numbers, and inch sets under the name CONE/CUP. */
-    private static final List<Boundary> EVERY = Stream.concat(Catalogue.numbers().stream(),
-            Catalogue.tapers().stream().map(s -> new Boundary("tapered-roller", s.cone() + "/" + s.cup(), s.boreMm(), s.outsideMm(), s.widthMm(), "", ""))).toList();
+    private static final List<Boundary> EVERY = Stream.concat(
+                    Catalogue.numbers().stream(),
+                    Catalogue.tapers().stream()
+                            .map(s -> new Boundary(
+                                    "tapered-roller",
+                                    s.cone() + "/" + s.cup(),
+                                    s.boreMm(),
+                                    s.outsideMm(),
+                                    s.widthMm(),
+                                    "",
+                                    "")))
+            .toList();
 
     /** What was measured; null where it was not. */
-    public record Measured(Double boreMm, Double outsideMm, Double widthMm, double uncertaintyMm) {
-    }
+    public record Measured(Double boreMm, Double outsideMm, Double widthMm, double uncertaintyMm) {}
 
     /** A bearing with how far it is from what was measured (listed − measured), mm; null where nothing was measured. */
     public record Found(Boundary bearing, Double boreOff, Double outsideOff, Double widthOff) {
 
         double score() {
-            return Stream.of(boreOff, outsideOff, widthOff).filter(d -> d != null).mapToDouble(d -> d * d).sum();
+            return Stream.of(boreOff, outsideOff, widthOff)
+                    .filter(d -> d != null)
+                    .mapToDouble(d -> d * d)
+                    .sum();
         }
     }
 
@@ -47,7 +59,8 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
         List<Found> exact = new ArrayList<>();
         List<Found> near = new ArrayList<>();
         for (Boundary b : Stream.concat(own.stream(), EVERY.stream()).toList()) {
-            Found found = new Found(b, off(b.boreMm(), m.boreMm()), off(b.outsideMm(), m.outsideMm()), off(b.widthMm(), m.widthMm()));
+            Found found = new Found(
+                    b, off(b.boreMm(), m.boreMm()), off(b.outsideMm(), m.outsideMm()), off(b.widthMm(), m.widthMm()));
             double diameter = m.uncertaintyMm() + DIAMETER_MM;
             double width = m.uncertaintyMm() + (b.tapered() ? TAPER_MM : WIDTH_MM);
             boolean bore = inside(found.boreOff(), diameter);
@@ -55,7 +68,9 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
             boolean wide = inside(found.widthOff(), width);
             if (bore && outside && wide) {
                 exact.add(found);
-            } else if (bore && outside && inside(found.widthOff(), WIDTH_SHARE * b.widthMm()) || wide && bore && inside(found.outsideOff(), OFF_MM) || wide && outside && inside(found.boreOff(), OFF_MM)) {
+            } else if (bore && outside && inside(found.widthOff(), WIDTH_SHARE * b.widthMm())
+                    || wide && bore && inside(found.outsideOff(), OFF_MM)
+                    || wide && outside && inside(found.boreOff(), OFF_MM)) {
                 near.add(found);
             }
         }
@@ -71,6 +86,9 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
     }
 
     private static List<Found> sorted(List<Found> found) {
-        return found.stream().sorted(Comparator.comparingDouble(f -> Math.round(f.score() * 1e6))).limit(MOST).toList();
+        return found.stream()
+                .sorted(Comparator.comparingDouble(f -> Math.round(f.score() * 1e6)))
+                .limit(MOST)
+                .toList();
     }
 }

@@ -22,11 +22,11 @@ public final class Catalogue {
     private static final Map<String, Boundary> ALL = Derived.with(METRIC);
     private static final List<Boundary> LISTED = List.copyOf(ALL.values());
     private static final List<TaperSet> SETS = sets();
-    private static final Map<String, List<TaperSet>> CONES = SETS.stream().collect(Collectors.groupingBy(TaperSet::cone));
+    private static final Map<String, List<TaperSet>> CONES =
+            SETS.stream().collect(Collectors.groupingBy(TaperSet::cone));
     private static final Map<String, List<TaperSet>> CUPS = SETS.stream().collect(Collectors.groupingBy(TaperSet::cup));
 
-    private Catalogue() {
-    }
+    private Catalogue() {}
 
     /** Boundary dimensions by designation, letters upper case. */
     public static Optional<Boundary> metric(String designation) {
@@ -52,7 +52,9 @@ public final class Catalogue {
     }
 
     public static Optional<TaperSet> taper(String cone, String cup) {
-        return SETS.stream().filter(s -> s.cone().equals(cone) && s.cup().equals(cup)).findFirst();
+        return SETS.stream()
+                .filter(s -> s.cone().equals(cone) && s.cup().equals(cup))
+                .findFirst();
     }
 
     public static List<TaperSet> withCone(String cone) {
@@ -83,8 +85,14 @@ public final class Catalogue {
     private static Map<String, Boundary> metric() {
         Map<String, Boundary> rows = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(Catalogue.class, "metric-boundary-dimensions.csv")) {
-            Boundary b = new Boundary(row.get("kind"), row.get("designation"), size(row, "bore_mm"), size(row, "outside_mm"),
-                    size(row, "width_mm"), row.get("series"), row.get("note"));
+            Boundary b = new Boundary(
+                    row.get("kind"),
+                    row.get("designation"),
+                    size(row, "bore_mm"),
+                    size(row, "outside_mm"),
+                    size(row, "width_mm"),
+                    row.get("series"),
+                    row.get("note"));
             if (b.outsideMm() <= b.boreMm() && !b.kind().startsWith("drawn-cup")) {
                 throw new IllegalStateException(b.designation() + " is not larger outside than inside");
             }
@@ -96,7 +104,12 @@ public final class Catalogue {
     private static List<TaperSet> sets() {
         List<TaperSet> sets = new ArrayList<>();
         for (CSVRecord row : Table.read(Catalogue.class, "inch-tapered-sets.csv")) {
-            sets.add(new TaperSet(row.get("cone"), row.get("cup"), size(row, "bore_mm"), size(row, "outside_mm"), size(row, "width_mm")));
+            sets.add(new TaperSet(
+                    row.get("cone"),
+                    row.get("cup"),
+                    size(row, "bore_mm"),
+                    size(row, "outside_mm"),
+                    size(row, "width_mm")));
         }
         return List.copyOf(sets);
     }

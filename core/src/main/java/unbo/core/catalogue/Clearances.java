@@ -8,7 +8,9 @@ import org.apache.commons.csv.CSVRecord;
 
 import unbo.core.measure.Table;
 
-/** Radial internal clearance by class, µm: deep groove ball (ISO 5753-1) and cylindrical and machined needle rollers. */
+/**
+ * Radial internal clearance by class, µm: deep groove ball (ISO 5753-1) and cylindrical and machined needle rollers.
+ */
 public final class Clearances {
 
     /** One class of one bore, µm. */
@@ -19,13 +21,11 @@ public final class Clearances {
         }
     }
 
-    private record Row(boolean ball, double overMm, double toMm, Band band) {
-    }
+    private record Row(boolean ball, double overMm, double toMm, Band band) {}
 
     private static final List<Row> ROWS = read();
 
-    private Clearances() {
-    }
+    private Clearances() {}
 
     /** True for kinds of which the classes are listed here. */
     public static boolean listed(String kind) {
@@ -38,8 +38,13 @@ public final class Clearances {
 
     /** The classes of a bore, tightest first; empty where none are listed. The 10 mm bore is in 6 to 10. */
     public static List<Band> of(String kind, double boreMm) {
-        return ROWS.stream().filter(r -> listed(kind) && r.ball() == ball(kind) && boreMm <= r.toMm() && (boreMm > r.overMm() || boreMm == r.overMm() && !r.ball() && boreMm == 10))
-                .map(Row::band).toList();
+        return ROWS.stream()
+                .filter(r -> listed(kind)
+                        && r.ball() == ball(kind)
+                        && boreMm <= r.toMm()
+                        && (boreMm > r.overMm() || boreMm == r.overMm() && !r.ball() && boreMm == 10))
+                .map(Row::band)
+                .toList();
     }
 
     /** One class of a bore. */
@@ -50,8 +55,12 @@ public final class Clearances {
     private static List<Row> read() {
         List<Row> rows = new ArrayList<>();
         for (CSVRecord row : Table.read(Clearances.class, "clearances.csv")) {
-            rows.add(new Row(row.get("kind").equals("ball"), Double.parseDouble(row.get("over")), Double.parseDouble(row.get("to")),
-                    new Band(row.get("class"), Double.parseDouble(row.get("min")), Double.parseDouble(row.get("max")))));
+            rows.add(new Row(
+                    row.get("kind").equals("ball"),
+                    Double.parseDouble(row.get("over")),
+                    Double.parseDouble(row.get("to")),
+                    new Band(
+                            row.get("class"), Double.parseDouble(row.get("min")), Double.parseDouble(row.get("max")))));
         }
         return List.copyOf(rows);
     }

@@ -9,8 +9,8 @@ import org.apache.commons.csv.CSVRecord;
 import unbo.core.measure.Table;
 
 /**
- * Half the included cup angle of tapers, estimated from what the number tells: the ABMA angle code for inch tapers (middle
- * of its range), the ISO 355 series for metric ones. Good for drawings and rough sums, never for a setting.
+ * Half the included cup angle of tapers, estimated from what the number tells: the ABMA angle code for inch tapers
+ * (middle of its range), the ISO 355 series for metric ones. Good for drawings and rough sums, never for a setting.
  */
 public final class TaperAngles {
 
@@ -18,14 +18,12 @@ public final class TaperAngles {
     public static final double UNKNOWN_DEG = 14;
 
     /** Range of the included cup angle that one ABMA code stands for, degrees. */
-    public record Code(String code, double fromDeg, double toDeg, double takenDeg) {
-    }
+    public record Code(String code, double fromDeg, double toDeg, double takenDeg) {}
 
     private static final Map<String, Code> CODES = codes();
     private static final Map<String, Double> SERIES = series();
 
-    private TaperAngles() {
-    }
+    private TaperAngles() {}
 
     public static Optional<Code> code(String digit) {
         return Optional.ofNullable(CODES.get(digit));
@@ -39,8 +37,13 @@ public final class TaperAngles {
     private static Map<String, Code> codes() {
         Map<String, Code> codes = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(TaperAngles.class, "cup-angle-codes.csv")) {
-            codes.put(row.get("code"), new Code(row.get("code"), Double.parseDouble(row.get("from_deg")),
-                    Double.parseDouble(row.get("to_deg")), Double.parseDouble(row.get("taken_deg"))));
+            codes.put(
+                    row.get("code"),
+                    new Code(
+                            row.get("code"),
+                            Double.parseDouble(row.get("from_deg")),
+                            Double.parseDouble(row.get("to_deg")),
+                            Double.parseDouble(row.get("taken_deg"))));
         }
         return codes;
     }

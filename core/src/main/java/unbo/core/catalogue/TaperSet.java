@@ -5,5 +5,4 @@ package unbo.core.catalogue;
  *
  * @param widthMm assembled width T
  */
-public record TaperSet(String cone, String cup, double boreMm, double outsideMm, double widthMm) {
-}
+public record TaperSet(String cone, String cup, double boreMm, double outsideMm, double widthMm) {}

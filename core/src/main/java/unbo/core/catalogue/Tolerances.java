@@ -11,17 +11,17 @@ import unbo.core.measure.Table;
 /** Size and runout by tolerance class, radial bearings except tapered (ISO 492), µm; the upper deviation is 0. */
 public final class Tolerances {
 
-    /** One class. @param lowerUm lower deviation, as a positive number  @param runoutUm radial runout of the inner ring; null for the outside */
-    public record Band(String code, double lowerUm, Double runoutUm) {
-    }
+    /**
+     * One class. @param lowerUm lower deviation, as a positive number @param runoutUm radial runout of the inner ring;
+     * null for the outside
+     */
+    public record Band(String code, double lowerUm, Double runoutUm) {}
 
-    private record Row(boolean bore, double overMm, double toMm, Band band) {
-    }
+    private record Row(boolean bore, double overMm, double toMm, Band band) {}
 
     private static final List<Row> ROWS = read();
 
-    private Tolerances() {
-    }
+    private Tolerances() {}
 
     /** The classes of a bore, P0 first; empty where none are listed. */
     public static List<Band> bore(double mm) {
@@ -38,14 +38,23 @@ public final class Tolerances {
     }
 
     private static List<Band> of(boolean bore, double mm) {
-        return ROWS.stream().filter(r -> r.bore() == bore && mm > r.overMm() && mm <= r.toMm()).map(Row::band).toList();
+        return ROWS.stream()
+                .filter(r -> r.bore() == bore && mm > r.overMm() && mm <= r.toMm())
+                .map(Row::band)
+                .toList();
     }
 
     private static List<Row> read() {
         List<Row> rows = new ArrayList<>();
         for (CSVRecord row : Table.read(Tolerances.class, "tolerances.csv")) {
-            rows.add(new Row(row.get("of").equals("bore"), Double.parseDouble(row.get("over")), Double.parseDouble(row.get("to")),
-                    new Band(row.get("class"), Double.parseDouble(row.get("lower")), row.get("runout").isEmpty() ? null : Double.valueOf(row.get("runout")))));
+            rows.add(new Row(
+                    row.get("of").equals("bore"),
+                    Double.parseDouble(row.get("over")),
+                    Double.parseDouble(row.get("to")),
+                    new Band(
+                            row.get("class"),
+                            Double.parseDouble(row.get("lower")),
+                            row.get("runout").isEmpty() ? null : Double.valueOf(row.get("runout")))));
         }
         return List.copyOf(rows);
     }

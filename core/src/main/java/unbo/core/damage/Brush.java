@@ -7,15 +7,14 @@ import java.util.Map;
 import java.util.regex.Pattern;
 
 /**
- * One touch on the painted races, as a form sends it: {@code paint} puts a stroke on a ring, {@code unpaint} takes the last
- * one of a ring away, {@code wipe} all of them, {@code copy} puts one ring's painting on the other as well.
+ * One touch on the painted races, as a form sends it: {@code paint} puts a stroke on a ring, {@code unpaint} takes the
+ * last one of a ring away, {@code wipe} all of them, {@code copy} puts one ring's painting on the other as well.
  */
 public final class Brush {
 
     private static final Pattern NUMBER = Pattern.compile("-?\\d{1,3}(\\.\\d+)?");
 
-    private Brush() {
-    }
+    private Brush() {}
 
     public static Map<String, String> touched(Map<String, String> texts, Map<String, String> touch) {
         Map<String, String> after = new HashMap<>(texts);
@@ -45,11 +44,18 @@ public final class Brush {
         return name.equals("inner") ? "inner" : "outer";
     }
 
-    /** A stroke by hand: mark, place, from, to, width, and how often it repeats round the ring; empty where it cannot be read. */
+    /**
+     * A stroke by hand: mark, place, from, to, width, and how often it repeats round the ring; empty where it cannot be
+     * read.
+     */
     private static String stroke(Map<String, String> touch) {
         String mark = touch.getOrDefault("brush-mark", "");
-        List<String> numbers = List.of(touch.getOrDefault("brush-angle", "").strip(), touch.getOrDefault("brush-across", "50").strip(), touch.getOrDefault("brush-width", "10").strip());
-        if (Mark.of(mark).isEmpty() || numbers.stream().anyMatch(n -> !NUMBER.matcher(n).matches())) {
+        List<String> numbers = List.of(
+                touch.getOrDefault("brush-angle", "").strip(),
+                touch.getOrDefault("brush-across", "50").strip(),
+                touch.getOrDefault("brush-width", "10").strip());
+        if (Mark.of(mark).isEmpty()
+                || numbers.stream().anyMatch(n -> !NUMBER.matcher(n).matches())) {
             return "";
         }
         double angle = Double.parseDouble(numbers.get(0));

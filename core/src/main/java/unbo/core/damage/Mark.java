@@ -8,7 +8,7 @@ import org.apache.commons.csv.CSVRecord;
 
 import unbo.core.measure.Table;
 
-/** A mark that can be painted on a race. @param key the letter that picks it  @param looks how it is drawn */
+/** A mark that can be painted on a race. @param key the letter that picks it @param looks how it is drawn */
 public record Mark(String code, String label, String key, String looks) {
 
     private static final List<Mark> ALL = read();

@@ -10,7 +10,7 @@ import unbo.core.measure.Table;
 /**
  * One way in which a bearing ends, with its cause and what to change.
  *
- * @param sets  what the stages that follow must look at: setting, grease, seat, seal, method, bond; empty for none
+ * @param sets what the stages that follow must look at: setting, grease, seat, seal, method, bond; empty for none
  * @param inner a painting that shows it, for the reference plate
  */
 public record Mode(String id, String name, String cause, String remedy, String sets, String inner, String outer) {
@@ -23,18 +23,24 @@ public record Mode(String id, String name, String cause, String remedy, String s
 
     /** @throws IllegalArgumentException for an id that is none */
     public static Mode of(String id) {
-        return ALL.stream().filter(m -> m.id().equals(id)).findFirst().orElseThrow(() -> new IllegalArgumentException("no mode " + id));
+        return ALL.stream()
+                .filter(m -> m.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no mode " + id));
     }
 
     /** The plate's painting of a ring, for so many elements. */
     public List<Stroke> plate(boolean ofInner, int elements) {
-        return Stroke.read(spaced(spaced(ofInner ? inner : outer, "pitch", elements), "quarter", elements * 4)).orElseThrow();
+        return Stroke.read(spaced(spaced(ofInner ? inner : outer, "pitch", elements), "quarter", elements * 4))
+                .orElseThrow();
     }
 
     private static String spaced(String painting, String word, int count) {
         StringBuilder spots = new StringBuilder();
         for (int i = 0; i < count; i++) {
-            spots.append(i == 0 ? "" : " ").append(Math.round(i * 3600.0 / count) / 10.0).append(":50");
+            spots.append(i == 0 ? "" : " ")
+                    .append(Math.round(i * 3600.0 / count) / 10.0)
+                    .append(":50");
         }
         return painting.replace(word, spots);
     }
@@ -42,7 +48,14 @@ public record Mode(String id, String name, String cause, String remedy, String s
     private static List<Mode> read() {
         List<Mode> all = new ArrayList<>();
         for (CSVRecord row : Table.read(Mode.class, "modes.csv")) {
-            all.add(new Mode(row.get("mode"), row.get("name"), row.get("cause"), row.get("remedy"), row.get("sets"), row.get("inner"), row.get("outer")));
+            all.add(new Mode(
+                    row.get("mode"),
+                    row.get("name"),
+                    row.get("cause"),
+                    row.get("remedy"),
+                    row.get("sets"),
+                    row.get("inner"),
+                    row.get("outer")));
         }
         return List.copyOf(all);
     }

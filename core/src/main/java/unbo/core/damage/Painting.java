@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Where one kind of mark lies on a race, in cells of a degree by a hundredth of its width. Spots of one stroke no more than
- * 46° apart are joined; a stroke that goes round is closed.
+ * Where one kind of mark lies on a race, in cells of a degree by a hundredth of its width. Spots of one stroke no more
+ * than 46° apart are joined; a stroke that goes round is closed.
  */
 final class Painting {
 
@@ -18,8 +18,7 @@ final class Painting {
     private final boolean[][] cells = new boolean[DEGREES][ACROSS];
     private final boolean[] columns = new boolean[DEGREES];
 
-    private Painting() {
-    }
+    private Painting() {}
 
     static Painting of(List<Stroke> strokes, String mark, boolean joined) {
         Painting p = new Painting();

@@ -10,8 +10,8 @@ import java.util.stream.Stream;
 import unbo.core.measure.Show;
 
 /**
- * The features that speak for and against each mode. Each has a weight in log odds; a mode starts at {@value #PRIOR} and its
- * confidence is the logistic of the sum.
+ * The features that speak for and against each mode. Each has a weight in log odds; a mode starts at {@value #PRIOR}
+ * and its confidence is the logistic of the sum.
  */
 final class Patterns {
 
@@ -64,7 +64,12 @@ final class Patterns {
         for (Mode mode : Mode.all()) {
             Case c = of(mode.id());
             c.when(muddled(), -2.5, "more kinds of marks than one history leaves");
-            readings.add(new RaceMap.Reading(mode, 1 / (1 + Math.exp(-c.score)), List.copyOf(c.because), List.copyOf(c.against), c.remedy.isEmpty() ? mode.remedy() : c.remedy));
+            readings.add(new RaceMap.Reading(
+                    mode,
+                    1 / (1 + Math.exp(-c.score)),
+                    List.copyOf(c.because),
+                    List.copyOf(c.against),
+                    c.remedy.isEmpty() ? mode.remedy() : c.remedy));
         }
         return readings;
     }
@@ -98,9 +103,17 @@ final class Patterns {
         Case c = new Case();
         boolean centred = tracks().findAny().isPresent() && tracks().allMatch(t -> Math.abs(t.offset()) < OFF_CENTRE);
         c.when(centred, 2.2, "the track is centred");
-        c.when(tracks().findAny().isPresent() && tracks().allMatch(t -> t.tilt() < WANDERS && !t.twoArcs()), 1, "it runs even");
+        c.when(
+                tracks().findAny().isPresent() && tracks().allMatch(t -> t.tilt() < WANDERS && !t.twoArcs()),
+                1,
+                "it runs even");
         c.when(turning.track() != null && turning.track().allRound(), 0.8, "all round on the turning ring");
-        c.when(still.track() != null && still.track().arcDeg() >= 90 && still.track().arcDeg() <= 200, 0.8, "an arc of " + deg(still.track()) + " on the still ring");
+        c.when(
+                still.track() != null
+                        && still.track().arcDeg() >= 90
+                        && still.track().arcDeg() <= 200,
+                0.8,
+                "an arc of " + deg(still.track()) + " on the still ring");
         c.when(rings.stream().anyMatch(RingPainting::hurt), -5, "there is more than a track");
         c.when(tracks().anyMatch(t -> t.width() > 0.7), -1.2, "the track is as wide as the race");
         return c;
@@ -112,7 +125,13 @@ final class Patterns {
             Spread s = r.mark("spall");
             boolean plain = s.there() && !s.atPitch() && !s.oneEdge() && s.reach() < 0.7;
             c.when(plain && s.count() <= 12, 1.7, "spalls in the " + name(r) + " race");
-            c.when(plain && r.track() != null && Math.abs(r.track().offset()) < OFF_CENTRE && Math.abs(s.acrossMean() - r.track().centre()) < 0.2, 1.4, "they lie in a centred track");
+            c.when(
+                    plain
+                            && r.track() != null
+                            && Math.abs(r.track().offset()) < OFF_CENTRE
+                            && Math.abs(s.acrossMean() - r.track().centre()) < 0.2,
+                    1.4,
+                    "they lie in a centred track");
             c.when(plain && r == still && s.arcDeg() <= 120, 0.5, "in one arc, where the load stands");
             c.when(s.atPitch(), -2, "the spalls stand at the element pitch");
             boolean told = plain && r == still && in.loadDeg() != null && s.arcDeg() <= 120;
@@ -140,12 +159,25 @@ final class Patterns {
         Case c = new Case();
         Track i = inner.track();
         Track o = outer.track();
-        boolean off = tracks().findAny().isPresent() && tracks().allMatch(t -> Math.abs(t.offset()) >= OFF_CENTRE && t.tilt() < WANDERS * 1.5);
-        c.when(off, 1.6, "the track stands off centre by " + tracks().map(t -> percent(Math.abs(t.offset()))).findFirst().orElse(""));
+        boolean off = tracks().findAny().isPresent()
+                && tracks().allMatch(t -> Math.abs(t.offset()) >= OFF_CENTRE && t.tilt() < WANDERS * 1.5);
+        c.when(
+                off,
+                1.6,
+                "the track stands off centre by "
+                        + tracks().map(t -> percent(Math.abs(t.offset())))
+                                .findFirst()
+                                .orElse(""));
         c.when(off && tracks().allMatch(Track::allRound), 1.6, "all round, on the still ring as well");
         boolean both = i != null && o != null;
-        c.when(off && both && Math.abs(Math.abs(i.offset()) - Math.abs(o.offset())) < 0.12, 1.4, "by about as much on both rings");
-        c.when(off && tracks().anyMatch(t -> !t.allRound() && Math.abs(t.offset()) > 0.3 && t.arcDeg() < 200), -2, "at the very edge, over an arc only");
+        c.when(
+                off && both && Math.abs(Math.abs(i.offset()) - Math.abs(o.offset())) < 0.12,
+                1.4,
+                "by about as much on both rings");
+        c.when(
+                off && tracks().anyMatch(t -> !t.allRound() && Math.abs(t.offset()) > 0.3 && t.arcDeg() < 200),
+                -2,
+                "at the very edge, over an arc only");
         c.when(edgeSpall() != null, -1, "spalls at one edge, over an arc");
         return c;
     }
@@ -155,10 +187,21 @@ final class Patterns {
         for (RingPainting r : List.of(turning, still)) {
             if (r.track() != null && r.track().tilt() >= WANDERS) {
                 boolean turns = r == turning;
-                c.when(true, 3.6, "the track on the " + (turns ? "turning" : "still") + " " + name(r) + " ring wanders once a turn by ±" + percent(r.track().tilt()));
+                c.when(
+                        true,
+                        3.6,
+                        "the track on the " + (turns ? "turning" : "still") + " " + name(r)
+                                + " ring wanders once a turn by ±"
+                                + percent(r.track().tilt()));
                 RingPainting other = turns ? still : turning;
                 c.when(other.track() != null && other.track().tilt() < WANDERS, 0.6, "even on the other ring");
-                c.remedy(turns ? "Bent turning shaft, or the " + name(r) + " ring cocked on it: measure its runout, reseat." : "The still " + name(r) + " ring is cocked: clean its shoulder, measure its seat, look for a bent spindle.");
+                c.remedy(
+                        turns
+                                ? "Bent turning shaft, or the " + name(r)
+                                        + " ring cocked on it: measure its runout, reseat."
+                                : "The still " + name(r)
+                                        + " ring is cocked: clean its shoulder, measure its seat, look for a bent "
+                                        + "spindle.");
             }
         }
         return c;
@@ -167,8 +210,17 @@ final class Patterns {
     private Case rock() {
         Case c = new Case();
         RingPainting spalled = edgeSpall();
-        c.when(spalled != null, 2.9, "spalls at one edge of the " + (spalled == null ? "" : name(spalled)) + " race over an arc");
-        RingPainting tracked = rings.stream().filter(r -> r.track() != null && Math.abs(r.track().offset()) > 0.28 && r.track().arcDeg() <= 200 && !r.track().twoArcs()).findFirst().orElse(null);
+        c.when(
+                spalled != null,
+                2.9,
+                "spalls at one edge of the " + (spalled == null ? "" : name(spalled)) + " race over an arc");
+        RingPainting tracked = rings.stream()
+                .filter(r -> r.track() != null
+                        && Math.abs(r.track().offset()) > 0.28
+                        && r.track().arcDeg() <= 200
+                        && !r.track().twoArcs())
+                .findFirst()
+                .orElse(null);
         c.when(tracked != null, 2.9, "the track lies at one edge over an arc");
         c.when(in.kind() == RaceMapInput.Kind.TAPERED, 0.4, "a taper, which is set by its nut");
         c.when(rings.stream().anyMatch(r -> r.mark("spall").reach() > 0.7), -2, "spalls right across");
@@ -177,7 +229,9 @@ final class Patterns {
 
     private Case overload() {
         Case c = new Case();
-        boolean across = rings.stream().anyMatch(r -> r.mark("spall").reach() >= 0.7 && !r.mark("spall").atPitch());
+        boolean across = rings.stream()
+                .anyMatch(
+                        r -> r.mark("spall").reach() >= 0.7 && !r.mark("spall").atPitch());
         c.when(across, 2.7, "spalls over the full width");
         c.when(rings.stream().anyMatch(r -> r.mark("spall").atPitch()), -2, "the spalls stand at the element pitch");
         c.when(tracks().anyMatch(t -> t.width() >= 0.7), 1.2, "a track as wide as the race");
@@ -188,7 +242,9 @@ final class Patterns {
     private Case pinched() {
         Case c = new Case();
         c.when(outer.track() != null && outer.track().twoArcs(), 4.2, "two opposite arcs of track on the outer ring");
-        boolean spalls = Stream.of(outer).map(r -> Painting.of(r.strokes(), "spall", true).arcs(20)).anyMatch(a -> a.size() == 2 && Math.abs(Math.abs(Painting.turn(a.get(0)[0], a.get(1)[0])) - 180) < 40);
+        boolean spalls = Stream.of(outer)
+                .map(r -> Painting.of(r.strokes(), "spall", true).arcs(20))
+                .anyMatch(a -> a.size() == 2 && Math.abs(Math.abs(Painting.turn(a.get(0)[0], a.get(1)[0])) - 180) < 40);
         c.when(spalls, 1.5, "spalls at two opposite places of it");
         return c;
     }
@@ -197,14 +253,20 @@ final class Patterns {
         Case c = new Case();
         pitched(c, "dark-line", 1.3, 3, "dark lines");
         c.when(any("rust"), 0.7, "rust beside them");
-        c.when(any("spall") && rings.stream().anyMatch(r -> r.mark("spall").atPitch()), -0.8, "it has gone on to spalls");
+        c.when(
+                any("spall") && rings.stream().anyMatch(r -> r.mark("spall").atPitch()),
+                -0.8,
+                "it has gone on to spalls");
         return c;
     }
 
     private Case lineSpalling() {
         Case c = new Case();
         for (RingPainting r : rings) {
-            c.when(r.mark("spall").atPitch(), 4.4, r.mark("spall").count() + " spalls in the " + name(r) + " race at the element pitch");
+            c.when(
+                    r.mark("spall").atPitch(),
+                    4.4,
+                    r.mark("spall").count() + " spalls in the " + name(r) + " race at the element pitch");
         }
         c.when(any("dark-line"), 0.5, "dark lines with them");
         return c;
@@ -231,7 +293,10 @@ final class Patterns {
         for (RingPainting r : rings) {
             Spread s = r.mark("ripple");
             c.when(s.count() >= 4, 1.8, "ripples across the " + name(r) + " race");
-            c.when(s.count() >= 4 && in.elements() != null && s.count() > 1.4 * in.elements(), 1.4, "finer than the element pitch: " + s.count() + " round the ring");
+            c.when(
+                    s.count() >= 4 && in.elements() != null && s.count() > 1.4 * in.elements(),
+                    1.4,
+                    "finer than the element pitch: " + s.count() + " round the ring");
             c.when(s.order() > 0, 1.2, "evenly spaced");
         }
         return c;
@@ -250,7 +315,10 @@ final class Patterns {
 
     private Case rib() {
         Case c = new Case();
-        Spread s = List.of(inner.mark("rib-wear"), outer.mark("rib-wear")).stream().filter(Spread::there).findFirst().orElse(Spread.NONE);
+        Spread s = List.of(inner.mark("rib-wear"), outer.mark("rib-wear")).stream()
+                .filter(Spread::there)
+                .findFirst()
+                .orElse(Spread.NONE);
         c.when(s.there(), 1.6, "a worn rib");
         c.when(s.there() && s.acrossMean() < 0.25, 1.3, "on the large rib's side");
         c.when(s.there() && s.arcDeg() > 60, 0.8, "over " + Show.number(s.arcDeg(), 0) + "°");
@@ -269,7 +337,10 @@ final class Patterns {
 
     private Case overheated() {
         Case c = new Case();
-        double hot = rings.stream().mapToDouble(r -> r.mark("blue").coverage() + r.mark("brown").coverage()).max().orElse(0);
+        double hot = rings.stream()
+                .mapToDouble(r -> r.mark("blue").coverage() + r.mark("brown").coverage())
+                .max()
+                .orElse(0);
         c.when(hot > 0, 1.5, any("blue") ? "blue temper colour: 290 to 300 °C" : "brown temper colour: 250 to 260 °C");
         c.when(hot > 0.2, 2, "over " + percent(hot) + " of a race");
         c.when(any("straw"), 0.9, "straw colour: from 200 °C, or stain until it is wiped");
@@ -293,7 +364,8 @@ final class Patterns {
 
     private Case spread(String mark, double there, double share, double much, String words) {
         Case c = new Case();
-        double most = rings.stream().mapToDouble(r -> r.mark(mark).coverage()).max().orElse(0);
+        double most =
+                rings.stream().mapToDouble(r -> r.mark(mark).coverage()).max().orElse(0);
         c.when(any(mark), there, words);
         c.when(most >= share, much, "over " + percent(most) + " of a race");
         return c;
@@ -303,8 +375,15 @@ final class Patterns {
         for (RingPainting r : rings) {
             Spread s = r.mark(mark);
             c.when(s.there(), there, s.count() + " " + words + " in the " + name(r) + " race");
-            c.when(s.atPitch(), regular, "at the element pitch, " + Show.number(360.0 / (in.elements() == null ? 1 : in.elements()), 1) + "°");
-            c.when(s.there() && in.elements() != null && s.count() >= 4 && !s.atPitch(), -1, "not at the element pitch");
+            c.when(
+                    s.atPitch(),
+                    regular,
+                    "at the element pitch, " + Show.number(360.0 / (in.elements() == null ? 1 : in.elements()), 1)
+                            + "°");
+            c.when(
+                    s.there() && in.elements() != null && s.count() >= 4 && !s.atPitch(),
+                    -1,
+                    "not at the element pitch");
         }
     }
 
@@ -313,14 +392,22 @@ final class Patterns {
     }
 
     private RingPainting edgeSpall() {
-        return rings.stream().filter(r -> r.mark("spall").oneEdge() && !r.mark("spall").atPitch() && r.mark("spall").arcDeg() <= 220).findFirst().orElse(null);
+        return rings.stream()
+                .filter(r -> r.mark("spall").oneEdge()
+                        && !r.mark("spall").atPitch()
+                        && r.mark("spall").arcDeg() <= 220)
+                .findFirst()
+                .orElse(null);
     }
 
     /** True where so many kinds of marks lie about without order that no history leaves them. */
     private boolean muddled() {
         Set<String> kinds = new HashSet<>();
-        Function<String, Boolean> ordered = code -> rings.stream().anyMatch(r -> r.mark(code).atPitch());
-        rings.forEach(r -> r.marks().keySet().stream().filter(code -> !code.equals("track") && !ordered.apply(code)).forEach(kinds::add));
+        Function<String, Boolean> ordered =
+                code -> rings.stream().anyMatch(r -> r.mark(code).atPitch());
+        rings.forEach(r -> r.marks().keySet().stream()
+                .filter(code -> !code.equals("track") && !ordered.apply(code))
+                .forEach(kinds::add));
         return kinds.size() >= MUDDLE_KINDS;
     }
 

@@ -11,8 +11,8 @@ import unbo.core.drawing.Shape;
 import unbo.core.measure.Show;
 
 /**
- * Both races unrolled one over the other, to scale along and across, outboard edge up (of a taper the large-rib side), with
- * the pitch of the rolling elements as a ruler between them. Marks are drawn as they look on steel.
+ * Both races unrolled one over the other, to scale along and across, outboard edge up (of a taper the large-rib side),
+ * with the pitch of the rolling elements as a ruler between them. Marks are drawn as they look on steel.
  */
 public final class RaceMapDrawing {
 
@@ -39,36 +39,57 @@ public final class RaceMapDrawing {
         double width = in.widthMm() == null ? USUAL_WIDTH : in.widthMm();
         double inner = Math.PI * (bore + 0.25 * (outside - bore));
         double outer = Math.PI * (outside - 0.25 * (outside - bore));
-        double across = in.kind() == RaceMapInput.Kind.BALL ? Math.min(0.85 * width, 0.8 * 0.295 * (outside - bore) * 1.1) : 0.65 * width;
+        double across = in.kind() == RaceMapInput.Kind.BALL
+                ? Math.min(0.85 * width, 0.8 * 0.295 * (outside - bore) * 1.1)
+                : 0.65 * width;
         return new RaceMapDrawing(in, outer).drawing(map, inner, outer, across);
     }
 
     /** A plate: one painted pair of races without words. */
     public static Drawing plate(Mode mode) {
         int elements = 17;
-        RaceMapInput in = new RaceMapInput(RaceMapInput.Kind.BALL, true, elements, mode.plate(true, elements), mode.plate(false, elements), null, null, null, null, null, false);
+        RaceMapInput in = new RaceMapInput(
+                RaceMapInput.Kind.BALL,
+                true,
+                elements,
+                mode.plate(true, elements),
+                mode.plate(false, elements),
+                null,
+                null,
+                null,
+                null,
+                null,
+                false);
         RaceMapDrawing d = new RaceMapDrawing(in, 160);
         double y = 0;
         for (boolean inner : new boolean[] {false, true}) {
             List<Stroke> strokes = inner ? in.inner() : in.outer();
             if (!strokes.isEmpty()) {
                 d.race(inner ? "inner" : "outer", strokes, y, 160, 22);
-                d.shapes.add(new Shape.Label(Point.of(0, y + 27), inner ? "inner race" : "outer race", "start", 5.4, Role.THIN));
+                d.shapes.add(new Shape.Label(
+                        Point.of(0, y + 27), inner ? "inner race" : "outer race", "start", 5.4, Role.THIN));
                 y += 34;
             }
         }
-        return new Drawing("plate-" + mode.id(), "Reference plate: " + mode.name(), -2, -2, 164, Math.max(y, 34) - 1, d.shapes);
+        return new Drawing(
+                "plate-" + mode.id(), "Reference plate: " + mode.name(), -2, -2, 164, Math.max(y, 34) - 1, d.shapes);
     }
 
     /** A mark as it looks, for the palette. */
     public static Drawing swatch(Mark mark) {
         List<Stroke.Spot> spots = switch (mark.looks()) {
             case "band", "heat", "frost" -> List.of(new Stroke.Spot(3, 0.5), new Stroke.Spot(33, 0.5));
-            case "crack" -> List.of(new Stroke.Spot(17, 0.1), new Stroke.Spot(18, 0.35), new Stroke.Spot(17.5, 0.6), new Stroke.Spot(18.5, 0.9));
+            case "crack" ->
+                List.of(
+                        new Stroke.Spot(17, 0.1),
+                        new Stroke.Spot(18, 0.35),
+                        new Stroke.Spot(17.5, 0.6),
+                        new Stroke.Spot(18.5, 0.9));
             default -> List.of(new Stroke.Spot(7, 0.5), new Stroke.Spot(18, 0.5), new Stroke.Spot(29, 0.5));
         };
         List<Shape> ring = new ArrayList<>();
-        ring.add(Shape.area(Role.RACE, Known.TABLE, Point.of(0, 0), Point.of(54, 0), Point.of(54, 20), Point.of(0, 20)));
+        ring.add(
+                Shape.area(Role.RACE, Known.TABLE, Point.of(0, 0), Point.of(54, 0), Point.of(54, 20), Point.of(0, 20)));
         new Race(ring, 0, SWATCH_TURN, 20).swatch(new Stroke(mark, mark.looks().equals("dent") ? 0.3 : 0.6, spots));
         return new Drawing("swatch-" + mark.code(), mark.label(), 0, 0, 54, 20, ring);
     }
@@ -85,26 +106,52 @@ public final class RaceMapDrawing {
         if (in.upDeg() != null) {
             double x = in.upDeg() / 360 * (in.innerTurns() ? outer : inner);
             double y = in.innerTurns() ? top : second;
-            shapes.add(Shape.area(Role.ANSWER, Known.MEASURED, Point.of(x, y - 0.1), Point.of(x - text * 0.5, y - text), Point.of(x + text * 0.5, y - text)));
+            shapes.add(Shape.area(
+                    Role.ANSWER,
+                    Known.MEASURED,
+                    Point.of(x, y - 0.1),
+                    Point.of(x - text * 0.5, y - text),
+                    Point.of(x + text * 0.5, y - text)));
             shapes.add(new Shape.Label(Point.of(x + text * 0.8, y - text * 0.8), "up", "start", text, Role.ANSWER));
         }
         if (in.loadDeg() != null) {
             loadZone(in.innerTurns() ? top : second, in.innerTurns() ? outer : inner);
         }
-        String verdict = map.verdict() == null ? "no pattern is clear" : map.verdict().mode().name();
-        return new Drawing("race-map", "Both races unrolled to scale, outboard edge up; it reads as: " + verdict, -text, 0, outer + 2 * text, second + across + text * 4.4, shapes);
+        String verdict = map.verdict() == null
+                ? "no pattern is clear"
+                : map.verdict().mode().name();
+        return new Drawing(
+                "race-map",
+                "Both races unrolled to scale, outboard edge up; it reads as: " + verdict,
+                -text,
+                0,
+                outer + 2 * text,
+                second + across + text * 4.4,
+                shapes);
     }
 
     /** A bracket of 120° over the still ring, where the load presses; at the seam it goes on from the other end. */
     private void loadZone(double y, double length) {
-        for (double[] part : List.of(new double[] {in.loadDeg() - 60, in.loadDeg() + 60}, new double[] {in.loadDeg() + 300, in.loadDeg() + 420}, new double[] {in.loadDeg() - 420, in.loadDeg() - 300})) {
+        for (double[] part : List.of(
+                new double[] {in.loadDeg() - 60, in.loadDeg() + 60},
+                new double[] {in.loadDeg() + 300, in.loadDeg() + 420},
+                new double[] {in.loadDeg() - 420, in.loadDeg() - 300})) {
             double from = Math.max(0, part[0]) / 360 * length;
             double to = Math.min(360, part[1]) / 360 * length;
             if (to > from) {
-                shapes.add(new Shape.Outline(List.of(Point.of(from, y - text * 0.2), Point.of(from, y - text * 0.5), Point.of(to, y - text * 0.5), Point.of(to, y - text * 0.2)), false, Role.MARK, Known.MEASURED));
+                shapes.add(new Shape.Outline(
+                        List.of(
+                                Point.of(from, y - text * 0.2),
+                                Point.of(from, y - text * 0.5),
+                                Point.of(to, y - text * 0.5),
+                                Point.of(to, y - text * 0.2)),
+                        false,
+                        Role.MARK,
+                        Known.MEASURED));
             }
         }
-        shapes.add(new Shape.Label(Point.of(in.loadDeg() / 360 * length, y - text * 1.1), "load zone", "middle", text * 0.9, Role.MARK));
+        shapes.add(new Shape.Label(
+                Point.of(in.loadDeg() / 360 * length, y - text * 1.1), "load zone", "middle", text * 0.9, Role.MARK));
     }
 
     private void heading(String words, double y, double length) {
@@ -115,10 +162,21 @@ public final class RaceMapDrawing {
 
     private void race(String name, List<Stroke> strokes, double y, double length, double across) {
         List<Shape> ring = new ArrayList<>();
-        ring.add(Shape.area(Role.RACE, Known.TABLE, Point.of(0, y), Point.of(length, y), Point.of(length, y + across), Point.of(0, y + across)));
+        ring.add(Shape.area(
+                Role.RACE,
+                Known.TABLE,
+                Point.of(0, y),
+                Point.of(length, y),
+                Point.of(length, y + across),
+                Point.of(0, y + across)));
         Race race = new Race(ring, y, length, across);
-        strokes.stream().filter(s -> s.mark().looks().equals("band") || s.mark().looks().equals("heat")).forEach(race::paint);
-        strokes.stream().filter(s -> !s.mark().looks().equals("band") && !s.mark().looks().equals("heat")).forEach(race::paint);
+        strokes.stream()
+                .filter(s -> s.mark().looks().equals("band") || s.mark().looks().equals("heat"))
+                .forEach(race::paint);
+        strokes.stream()
+                .filter(s ->
+                        !s.mark().looks().equals("band") && !s.mark().looks().equals("heat"))
+                .forEach(race::paint);
         shapes.add(new Shape.Turned("ring-" + name, 0, ring));
     }
 
@@ -128,17 +186,29 @@ public final class RaceMapDrawing {
             double x = d / 360.0 * length;
             shapes.add(Shape.line(Role.THIN, Point.of(x, y), Point.of(x, y + (d % 45 == 0 ? tick * 1.4 : tick * 0.7))));
             if (d % 45 == 0) {
-                shapes.add(new Shape.Label(Point.of(x, y + tick * 2.6), d + "°", d == 0 ? "start" : d == 360 ? "end" : "middle", text * 0.9, Role.THIN));
+                shapes.add(new Shape.Label(
+                        Point.of(x, y + tick * 2.6),
+                        d + "°",
+                        d == 0 ? "start" : d == 360 ? "end" : "middle",
+                        text * 0.9,
+                        Role.THIN));
             }
         }
         if (in.elements() != null) {
             double pitch = length / in.elements();
             double at = y + tick * 4.4;
             for (int i = 0; i <= in.elements(); i++) {
-                shapes.add(Shape.line(Role.MARK, Point.of(i * pitch, at - tick * 0.5), Point.of(i * pitch, at + tick * 0.5)));
+                shapes.add(Shape.line(
+                        Role.MARK, Point.of(i * pitch, at - tick * 0.5), Point.of(i * pitch, at + tick * 0.5)));
             }
             shapes.add(Shape.line(Role.MARK, Point.of(0, at), Point.of(length, at)));
-            shapes.add(new Shape.Label(Point.of(0, at + text * 1.1), "element pitch " + Show.number(360.0 / in.elements(), 1) + "° = " + Show.number(pitch, 1) + " mm" + (in.elementsEstimated() ? ", " + in.elements() + " elements estimated" : ""), "start", text * 0.9, Role.THIN));
+            shapes.add(new Shape.Label(
+                    Point.of(0, at + text * 1.1),
+                    "element pitch " + Show.number(360.0 / in.elements(), 1) + "° = " + Show.number(pitch, 1) + " mm"
+                            + (in.elementsEstimated() ? ", " + in.elements() + " elements estimated" : ""),
+                    "start",
+                    text * 0.9,
+                    Role.THIN));
         }
     }
 
@@ -158,7 +228,8 @@ public final class RaceMapDrawing {
         }
 
         private Point at(double degrees, double share) {
-            return Point.of(Math.max(0, Math.min(360, degrees)) / 360 * length, y + Math.max(0, Math.min(1, share)) * across);
+            return Point.of(
+                    Math.max(0, Math.min(360, degrees)) / 360 * length, y + Math.max(0, Math.min(1, share)) * across);
         }
 
         private void area(Role role, Point... points) {
@@ -174,7 +245,12 @@ public final class RaceMapDrawing {
         void paint(Stroke s) {
             switch (s.mark().looks()) {
                 case "band" -> band(s, Role.POLISHED);
-                case "heat" -> band(s, s.mark().code().equals("blue") ? Role.HEAT_BLUE : s.mark().code().equals("brown") ? Role.HEAT_BROWN : Role.HEAT_STRAW);
+                case "heat" ->
+                    band(
+                            s,
+                            s.mark().code().equals("blue")
+                                    ? Role.HEAT_BLUE
+                                    : s.mark().code().equals("brown") ? Role.HEAT_BROWN : Role.HEAT_STRAW);
                 case "frost" -> band(s, Role.FROST);
                 case "crack" -> crack(s);
                 default -> s.spots().forEach(spot -> spot(s, spot));
@@ -184,7 +260,12 @@ public final class RaceMapDrawing {
         private void band(Stroke s, Role role) {
             List<Stroke.Spot> spots = s.spots();
             double half = s.width() / 2;
-            boolean round = spots.size() > 2 && Math.abs(Painting.turn(spots.get(spots.size() - 1).angleDeg(), spots.get(0).angleDeg())) <= JOINED_DEG && spots.size() * JOINED_DEG >= 300;
+            boolean round = spots.size() > 2
+                    && Math.abs(Painting.turn(
+                                    spots.get(spots.size() - 1).angleDeg(),
+                                    spots.get(0).angleDeg()))
+                            <= JOINED_DEG
+                    && spots.size() * JOINED_DEG >= 300;
             for (int i = 0; i < spots.size(); i++) {
                 Stroke.Spot a = spots.get(i);
                 Stroke.Spot b = i + 1 < spots.size() ? spots.get(i + 1) : round ? spots.get(0) : null;
@@ -202,7 +283,8 @@ public final class RaceMapDrawing {
             }
             if (!role.name().startsWith("POLISHED") && !spots.isEmpty() && role != Role.FROST) {
                 Point p = at(spots.get(0).angleDeg(), spots.get(0).across());
-                out.add(new Shape.Label(Point.of(p.x() + length / 200, p.y()), s.mark().code(), "start", across * 0.22, Role.MARK));
+                out.add(new Shape.Label(
+                        Point.of(p.x() + length / 200, p.y()), s.mark().code(), "start", across * 0.22, Role.MARK));
             }
         }
 
@@ -211,10 +293,20 @@ public final class RaceMapDrawing {
                 segment(role, from + 360, fromAcross, to + 360, toAcross, half);
                 return;
             }
-            area(role, at(from, fromAcross - half), at(to, toAcross - half), at(to, toAcross + half), at(from, fromAcross + half));
+            area(
+                    role,
+                    at(from, fromAcross - half),
+                    at(to, toAcross - half),
+                    at(to, toAcross + half),
+                    at(from, fromAcross + half));
             if (to > 360) {
                 double mid = fromAcross + (toAcross - fromAcross) * (360 - from) / (to - from);
-                area(role, at(0, mid - half), at(to - 360, toAcross - half), at(to - 360, toAcross + half), at(0, mid + half));
+                area(
+                        role,
+                        at(0, mid - half),
+                        at(to - 360, toAcross - half),
+                        at(to - 360, toAcross + half),
+                        at(0, mid + half));
             }
         }
 
@@ -226,7 +318,11 @@ public final class RaceMapDrawing {
             }
             if (line.size() == 1) {
                 Stroke.Spot spot = s.spots().get(0);
-                line = List.of(at(spot.angleDeg(), spot.across() - 0.3), at(spot.angleDeg() + 1, spot.across() - 0.1), at(spot.angleDeg() - 0.5, spot.across() + 0.1), at(spot.angleDeg() + 0.6, spot.across() + 0.3));
+                line = List.of(
+                        at(spot.angleDeg(), spot.across() - 0.3),
+                        at(spot.angleDeg() + 1, spot.across() - 0.1),
+                        at(spot.angleDeg() - 0.5, spot.across() + 0.1),
+                        at(spot.angleDeg() + 0.6, spot.across() + 0.3));
             }
             out.add(new Shape.Outline(line, false, Role.MARK, Known.MEASURED));
         }
@@ -237,10 +333,27 @@ public final class RaceMapDrawing {
             double half = s.width() / 2;
             switch (s.mark().looks()) {
                 case "pits" -> pit(a, c, half);
-                case "line" -> area(Role.STAIN, at(a - 0.7, c - half), at(a + 0.7, c - half), at(a + 0.7, c + half), at(a - 0.7, c + half));
-                case "dent" -> out.add(new Shape.Circle(at(a, c), Math.max(half, 0.02) * across, Role.DENT, Known.TABLE));
+                case "line" ->
+                    area(
+                            Role.STAIN,
+                            at(a - 0.7, c - half),
+                            at(a + 0.7, c - half),
+                            at(a + 0.7, c + half),
+                            at(a - 0.7, c + half));
+                case "dent" ->
+                    out.add(new Shape.Circle(at(a, c), Math.max(half, 0.02) * across, Role.DENT, Known.TABLE));
                 case "rust" -> rust(a, c, half);
-                case "smear" -> out.add(new Shape.Outline(List.of(at(a - 4, c - half * 0.4), at(a - 2, c + half * 0.6), at(a, c - half * 0.4), at(a + 2, c + half * 0.6), at(a + 4, c - half * 0.4)), false, Role.MARK, Known.MEASURED));
+                case "smear" ->
+                    out.add(new Shape.Outline(
+                            List.of(
+                                    at(a - 4, c - half * 0.4),
+                                    at(a - 2, c + half * 0.6),
+                                    at(a, c - half * 0.4),
+                                    at(a + 2, c + half * 0.6),
+                                    at(a + 4, c - half * 0.4)),
+                            false,
+                            Role.MARK,
+                            Known.MEASURED));
                 default -> {
                     for (int i = -1; i <= 1; i++) {
                         out.add(Shape.line(Role.MARK, at(a - 5, c + i * half * 0.8), at(a + 5, c + i * half * 0.8)));
@@ -255,7 +368,8 @@ public final class RaceMapDrawing {
             double along = Math.min(2.6, 0.9 + half * 8);
             for (int i = 0; i < 9; i++) {
                 double r = 0.72 + 0.28 * Math.abs(Math.sin(12.9898 * (a + 1) + 78.233 * i));
-                edge.add(at(a + along * r * Math.cos(i * Math.PI * 2 / 9), c + half * r * Math.sin(i * Math.PI * 2 / 9)));
+                edge.add(at(
+                        a + along * r * Math.cos(i * Math.PI * 2 / 9), c + half * r * Math.sin(i * Math.PI * 2 / 9)));
             }
             out.add(new Shape.Outline(edge, true, Role.PIT, Known.TABLE));
         }
@@ -264,7 +378,11 @@ public final class RaceMapDrawing {
             for (int i = 0; i < 6; i++) {
                 double turn = i * 2.4 + a;
                 double r = 0.25 + 0.75 * Math.abs(Math.sin(7.1 * i + a));
-                out.add(new Shape.Circle(at(a + 2.6 * r * Math.cos(turn), c + half * r * Math.sin(turn)), across * 0.035, Role.RUST, Known.TABLE));
+                out.add(new Shape.Circle(
+                        at(a + 2.6 * r * Math.cos(turn), c + half * r * Math.sin(turn)),
+                        across * 0.035,
+                        Role.RUST,
+                        Known.TABLE));
             }
         }
     }

@@ -18,24 +18,50 @@ import unbo.core.measure.Quantity;
 public final class RaceMapFields {
 
     private static final int LONGEST = Field.LONGEST_TEXT;
-    private static final List<Field.Choice> KINDS = List.of(new Field.Choice("ball", "balls"), new Field.Choice("cylindrical", "cylindrical rollers"), new Field.Choice("tapered", "tapered rollers"), new Field.Choice("needle", "needles"));
-    private static final List<Field.Choice> TURNING = List.of(new Field.Choice("inner", "the inner ring turns"), new Field.Choice("outer", "the outer ring turns (a wheel on its axle)"));
+    private static final List<Field.Choice> KINDS = List.of(
+            new Field.Choice("ball", "balls"),
+            new Field.Choice("cylindrical", "cylindrical rollers"),
+            new Field.Choice("tapered", "tapered rollers"),
+            new Field.Choice("needle", "needles"));
+    private static final List<Field.Choice> TURNING = List.of(
+            new Field.Choice("inner", "the inner ring turns"),
+            new Field.Choice("outer", "the outer ring turns (a wheel on its axle)"));
     private static final List<Field> FIELDS = List.of(
-            Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).hint("for its size and number of elements"),
-            Field.choice("kind", "Elements", KINDS).hint("by the number when it tells"), Field.choice("turning", "Turning", TURNING).orElse("inner", null),
+            Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
+                    .hint("for its size and number of elements"),
+            Field.choice("kind", "Elements", KINDS).hint("by the number when it tells"),
+            Field.choice("turning", "Turning", TURNING).orElse("inner", null),
             Field.whole("elements", "Elements in a row", 3, 80).hint("counted; estimated from the number when empty"),
-            Field.text("inner", "Inner race, painted", LONGEST), Field.text("outer", "Outer race, painted", LONGEST),
+            Field.text("inner", "Inner race, painted", LONGEST),
+            Field.text("outer", "Outer race, painted", LONGEST),
             Field.quantity("up", "Mark that stood up, on the still ring", Quantity.ANGLE, "°", 0, 360),
-            Field.quantity("load", "Middle of the load zone, on the still ring", Quantity.ANGLE, "°", 0, 360).hint("where the load pressed, if the mounting tells it"));
+            Field.quantity("load", "Middle of the load zone, on the still ring", Quantity.ANGLE, "°", 0, 360)
+                    .hint("where the load pressed, if the mounting tells it"));
 
     public static final FieldList<RaceMapInput> LIST = FieldList.of(FIELDS, RaceMapFields::rules, RaceMapFields::make);
 
-    private static final Map<String, String> SAMPLE = Map.of("designation", "32008X", "elements", "20", "turning", "outer", "outer", "dark-line/60 6:50 24:50 42:50 60:50 78:50 96:50 114:50 132:50 150:50 168:50 186:50 204:50 222:50 240:50 258:50 276:50 294:50 312:50 330:50 348:50|rust/20 60:30 96:70 150:40 204:60",
-            "inner", "track/40 0:50 30:50 60:50 90:50 120:50 150:50 180:50 210:50 240:50 270:50 300:50 330:50");
-    public static final Question<RaceMapInput> QUESTION = new Question<>("race-map", "Race map", "Why did it fail? Paint what you see on its races.", LIST, SAMPLE, in -> RaceMapWords.answer(RaceMap.of(in)));
+    private static final Map<String, String> SAMPLE = Map.of(
+            "designation",
+            "32008X",
+            "elements",
+            "20",
+            "turning",
+            "outer",
+            "outer",
+            "dark-line/60 6:50 24:50 42:50 60:50 78:50 96:50 114:50 132:50 150:50 168:50 "
+                    + "186:50 204:50 222:50 240:50 258:50 276:50 294:50 312:50 330:50 348:50|rust/20 "
+                    + "60:30 96:70 150:40 204:60",
+            "inner",
+            "track/40 0:50 30:50 60:50 90:50 120:50 150:50 180:50 210:50 240:50 270:50 300:50 330:50");
+    public static final Question<RaceMapInput> QUESTION = new Question<>(
+            "race-map",
+            "Race map",
+            "Why did it fail? Paint what you see on its races.",
+            LIST,
+            SAMPLE,
+            in -> RaceMapWords.answer(RaceMap.of(in)));
 
-    private RaceMapFields() {
-    }
+    private RaceMapFields() {}
 
     /** The fields, for a stage that asks more than the map. */
     public static List<Field> fields() {
@@ -47,8 +73,15 @@ public final class RaceMapFields {
         List<Problem> problems = new ArrayList<>();
         for (String ring : List.of("inner", "outer")) {
             if (Stroke.read(v.text(ring)).isEmpty()) {
-                problems.add(new Problem(ring, "The painting of the " + ring + " race cannot be read: strokes are written mark/width angle:across, for instance dent/5 40:50 80:50, parted by bars; marks are "
-                        + String.join(", ", Mark.all().stream().map(Mark::code).toList()) + ".", false));
+                problems.add(new Problem(
+                        ring,
+                        "The painting of the " + ring
+                                + " race cannot be read: strokes are written mark/width angle:across, for "
+                                + "instance dent/5 40:50 80:50, parted by bars; marks are "
+                                + String.join(
+                                        ", ",
+                                        Mark.all().stream().map(Mark::code).toList()) + ".",
+                        false));
             }
         }
         return problems;
@@ -56,14 +89,36 @@ public final class RaceMapFields {
 
     /** Makes the input of values that passed {@link #rules}. */
     public static RaceMapInput make(Values v) {
-        Decoded d = v.text("designation").isBlank() ? null : Decoder.decode(v.text("designation").split("/")[0]);
-        RaceMapInput.Kind kind = !v.text("kind").isEmpty() ? RaceMapInput.Kind.valueOf(v.text("kind").toUpperCase(Locale.ROOT)) : d == null ? RaceMapInput.Kind.BALL : kind(d.kind());
-        Integer elements = v.has("elements") ? Integer.valueOf(v.whole("elements")) : d == null ? null : d.inside().map(i -> i.geometry().elements()).orElse(null);
-        return new RaceMapInput(kind, !v.text("turning").equals("outer"), elements, Stroke.read(v.text("inner")).orElseThrow(), Stroke.read(v.text("outer")).orElseThrow(),
-                d == null ? null : d.boreMm(), d == null ? null : d.outsideMm(), d == null ? null : d.widthMm(), v.maybe("up"), v.maybe("load"), !v.has("elements") && elements != null);
+        Decoded d = v.text("designation").isBlank()
+                ? null
+                : Decoder.decode(v.text("designation").split("/")[0]);
+        RaceMapInput.Kind kind = !v.text("kind").isEmpty()
+                ? RaceMapInput.Kind.valueOf(v.text("kind").toUpperCase(Locale.ROOT))
+                : d == null ? RaceMapInput.Kind.BALL : kind(d.kind());
+        Integer elements = v.has("elements")
+                ? Integer.valueOf(v.whole("elements"))
+                : d == null
+                        ? null
+                        : d.inside().map(i -> i.geometry().elements()).orElse(null);
+        return new RaceMapInput(
+                kind,
+                !v.text("turning").equals("outer"),
+                elements,
+                Stroke.read(v.text("inner")).orElseThrow(),
+                Stroke.read(v.text("outer")).orElseThrow(),
+                d == null ? null : d.boreMm(),
+                d == null ? null : d.outsideMm(),
+                d == null ? null : d.widthMm(),
+                v.maybe("up"),
+                v.maybe("load"),
+                !v.has("elements") && elements != null);
     }
 
     private static RaceMapInput.Kind kind(String code) {
-        return code.contains("taper") ? RaceMapInput.Kind.TAPERED : code.contains("needle") ? RaceMapInput.Kind.NEEDLE : code.contains("roller") ? RaceMapInput.Kind.CYLINDRICAL : RaceMapInput.Kind.BALL;
+        return code.contains("taper")
+                ? RaceMapInput.Kind.TAPERED
+                : code.contains("needle")
+                        ? RaceMapInput.Kind.NEEDLE
+                        : code.contains("roller") ? RaceMapInput.Kind.CYLINDRICAL : RaceMapInput.Kind.BALL;
     }
 }

@@ -15,7 +15,8 @@ public record RingPainting(boolean inner, List<Stroke> strokes, Track track, Map
                 marks.put(m.code(), spread);
             }
         }
-        return new RingPainting(inner, List.copyOf(strokes), Track.of(Painting.of(strokes, "track", true)), Map.copyOf(marks));
+        return new RingPainting(
+                inner, List.copyOf(strokes), Track.of(Painting.of(strokes, "track", true)), Map.copyOf(marks));
     }
 
     public Spread mark(String code) {

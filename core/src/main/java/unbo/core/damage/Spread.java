@@ -5,19 +5,28 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * How marks of one kind are spread on a race: how many, where across, and whether they stand at the pitch of the rolling
- * elements. Whether they do is told by circular statistics: the mean resultant R of the angles times the number of
- * elements, against chance (Rayleigh's test, for instance Mardia and Jupp, Directional Statistics, 6.3: n·R² over 4.5 comes
- * about by chance once in ninety).
+ * How marks of one kind are spread on a race: how many, where across, and whether they stand at the pitch of the
+ * rolling elements. Whether they do is told by circular statistics: the mean resultant R of the angles times the number
+ * of elements, against chance (Rayleigh's test, for instance Mardia and Jupp, Directional Statistics, 6.3: n·R² over
+ * 4.5 comes about by chance once in ninety).
  *
- * @param count    single marks; spots of a stroke that stand at one angle are one
+ * @param count single marks; spots of a stroke that stand at one angle are one
  * @param acrossLow lowest edge, share of the race
  * @param coverage share of the race that is painted
- * @param arcDeg   how far round it goes, gaps up to 20° counted in
- * @param atPitch  true where they stand at the element pitch
- * @param order    marks a turn that fit best among whole multiples of the element number; 0 where none does
+ * @param arcDeg how far round it goes, gaps up to 20° counted in
+ * @param atPitch true where they stand at the element pitch
+ * @param order marks a turn that fit best among whole multiples of the element number; 0 where none does
  */
-public record Spread(int count, double acrossLow, double acrossHigh, double acrossMean, double coverage, double arcDeg, boolean atPitch, int order, double regularity) {
+public record Spread(
+        int count,
+        double acrossLow,
+        double acrossHigh,
+        double acrossMean,
+        double coverage,
+        double arcDeg,
+        boolean atPitch,
+        int order,
+        double regularity) {
 
     static final Spread NONE = new Spread(0, 1, 0, 0.5, 0, 0, false, 0, 0);
 
@@ -28,7 +37,8 @@ public record Spread(int count, double acrossLow, double acrossHigh, double acro
     private static final int BRIDGE_DEG = 20;
 
     static Spread of(List<Stroke> strokes, String mark, Integer elements) {
-        List<Stroke> own = strokes.stream().filter(s -> s.mark().code().equals(mark)).toList();
+        List<Stroke> own =
+                strokes.stream().filter(s -> s.mark().code().equals(mark)).toList();
         if (own.isEmpty()) {
             return NONE;
         }
@@ -52,7 +62,9 @@ public record Spread(int count, double acrossLow, double acrossHigh, double acro
         }
         angles.sort(Comparator.naturalOrder());
         Painting p = Painting.of(strokes, mark, true);
-        double arc = Painting.of(strokes, mark, false).arcs(BRIDGE_DEG).stream().mapToDouble(a -> a[1]).sum();
+        double arc = Painting.of(strokes, mark, false).arcs(BRIDGE_DEG).stream()
+                .mapToDouble(a -> a[1])
+                .sum();
         int order = 0;
         double best = 0;
         for (int k = 1; elements != null && k <= FINEST; k++) {
@@ -64,7 +76,8 @@ public record Spread(int count, double acrossLow, double acrossHigh, double acro
             }
         }
         boolean enough = elements != null && angles.size() >= 0.4 * elements && angles.size() <= 1.4 * elements;
-        return new Spread(angles.size(), low, high, sum / n, p.coverage(), arc, enough && order == elements, order, best);
+        return new Spread(
+                angles.size(), low, high, sum / n, p.coverage(), arc, enough && order == elements, order, best);
     }
 
     private static double resultant(List<Double> angles, int order) {

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 /**
  * One stroke painted on an unrolled race: spots in drawing order.
  *
- * @param mark  what was seen
+ * @param mark what was seen
  * @param width of the brush, share of the race's width, over 0 to 1
  */
 public record Stroke(Mark mark, double width, List<Spot> spots) {
@@ -21,7 +21,10 @@ public record Stroke(Mark mark, double width, List<Spot> spots) {
     private static final Pattern SPOT = Pattern.compile("(-?\\d{1,3}(?:\\.\\d)?):(-?\\d{1,3})");
     private static final double USUAL_WIDTH = 0.08;
 
-    /** @param angleDeg clockwise seen from outboard, 0 to under 360  @param across 0 outboard edge (tapers: large-rib side) to 1 */
+    /**
+     * @param angleDeg clockwise seen from outboard, 0 to under 360 @param across 0 outboard edge (tapers: large-rib
+     *     side) to 1
+     */
     public record Spot(double angleDeg, double across) {
 
         public Spot {
@@ -38,8 +41,8 @@ public record Stroke(Mark mark, double width, List<Spot> spots) {
     }
 
     /**
-     * A painting written as text: strokes parted by a bar, each {@code mark/width angle:across …} with width and across in
-     * hundredths of the race. Empty where it cannot be read.
+     * A painting written as text: strokes parted by a bar, each {@code mark/width angle:across …} with width and across
+     * in hundredths of the race. Empty where it cannot be read.
      */
     public static Optional<List<Stroke>> read(String text) {
         List<Stroke> strokes = new ArrayList<>();
@@ -75,8 +78,15 @@ public record Stroke(Mark mark, double width, List<Spot> spots) {
     public static String write(List<Stroke> strokes) {
         StringBuilder out = new StringBuilder();
         for (Stroke s : strokes) {
-            out.append(out.isEmpty() ? "" : "|").append(s.mark().code()).append('/').append(Math.max(1, Math.round(s.width() * 100)));
-            s.spots().forEach(p -> out.append(' ').append(angle(p.angleDeg())).append(':').append(Math.round(p.across() * 100)));
+            out.append(out.isEmpty() ? "" : "|")
+                    .append(s.mark().code())
+                    .append('/')
+                    .append(Math.max(1, Math.round(s.width() * 100)));
+            s.spots()
+                    .forEach(p -> out.append(' ')
+                            .append(angle(p.angleDeg()))
+                            .append(':')
+                            .append(Math.round(p.across() * 100)));
         }
         return out.toString();
     }

@@ -3,11 +3,11 @@ package unbo.core.damage;
 /**
  * The running track of one race, measured off its painting. Angles in degrees, places and widths as shares of the race.
  *
- * @param arcDeg    how far round it goes
- * @param centre    its middle, mean over the arc
- * @param width     mean
- * @param tilt      amplitude with which its middle wanders once a turn; 0 where less than 200° are painted
- * @param twoArcs   true for two arcs about opposite each other
+ * @param arcDeg how far round it goes
+ * @param centre its middle, mean over the arc
+ * @param width mean
+ * @param tilt amplitude with which its middle wanders once a turn; 0 where less than 200° are painted
+ * @param twoArcs true for two arcs about opposite each other
  */
 public record Track(double arcDeg, double centre, double width, double tilt, boolean twoArcs) {
 

@@ -17,8 +17,9 @@ import unbo.core.measure.Show;
 
 /**
  * The decoded bearing in half section above its centre line, to scale in bore, outside and width; what the rings and
- * elements look like inside follows the kind, with usual proportions. Over it stands what is stamped, group by group, each
- * joined by a line to what it fixes. Dashed outlines are other series of the same bore. A clearance is drawn enlarged.
+ * elements look like inside follows the kind, with usual proportions. Over it stands what is stamped, group by group,
+ * each joined by a line to what it fixes. Dashed outlines are other series of the same bore. A clearance is drawn
+ * enlarged.
  */
 public final class BearingDrawing {
 
@@ -36,6 +37,7 @@ public final class BearingDrawing {
     private final double scale;
     /** Ball or roller: diameter and the radius at which it runs, mm. */
     private final double element;
+
     private final double pitch;
 
     private BearingDrawing(Decoded decoded) {
@@ -52,14 +54,23 @@ public final class BearingDrawing {
 
     /** Null where a size is not known. */
     public static Drawing of(Decoded decoded) {
-        if (decoded.boreMm() == null || decoded.outsideMm() == null || decoded.widthMm() == null || decoded.widthMm() > 4 * decoded.outsideMm()) {
+        if (decoded.boreMm() == null
+                || decoded.outsideMm() == null
+                || decoded.widthMm() == null
+                || decoded.widthMm() > 4 * decoded.outsideMm()) {
             return null;
         }
         return new BearingDrawing(decoded).drawing();
     }
 
     private boolean twoRows() {
-        return List.of("double-row-angular-contact-ball", "double-row-deep-groove-ball", "self-aligning-ball", "spherical-roller", "hub-cartridge").contains(decoded.kind());
+        return List.of(
+                        "double-row-angular-contact-ball",
+                        "double-row-deep-groove-ball",
+                        "self-aligning-ball",
+                        "spherical-roller",
+                        "hub-cartridge")
+                .contains(decoded.kind());
     }
 
     private Drawing drawing() {
@@ -75,7 +86,8 @@ public final class BearingDrawing {
     }
 
     private String title() {
-        return decoded.marking() + ": " + Show.number(decoded.boreMm(), 3) + " × " + Show.number(decoded.outsideMm(), 3) + " × " + Show.number(decoded.widthMm(), 3) + " mm, half section to scale";
+        return decoded.marking() + ": " + Show.number(decoded.boreMm(), 3) + " × " + Show.number(decoded.outsideMm(), 3)
+                + " × " + Show.number(decoded.widthMm(), 3) + " mm, half section to scale";
     }
 
     private Point at(double x, double r) {
@@ -105,17 +117,20 @@ public final class BearingDrawing {
             case "machined-needle-roller" -> machinedNeedle();
             case "needle-cage", "thrust-needle-roller" -> cageOfNeedles();
             case "tapered-roller", "inch-tapered-cone", "inch-tapered-cup" -> taper();
-            case "thrust-ball", "thrust-cylindrical-roller" -> thrust(decoded.kind().equals("thrust-ball"));
+            case "thrust-ball", "thrust-cylindrical-roller" ->
+                thrust(decoded.kind().equals("thrust-ball"));
             case "self-aligning-ball" -> aligning(true);
             case "spherical-roller" -> aligning(false);
             case "double-row-angular-contact-ball", "double-row-deep-groove-ball", "hub-cartridge" -> doubleRow();
-            case "unknown" -> area(Role.PART, -width / 2, bore, width / 2, bore, width / 2, outside, -width / 2, outside);
+            case "unknown" ->
+                area(Role.PART, -width / 2, bore, width / 2, bore, width / 2, outside, -width / 2, outside);
             default -> singleRow();
         }
     }
 
     /** A ring from its flat side to its grooves; {@code inner} says which; a shoulder may be missing on either end. */
-    private void grooved(boolean inner, List<Double> rows, double ball, double leftShoulder, double rightShoulder, Role role) {
+    private void grooved(
+            boolean inner, List<Double> rows, double ball, double leftShoulder, double rightShoulder, Role role) {
         double flat = inner ? bore : outside;
         double side = inner ? -1 : 1;
         List<Point> points = new ArrayList<>(points(-width / 2, flat, -width / 2, pitch + side * leftShoulder * ball));
@@ -123,8 +138,15 @@ public final class BearingDrawing {
             double groove = ball / 2 * 1.04;
             for (int a = -66; a <= 66; a += 6) {
                 double r = pitch + side * groove * Math.cos(Math.toRadians(a));
-                double shoulder = pitch + side * (a < 0 ? x == rows.get(0) ? leftShoulder : 0.3 : x == rows.get(rows.size() - 1) ? rightShoulder : 0.3) * ball;
-                points.add(at(x + groove * Math.sin(Math.toRadians(a)), inner ? Math.min(r, shoulder) : Math.max(r, shoulder)));
+                double shoulder = pitch
+                        + side
+                                * (a < 0
+                                        ? x == rows.get(0) ? leftShoulder : 0.3
+                                        : x == rows.get(rows.size() - 1) ? rightShoulder : 0.3)
+                                * ball;
+                points.add(at(
+                        x + groove * Math.sin(Math.toRadians(a)),
+                        inner ? Math.min(r, shoulder) : Math.max(r, shoulder)));
             }
         }
         points.addAll(points(width / 2, pitch + side * rightShoulder * ball, width / 2, flat));
@@ -132,7 +154,9 @@ public final class BearingDrawing {
     }
 
     private void singleRow() {
-        boolean angular = decoded.kind().equals("angular-contact-ball") || decoded.kind().equals("headset-angular-contact") || decoded.kind().equals("magneto-ball");
+        boolean angular = decoded.kind().equals("angular-contact-ball")
+                || decoded.kind().equals("headset-angular-contact")
+                || decoded.kind().equals("magneto-ball");
         grooved(true, List.of(0.0), element, 0.3, 0.3, Role.SOLID);
         grooved(false, List.of(0.0), element, 0.3, angular ? 0.485 : 0.3, Role.SOLID_TWIN);
         ball(0, pitch, element);
@@ -141,7 +165,12 @@ public final class BearingDrawing {
             contact(0, pitch, 35);
             contact(0, pitch, -35);
         } else if (angular) {
-            contact(0, pitch, decoded.suffixes().contactDeg() == null ? 30 : decoded.suffixes().contactDeg());
+            contact(
+                    0,
+                    pitch,
+                    decoded.suffixes().contactDeg() == null
+                            ? 30
+                            : decoded.suffixes().contactDeg());
         }
     }
 
@@ -166,7 +195,8 @@ public final class BearingDrawing {
     /** The outer race is part of a sphere about the middle of the bearing: it lets the inner ring tilt. */
     private void aligning(boolean balls) {
         double sphere = pitch + element * 0.5;
-        List<Point> outer = new ArrayList<>(points(-width / 2, outside, -width / 2, Math.sqrt(sphere * sphere - width * width / 4)));
+        List<Point> outer = new ArrayList<>(
+                points(-width / 2, outside, -width / 2, Math.sqrt(sphere * sphere - width * width / 4)));
         for (double x = -width / 2; x <= width / 2; x += width / 24) {
             outer.add(at(x, Math.sqrt(sphere * sphere - x * x)));
         }
@@ -175,7 +205,22 @@ public final class BearingDrawing {
         double x = width * 0.235;
         double r = Math.sqrt(Math.pow(sphere - element / 2, 2) - x * x);
         double low = r - element * 0.36;
-        area(Role.SOLID, -width / 2, bore, -width / 2, low, -x - element * 0.3, r - element * 0.5, 0, r - element * 0.28, x + element * 0.3, r - element * 0.5, width / 2, low, width / 2, bore);
+        area(
+                Role.SOLID,
+                -width / 2,
+                bore,
+                -width / 2,
+                low,
+                -x - element * 0.3,
+                r - element * 0.5,
+                0,
+                r - element * 0.28,
+                x + element * 0.3,
+                r - element * 0.5,
+                width / 2,
+                low,
+                width / 2,
+                bore);
         for (int side = -1; side <= 1; side += 2) {
             if (balls) {
                 ball(side * x, r, element);
@@ -201,10 +246,15 @@ public final class BearingDrawing {
     }
 
     private Point turned(double x, double r, double along, double across, double tilt) {
-        return at(x + along * Math.cos(tilt) + across * Math.sin(tilt), r - along * Math.sin(tilt) + across * Math.cos(tilt));
+        return at(
+                x + along * Math.cos(tilt) + across * Math.sin(tilt),
+                r - along * Math.sin(tilt) + across * Math.cos(tilt));
     }
 
-    /** Ribs as the letters say: NU none inside, N none outside, NJ one inside, NUP two inside (one loose), NF one outside. */
+    /**
+     * Ribs as the letters say: NU none inside, N none outside, NJ one inside, NUP two inside (one loose), NF one
+     * outside.
+     */
     private void cylindrical() {
         String s = decoded.series();
         boolean inLeft = !s.startsWith("NU") || s.startsWith("NUP");
@@ -216,8 +266,42 @@ public final class BearingDrawing {
         double in = pitch - roller / 2;
         double out = pitch + roller / 2;
         double rib = 0.28 * roller;
-        area(Role.SOLID, -width / 2, bore, -width / 2, in + (inLeft ? rib : 0), -half, in + (inLeft ? rib : 0), -half, in, half, in, half, in + (inRight ? rib : 0), width / 2, in + (inRight ? rib : 0), width / 2, bore);
-        area(Role.SOLID_TWIN, -width / 2, outside, -width / 2, out - (outLeft ? rib : 0), -half, out - (outLeft ? rib : 0), -half, out, half, out, half, out - (outRight ? rib : 0), width / 2, out - (outRight ? rib : 0), width / 2, outside);
+        area(
+                Role.SOLID,
+                -width / 2,
+                bore,
+                -width / 2,
+                in + (inLeft ? rib : 0),
+                -half,
+                in + (inLeft ? rib : 0),
+                -half,
+                in,
+                half,
+                in,
+                half,
+                in + (inRight ? rib : 0),
+                width / 2,
+                in + (inRight ? rib : 0),
+                width / 2,
+                bore);
+        area(
+                Role.SOLID_TWIN,
+                -width / 2,
+                outside,
+                -width / 2,
+                out - (outLeft ? rib : 0),
+                -half,
+                out - (outLeft ? rib : 0),
+                -half,
+                out,
+                half,
+                out,
+                half,
+                out - (outRight ? rib : 0),
+                width / 2,
+                out - (outRight ? rib : 0),
+                width / 2,
+                outside);
         area(Role.PART, -half, in, half, in, half, out, -half, out);
         if (s.startsWith("NUP")) {
             shapes.add(Shape.line(Role.MARK, at(half * 1.05, bore), at(half * 1.05, in + rib)));
@@ -229,9 +313,34 @@ public final class BearingDrawing {
         double roller = outside - bore - wall;
         double lip = 0.07 * width;
         boolean closed = decoded.series().equals("BK");
-        area(Role.SOLID_TWIN, -width / 2, outside, width / 2, outside, width / 2, bore + roller * 0.35, width / 2 - lip * 0.6, bore + roller * 0.35, width / 2 - lip * 0.6, outside - wall,
-                -width / 2 + lip * 0.6, outside - wall, -width / 2 + lip * 0.6, closed ? 0 : bore + roller * 0.35, -width / 2, closed ? 0 : bore + roller * 0.35);
-        area(Role.PART, -width / 2 + 2 * lip, bore, width / 2 - 2 * lip, bore, width / 2 - 2 * lip, outside - wall, -width / 2 + 2 * lip, outside - wall);
+        area(
+                Role.SOLID_TWIN,
+                -width / 2,
+                outside,
+                width / 2,
+                outside,
+                width / 2,
+                bore + roller * 0.35,
+                width / 2 - lip * 0.6,
+                bore + roller * 0.35,
+                width / 2 - lip * 0.6,
+                outside - wall,
+                -width / 2 + lip * 0.6,
+                outside - wall,
+                -width / 2 + lip * 0.6,
+                closed ? 0 : bore + roller * 0.35,
+                -width / 2,
+                closed ? 0 : bore + roller * 0.35);
+        area(
+                Role.PART,
+                -width / 2 + 2 * lip,
+                bore,
+                width / 2 - 2 * lip,
+                bore,
+                width / 2 - 2 * lip,
+                outside - wall,
+                -width / 2 + 2 * lip,
+                outside - wall);
     }
 
     private void machinedNeedle() {
@@ -244,7 +353,24 @@ public final class BearingDrawing {
         if (ring) {
             area(Role.SOLID, -width / 2, bore, -width / 2, inner, width / 2, inner, width / 2, bore);
         }
-        area(Role.SOLID_TWIN, -width / 2, outside, -width / 2, out - rib, -half, out - rib, -half, out, half, out, half, out - rib, width / 2, out - rib, width / 2, outside);
+        area(
+                Role.SOLID_TWIN,
+                -width / 2,
+                outside,
+                -width / 2,
+                out - rib,
+                -half,
+                out - rib,
+                -half,
+                out,
+                half,
+                out,
+                half,
+                out - rib,
+                width / 2,
+                out - rib,
+                width / 2,
+                outside);
         area(Role.PART, -half, inner, half, inner, half, out, -half, out);
     }
 
@@ -252,8 +378,26 @@ public final class BearingDrawing {
         boolean thrust = decoded.kind().startsWith("thrust");
         double edge = thrust ? (outside - bore) * 0.12 : 0;
         double end = thrust ? 0 : width * 0.1;
-        area(Role.SOLID, -width / 2 * (thrust ? 0.7 : 1), bore, width / 2 * (thrust ? 0.7 : 1), bore, width / 2 * (thrust ? 0.7 : 1), outside, -width / 2 * (thrust ? 0.7 : 1), outside);
-        area(Role.PART, -width / 2 + end, bore + edge, width / 2 - end, bore + edge, width / 2 - end, outside - edge, -width / 2 + end, outside - edge);
+        area(
+                Role.SOLID,
+                -width / 2 * (thrust ? 0.7 : 1),
+                bore,
+                width / 2 * (thrust ? 0.7 : 1),
+                bore,
+                width / 2 * (thrust ? 0.7 : 1),
+                outside,
+                -width / 2 * (thrust ? 0.7 : 1),
+                outside);
+        area(
+                Role.PART,
+                -width / 2 + end,
+                bore + edge,
+                width / 2 - end,
+                bore + edge,
+                width / 2 - end,
+                outside - edge,
+                -width / 2 + end,
+                outside - edge);
     }
 
     private void thrust(boolean ball) {
@@ -264,7 +408,16 @@ public final class BearingDrawing {
         if (ball) {
             ball(0, pitch, dw);
         } else {
-            area(Role.PART, -width / 2 + ring, pitch - dw / 2, width / 2 - ring, pitch - dw / 2, width / 2 - ring, pitch + dw / 2, -width / 2 + ring, pitch + dw / 2);
+            area(
+                    Role.PART,
+                    -width / 2 + ring,
+                    pitch - dw / 2,
+                    width / 2 - ring,
+                    pitch - dw / 2,
+                    width / 2 - ring,
+                    pitch + dw / 2,
+                    -width / 2 + ring,
+                    pitch + dw / 2);
         }
     }
 
@@ -277,26 +430,72 @@ public final class BearingDrawing {
         double slope = Math.tan(half);
         double cupLeft = -width / 2 + 0.16 * width;
         double coneRight = width / 2 - 0.14 * width;
-        area(Role.SOLID_TWIN, cupLeft, outside, cupLeft, mid + roller / 2 - slope * cupLeft, width / 2, mid + roller / 2 - slope * width / 2, width / 2, outside);
+        area(
+                Role.SOLID_TWIN,
+                cupLeft,
+                outside,
+                cupLeft,
+                mid + roller / 2 - slope * cupLeft,
+                width / 2,
+                mid + roller / 2 - slope * width / 2,
+                width / 2,
+                outside);
         double in = mid - roller / 2;
         double small = slope * 0.55;
-        area(Role.SOLID, -width / 2, bore, -width / 2, in + small * width / 2 + roller * 0.22, -length / 2, in + small * length / 2 + roller * 0.22, -length / 2, in + small * length / 2,
-                length / 2, in - small * length / 2, length / 2, in - small * length / 2 + roller * 0.12, coneRight, in - small * length / 2 + roller * 0.12, coneRight, bore);
-        area(Role.PART, -length / 2, in + small * length / 2, length / 2, in - small * length / 2, length / 2, mid + roller / 2 - slope * length / 2, -length / 2, mid + roller / 2 + slope * length / 2);
+        area(
+                Role.SOLID,
+                -width / 2,
+                bore,
+                -width / 2,
+                in + small * width / 2 + roller * 0.22,
+                -length / 2,
+                in + small * length / 2 + roller * 0.22,
+                -length / 2,
+                in + small * length / 2,
+                length / 2,
+                in - small * length / 2,
+                length / 2,
+                in - small * length / 2 + roller * 0.12,
+                coneRight,
+                in - small * length / 2 + roller * 0.12,
+                coneRight,
+                bore);
+        area(
+                Role.PART,
+                -length / 2,
+                in + small * length / 2,
+                length / 2,
+                in - small * length / 2,
+                length / 2,
+                mid + roller / 2 - slope * length / 2,
+                -length / 2,
+                mid + roller / 2 + slope * length / 2);
     }
 
     private void seals() {
         String sealing = decoded.suffixes().sealing();
-        if (sealing.equals("open") || decoded.kind().contains("roller") || decoded.kind().startsWith("thrust")) {
+        if (sealing.equals("open")
+                || decoded.kind().contains("roller")
+                || decoded.kind().startsWith("thrust")) {
             return;
         }
         boolean both = sealing.startsWith("two");
         for (int side = both ? -1 : 1; side <= 1; side += 2) {
             double x = side * (width / 2 - 0.055 * width);
             double top = pitch + 0.32 * element;
-            double foot = pitch - (sealing.contains("shield") ? 0.22 : decoded.suffixes().rubbing() ? 0.31 : 0.26) * element;
+            double foot = pitch
+                    - (sealing.contains("shield") ? 0.22 : decoded.suffixes().rubbing() ? 0.31 : 0.26) * element;
             double thick = 0.028 * width;
-            area(sealing.contains("shield") ? Role.PART : Role.RUBBER, x - thick, top, x + thick, top, x + thick, foot, x - thick, foot);
+            area(
+                    sealing.contains("shield") ? Role.PART : Role.RUBBER,
+                    x - thick,
+                    top,
+                    x + thick,
+                    top,
+                    x + thick,
+                    foot,
+                    x - thick,
+                    foot);
         }
     }
 
@@ -311,11 +510,19 @@ public final class BearingDrawing {
         shapes.add(Shape.line(Role.OUT, Point.of(top.x() - 9, top.y() + 1.5), Point.of(top.x() + 9, top.y() + 1.5)));
     }
 
-    /** Other series of the same kind and bore, dashed, on the same bore line to the left, each under its number; the tallest first. */
+    /**
+     * Other series of the same kind and bore, dashed, on the same bore line to the left, each under its number; the
+     * tallest first.
+     */
     private void neighbours() {
-        List<Boundary> others = Catalogue.numbers().stream().filter(b -> b.kind().equals(decoded.kind()) && b.boreMm() == decoded.boreMm() && b.designation().length() < 8)
-                .filter(b -> b.outsideMm() != decoded.outsideMm() || b.widthMm() != width).filter(b -> b.outsideMm() / 2 * scale < TALL * 1.25 && b.widthMm() * scale < MOST_WIDTH * 0.7)
-                .sorted(Comparator.comparingDouble(Boundary::outsideMm).reversed()).toList();
+        List<Boundary> others = Catalogue.numbers().stream()
+                .filter(b -> b.kind().equals(decoded.kind())
+                        && b.boreMm() == decoded.boreMm()
+                        && b.designation().length() < 8)
+                .filter(b -> b.outsideMm() != decoded.outsideMm() || b.widthMm() != width)
+                .filter(b -> b.outsideMm() / 2 * scale < TALL * 1.25 && b.widthMm() * scale < MOST_WIDTH * 0.7)
+                .sorted(Comparator.comparingDouble(Boundary::outsideMm).reversed())
+                .toList();
         double x = -width / 2 * scale - 96;
         String last = "";
         for (Boundary b : others) {
@@ -328,29 +535,72 @@ public final class BearingDrawing {
             double middle = x - room / 2;
             double high = -b.outsideMm() / 2 * scale;
             double low = -bore * scale;
-            shapes.add(new Shape.Outline(List.of(Point.of(middle - w / 2, low), Point.of(middle - w / 2, high), Point.of(middle + w / 2, high), Point.of(middle + w / 2, low)), true, Role.BEHIND, Known.ESTIMATED));
+            shapes.add(new Shape.Outline(
+                    List.of(
+                            Point.of(middle - w / 2, low),
+                            Point.of(middle - w / 2, high),
+                            Point.of(middle + w / 2, high),
+                            Point.of(middle + w / 2, low)),
+                    true,
+                    Role.BEHIND,
+                    Known.ESTIMATED));
             shapes.add(new Shape.Label(Point.of(middle, high - 8), b.designation(), "middle", 9, Role.THIN));
             x -= room;
         }
         if (!last.isEmpty()) {
-            shapes.add(new Shape.Label(Point.of(-width / 2 * scale - 100, -bore * scale + 12), "same bore, other series", "end", 9, Role.THIN));
+            shapes.add(new Shape.Label(
+                    Point.of(-width / 2 * scale - 100, -bore * scale + 12),
+                    "same bore, other series",
+                    "end",
+                    9,
+                    Role.THIN));
         }
     }
 
     private void sizes() {
         double left = -width / 2 * scale;
         double right = width / 2 * scale;
-        shapes.add(new Shape.Dimension(at(-width / 2, 0), at(-width / 2, bore), Point.of(left - 26, 0), Point.of(left - 26, -bore * scale), "", SMALL, Known.TABLE));
-        shapes.add(new Shape.Label(Point.of(left - 32, -bore * scale / 2), "Ø " + Show.number(decoded.boreMm(), 3), "end", 13, Role.MARK));
-        shapes.add(new Shape.Dimension(at(width / 2, 0), at(width / 2, outside), Point.of(right + 62, 0), Point.of(right + 62, -outside * scale), "", SMALL, Known.TABLE));
-        shapes.add(new Shape.Label(Point.of(right + 68, -outside * scale / 2), "Ø " + Show.number(decoded.outsideMm(), 3), "start", 13, Role.MARK));
-        shapes.add(new Shape.Dimension(Point.of(left, 0), Point.of(right, 0), Point.of(left, 18), Point.of(right, 18), "", SMALL, Known.TABLE));
+        shapes.add(new Shape.Dimension(
+                at(-width / 2, 0),
+                at(-width / 2, bore),
+                Point.of(left - 26, 0),
+                Point.of(left - 26, -bore * scale),
+                "",
+                SMALL,
+                Known.TABLE));
+        shapes.add(new Shape.Label(
+                Point.of(left - 32, -bore * scale / 2), "Ø " + Show.number(decoded.boreMm(), 3), "end", 13, Role.MARK));
+        shapes.add(new Shape.Dimension(
+                at(width / 2, 0),
+                at(width / 2, outside),
+                Point.of(right + 62, 0),
+                Point.of(right + 62, -outside * scale),
+                "",
+                SMALL,
+                Known.TABLE));
+        shapes.add(new Shape.Label(
+                Point.of(right + 68, -outside * scale / 2),
+                "Ø " + Show.number(decoded.outsideMm(), 3),
+                "start",
+                13,
+                Role.MARK));
+        shapes.add(new Shape.Dimension(
+                Point.of(left, 0),
+                Point.of(right, 0),
+                Point.of(left, 18),
+                Point.of(right, 18),
+                "",
+                SMALL,
+                Known.TABLE));
         shapes.add(new Shape.Label(Point.of(0, 28), Show.number(width, 3), "middle", 13, Role.MARK));
     }
 
     /** The groups as stamped, over the section, each with its line. */
     private void stamped() {
-        List<Part> parts = decoded.parts().stream().filter(p -> !p.text().isBlank()).limit(8).toList();
+        List<Part> parts = decoded.parts().stream()
+                .filter(p -> !p.text().isBlank())
+                .limit(8)
+                .toList();
         double length = parts.stream().mapToDouble(p -> wide(p) + 16).sum();
         double x = -length / 2;
         double y = -outside * scale - 66;

@@ -23,10 +23,12 @@ public final class ClassBands {
     private static final double LENGTH = 330;
     private static final double ROW = 24;
 
-    private ClassBands() {
-    }
+    private ClassBands() {}
 
-    /** Axial clearance of a deep groove ball bearing, µm. @param radialUm its radial clearance @param ballMm ball diameter */
+    /**
+     * Axial clearance of a deep groove ball bearing, µm. @param radialUm its radial clearance @param ballMm ball
+     * diameter
+     */
     public static double axialUm(double radialUm, double ballMm) {
         double a = GROOVES * ballMm * 1000;
         return 2 * Math.sqrt(Math.max(0, a * radialUm - radialUm * radialUm / 4));
@@ -39,7 +41,9 @@ public final class ClassBands {
             return null;
         }
         String marked = d.suffixes().clearance() == null ? "CN" : d.suffixes().clearance();
-        double to = 10 * Math.ceil(bands.stream().mapToDouble(Clearances.Band::maxUm).max().orElseThrow() / 10);
+        double to = 10
+                * Math.ceil(
+                        bands.stream().mapToDouble(Clearances.Band::maxUm).max().orElseThrow() / 10);
         boolean ball = d.kind().contains("ball") && d.outsideMm() != null;
         double dw = ball ? BearingGeometry.estimated(d.boreMm(), d.outsideMm()).elementMm() : 0;
         List<Shape> shapes = new ArrayList<>();
@@ -49,9 +53,23 @@ public final class ClassBands {
             double from = band.minUm() / to * LENGTH;
             double end = band.maxUm() / to * LENGTH;
             shapes.add(new Shape.Label(Point.of(-10, y), band.code(), "end", 13, mine ? Role.ANSWER : Role.MARK));
-            shapes.add(Shape.area(mine ? Role.ANSWER : Role.BAND, Known.TABLE, Point.of(from, y - 7), Point.of(end, y - 7), Point.of(end, y + 7), Point.of(from, y + 7)));
-            String axial = ball ? ", rock " + Show.number(axialUm(band.minUm(), dw) / 1000, 2) + " to " + Show.number(axialUm(band.maxUm(), dw) / 1000, 2) + " mm" : "";
-            shapes.add(new Shape.Label(Point.of(LENGTH + 12, y), Show.number(band.minUm(), 0) + " to " + Show.number(band.maxUm(), 0) + " µm" + axial, "start", 11, mine ? Role.ANSWER : Role.MARK));
+            shapes.add(Shape.area(
+                    mine ? Role.ANSWER : Role.BAND,
+                    Known.TABLE,
+                    Point.of(from, y - 7),
+                    Point.of(end, y - 7),
+                    Point.of(end, y + 7),
+                    Point.of(from, y + 7)));
+            String axial = ball
+                    ? ", rock " + Show.number(axialUm(band.minUm(), dw) / 1000, 2) + " to "
+                            + Show.number(axialUm(band.maxUm(), dw) / 1000, 2) + " mm"
+                    : "";
+            shapes.add(new Shape.Label(
+                    Point.of(LENGTH + 12, y),
+                    Show.number(band.minUm(), 0) + " to " + Show.number(band.maxUm(), 0) + " µm" + axial,
+                    "start",
+                    11,
+                    mine ? Role.ANSWER : Role.MARK));
             y += ROW;
         }
         shapes.add(Shape.line(Role.MARK, Point.of(0, y - 8), Point.of(LENGTH, y - 8)));
@@ -59,7 +77,16 @@ public final class ClassBands {
             shapes.add(Shape.line(Role.THIN, Point.of(um / to * LENGTH, y - 8), Point.of(um / to * LENGTH, y - 3)));
             shapes.add(new Shape.Label(Point.of(um / to * LENGTH, y + 6), Show.number(um, 0), "middle", 10, Role.MARK));
         }
-        shapes.add(new Shape.Label(Point.of(LENGTH + 12, y + 4), "µm radial, new and not fitted", "start", 10, Role.THIN));
-        return new Drawing("classes", "Radial clearance by class for a bore of " + Show.number(d.boreMm(), 2) + " mm; " + marked + (d.suffixes().clearance() == null ? ", not marked" : " is marked"), -46, -16, LENGTH + 290, y + 32, shapes);
+        shapes.add(
+                new Shape.Label(Point.of(LENGTH + 12, y + 4), "µm radial, new and not fitted", "start", 10, Role.THIN));
+        return new Drawing(
+                "classes",
+                "Radial clearance by class for a bore of " + Show.number(d.boreMm(), 2) + " mm; " + marked
+                        + (d.suffixes().clearance() == null ? ", not marked" : " is marked"),
+                -46,
+                -16,
+                LENGTH + 290,
+                y + 32,
+                shapes);
     }
 }

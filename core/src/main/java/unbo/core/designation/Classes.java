@@ -15,8 +15,7 @@ final class Classes {
         Table.read(Classes.class, "classes.csv").forEach(row -> ALL.put(row.get("class"), row.get("means")));
     }
 
-    private Classes() {
-    }
+    private Classes() {}
 
     static Optional<String> means(String code) {
         return Optional.ofNullable(ALL.get(code));

@@ -25,8 +25,8 @@ import unbo.core.measure.Show;
  * Reads what is stamped on any rolling bearing: metric numbers, inch balls and tapers, needles, thrust bearings, hub
  * cartridges, headset bearings and plain sizes; prefixes and suffixes. Sizes come from the tables or from the number
  * itself. Letter case, blanks, hyphens, dots, slashes and look-alike characters are forgiven, the last with a note;
- * {@code ?} or {@code _} stands for a worn character. Nothing is dropped or guessed silently: what is not known is kept.
- * Source: ISO 15, ISO 104, ISO 355 dimension plans with the common numbering, ABMA numbering for inch tapers.
+ * {@code ?} or {@code _} stands for a worn character. Nothing is dropped or guessed silently: what is not known is
+ * kept. Source: ISO 15, ISO 104, ISO 355 dimension plans with the common numbering, ABMA numbering for inch tapers.
  */
 public final class Decoder {
 
@@ -36,23 +36,37 @@ public final class Decoder {
     private static final int MOST_COMPLETIONS = 20;
     private static final int MOST_MARKINGS = 20;
     private static final String NUMBER = "\\s*(\\d{1,3}(?:[.,]\\d{1,3})?)\\s*";
-    private static final Pattern SIZE = Pattern.compile("(K?)" + NUMBER + "X" + NUMBER + "X" + NUMBER + "(?:[\\s/-]\\s*(\\d{2})\\s*[°]?\\s*[/X]\\s*(\\d{2})\\s*[°]?)?");
-    private static final Pattern CARTRIDGE = Pattern.compile("DAC(?:(\\d{2})(\\d{2})(\\d{2})(\\d{2})|(\\d{2})(\\d{4})(\\d{3}))(?:/(\\d{2}))?([A-Z].*)?");
+    private static final Pattern SIZE = Pattern.compile("(K?)" + NUMBER + "X" + NUMBER + "X" + NUMBER
+            + "(?:[\\s/-]\\s*(\\d{2})\\s*[°]?\\s*[/X]\\s*(\\d{2})\\s*[°]?)?");
+    private static final Pattern CARTRIDGE =
+            Pattern.compile("DAC(?:(\\d{2})(\\d{2})(\\d{2})(\\d{2})|(\\d{2})(\\d{4})(\\d{3}))(?:/(\\d{2}))?([A-Z].*)?");
     private static final Pattern NEEDLE = Pattern.compile("(HK|BK)(\\d{2})(\\d{2})(.*)|(NKI?)(\\d{1,3})/(\\d{2})(.*)");
     private static final Pattern SCHEME = Pattern.compile("((?:N|NU|NJ|NUP|NF|QJ|NA|RNA)?\\d{1,3})(\\d{2})(?!\\d)(.*)");
     private static final Pattern PREFIX = Pattern.compile("(SS|S|W|F)(?=\\d)(.+)");
     private static final Pattern WIDER = Pattern.compile("(sealed and )?shielded (\\d+) wide");
-    private static final Map<String, String> PREFIXES = Map.of("SS", "stainless steel", "S", "stainless steel", "W", "stainless, or on miniatures a wide ring: schemes differ", "F", "flange on the outer ring");
-    private static final Map<Character, Character> LOOK_ALIKES = Map.of('O', '0', 'Q', '0', 'I', '1', 'L', '1', 'B', '8', 'S', '5', 'Z', '2');
-    private static final int LONGEST_NUMBER = Catalogue.numbers().stream().mapToInt(b -> b.designation().length()).max().orElseThrow();
+    private static final Map<String, String> PREFIXES = Map.of(
+            "SS",
+            "stainless steel",
+            "S",
+            "stainless steel",
+            "W",
+            "stainless, or on miniatures a wide ring: schemes differ",
+            "F",
+            "flange on the outer ring");
+    private static final Map<Character, Character> LOOK_ALIKES =
+            Map.of('O', '0', 'Q', '0', 'I', '1', 'L', '1', 'B', '8', 'S', '5', 'Z', '2');
+    private static final int LONGEST_NUMBER = Catalogue.numbers().stream()
+            .mapToInt(b -> b.designation().length())
+            .max()
+            .orElseThrow();
     private static final Map<String, Double> SAME_BORE = sameBore();
     private static final Map<String, String> SERIES_KINDS = seriesKinds();
     /** Of listed numbers only, so they stay as small as the tables. */
     private static final Map<String, Decoded> TAPERS = new ConcurrentHashMap<>();
+
     private static final Map<String, List<Part>> GROUPS = new ConcurrentHashMap<>();
 
-    private Decoder() {
-    }
+    private Decoder() {}
 
     /** Several markings at once, parted by lines, commas, semicolons or tabs. */
     public static List<Decoded> several(String text) {
@@ -61,14 +75,23 @@ public final class Decoder {
 
     /** The same with the workshop's own bearings. */
     public static List<Decoded> several(String text, List<Boundary> own) {
-        return Arrays.stream(text.split("[\\r\\n;\\t]+|,(?!\\d)", MOST_MARKINGS + 1)).map(String::strip).filter(m -> !m.isEmpty()).limit(MOST_MARKINGS).map(m -> decode(m, own)).toList();
+        return Arrays.stream(text.split("[\\r\\n;\\t]+|,(?!\\d)", MOST_MARKINGS + 1))
+                .map(String::strip)
+                .filter(m -> !m.isEmpty())
+                .limit(MOST_MARKINGS)
+                .map(m -> decode(m, own))
+                .toList();
     }
 
     /** Decodes one marking; never fails, an unknown one is returned as such with its text kept. */
     public static Decoded decode(String stamped) {
         if (stamped.length() > LONGEST) {
             String kept = stamped.substring(0, LONGEST).strip();
-            return unknown(kept, kept, "Longer than anything that is stamped on a ring: type one marking of at most " + LONGEST + " characters.");
+            return unknown(
+                    kept,
+                    kept,
+                    "Longer than anything that is stamped on a ring: type one marking of at most " + LONGEST
+                            + " characters.");
         }
         String text = tidy(stamped);
         Decoded decoded = read(text);
@@ -79,7 +102,8 @@ public final class Decoder {
             String other = alike(text, from);
             Decoded again = other.equals(text) ? decoded : read(other);
             if (again.recognised()) {
-                return again.noting(List.of("Read as " + other + ": a letter was taken for the figure it looks like. Look at the ring again."));
+                return again.noting(List.of("Read as " + other
+                        + ": a letter was taken for the figure it looks like. Look at the ring again."));
             }
         }
         return decoded;
@@ -89,21 +113,57 @@ public final class Decoder {
     public static Decoded decodeSet(String stamped) {
         String[] pair = stamped.split("/", 2);
         Decoded cone = pair.length == 2 ? decode(pair[0]) : null;
-        return cone == null ? decode(stamped) : Catalogue.taper(cone.marking(), decode(pair[1]).marking())
-                .map(set -> new Decoded(cone.marking() + "/" + set.cup(), true, "tapered-roller", set.boreMm(), set.outsideMm(), set.widthMm(), true, cone.halfAngleDeg(), cone.series(), cone.parts(), cone.warnings(), List.of()))
-                .orElseGet(() -> decode(stamped));
+        return cone == null
+                ? decode(stamped)
+                : Catalogue.taper(cone.marking(), decode(pair[1]).marking())
+                        .map(set -> new Decoded(
+                                cone.marking() + "/" + set.cup(),
+                                true,
+                                "tapered-roller",
+                                set.boreMm(),
+                                set.outsideMm(),
+                                set.widthMm(),
+                                true,
+                                cone.halfAngleDeg(),
+                                cone.series(),
+                                cone.parts(),
+                                cone.warnings(),
+                                List.of()))
+                        .orElseGet(() -> decode(stamped));
     }
 
     /** The same with the workshop's own bearings, which count before the tables. */
     public static Decoded decode(String stamped, List<Boundary> own) {
         String key = OwnBearings.key(stamped);
-        return own.stream().filter(b -> OwnBearings.key(b.designation()).equals(key)).findFirst().map(b -> new Decoded(stamped.strip(), true, b.kind(), b.boreMm(), b.outsideMm(), b.widthMm(), true, null, b.series(),
-                List.of(new Part(b.designation(), "number", Kind.words(b.kind()) + ", of the workshop's own catalogue")), List.of("Of the workshop's own catalogue."), List.of(), b.designation(), Suffixes.NONE))
+        return own.stream()
+                .filter(b -> OwnBearings.key(b.designation()).equals(key))
+                .findFirst()
+                .map(b -> new Decoded(
+                        stamped.strip(),
+                        true,
+                        b.kind(),
+                        b.boreMm(),
+                        b.outsideMm(),
+                        b.widthMm(),
+                        true,
+                        null,
+                        b.series(),
+                        List.of(new Part(
+                                b.designation(), "number", Kind.words(b.kind()) + ", of the workshop's own catalogue")),
+                        List.of("Of the workshop's own catalogue."),
+                        List.of(),
+                        b.designation(),
+                        Suffixes.NONE))
                 .orElseGet(() -> decode(stamped));
     }
 
     private static String tidy(String stamped) {
-        String plain = isPlain(stamped) ? stamped : Normalizer.normalize(stamped, Normalizer.Form.NFKC).replaceAll("[×✕х]", "x").replaceAll("[‐-―−]", "-").replaceAll("\\p{Cntrl}", " ");
+        String plain = isPlain(stamped)
+                ? stamped
+                : Normalizer.normalize(stamped, Normalizer.Form.NFKC)
+                        .replaceAll("[×✕х]", "x")
+                        .replaceAll("[‐-―−]", "-")
+                        .replaceAll("\\p{Cntrl}", " ");
         return plain.strip().toUpperCase(Locale.ROOT);
     }
 
@@ -190,18 +250,38 @@ public final class Decoder {
         String kind = SERIES_KINDS.get(number.group(1));
         double bore = code >= 4 ? code * 5 : new int[] {10, 12, 15, 17}[code];
         List<Part> parts = new ArrayList<>();
-        parts.addAll(groups(number.group(1) + number.group(2), new Boundary(kind, number.group(1) + number.group(2), bore, bore + 1, 1, number.group(1), "")));
-        Suffixes suffixes = number.group(3).isEmpty() ? Suffixes.NONE : Suffixes.read(chunks(text, number.group(1).length() + 2), kind);
+        parts.addAll(groups(
+                number.group(1) + number.group(2),
+                new Boundary(kind, number.group(1) + number.group(2), bore, bore + 1, 1, number.group(1), "")));
+        Suffixes suffixes = number.group(3).isEmpty()
+                ? Suffixes.NONE
+                : Suffixes.read(chunks(text, number.group(1).length() + 2), kind);
         parts.addAll(suffixes.parts());
         List<String> warnings = new ArrayList<>();
         Traps.of(number.group(1) + number.group(2)).ifPresent(warnings::add);
         warnings.add("Not in the table: the figures tell the bore, the series no outside diameter. Measure it.");
-        return new Decoded(text, true, kind, bore, null, null, false, null, number.group(1), parts, warnings, List.of(), number.group(1) + number.group(2), suffixes);
+        return new Decoded(
+                text,
+                true,
+                kind,
+                bore,
+                null,
+                null,
+                false,
+                null,
+                number.group(1),
+                parts,
+                warnings,
+                List.of(),
+                number.group(1) + number.group(2),
+                suffixes);
     }
 
     private static Map<String, String> seriesKinds() {
         Map<String, String> kinds = new HashMap<>();
-        Catalogue.numbers().stream().filter(b -> NumberSeries.of(b.series()).isPresent()).forEach(b -> kinds.putIfAbsent(b.series(), b.kind()));
+        Catalogue.numbers().stream()
+                .filter(b -> NumberSeries.of(b.series()).isPresent())
+                .forEach(b -> kinds.putIfAbsent(b.series(), b.kind()));
         return kinds;
     }
 
@@ -226,8 +306,24 @@ public final class Decoder {
     }
 
     private static Decoded unknown(String marking, String text, String sentence) {
-        return new Decoded(marking, false, "unknown", null, null, null, false, null, "",
-                text.isEmpty() ? List.of() : List.of(new Part(text, "unknown", "not in the tables and of no numbering known here; kept as it stands")), List.of(sentence), List.of());
+        return new Decoded(
+                marking,
+                false,
+                "unknown",
+                null,
+                null,
+                null,
+                false,
+                null,
+                "",
+                text.isEmpty()
+                        ? List.of()
+                        : List.of(new Part(
+                                text,
+                                "unknown",
+                                "not in the tables and of no numbering known here; kept as it stands")),
+                List.of(sentence),
+                List.of());
     }
 
     /** A cone and a cup written as one: 15123/15245. */
@@ -243,11 +339,42 @@ public final class Decoder {
         }
         TaperMatch match = TaperMatch.of(cone, cup);
         Decoded of = TaperDecoder.decode(cone);
-        return Catalogue.taper(cone, cup).map(set -> new Decoded(cone + "/" + cup, true, "tapered-roller", set.boreMm(), set.outsideMm(), set.widthMm(), true, of.halfAngleDeg(), of.series(),
-                List.of(new Part(cone, "cone", "cone, bore " + mm(set.boreMm())), new Part(cup, "cup", "cup, outside " + mm(set.outsideMm()) + ", assembled width " + mm(set.widthMm()))),
-                List.of(match.reason(), "Inch tapers have plus tolerances: the same shaft is looser in them. Measure before ordering."), List.of()))
-                .orElseGet(() -> new Decoded(cone + "/" + cup, true, "tapered-roller", of.boreMm(), null, null, false, of.halfAngleDeg(), of.series(),
-                        List.of(new Part(cone, "cone", "cone"), new Part(cup, "cup", "cup")), List.of(match.reason()), List.of()));
+        return Catalogue.taper(cone, cup)
+                .map(set -> new Decoded(
+                        cone + "/" + cup,
+                        true,
+                        "tapered-roller",
+                        set.boreMm(),
+                        set.outsideMm(),
+                        set.widthMm(),
+                        true,
+                        of.halfAngleDeg(),
+                        of.series(),
+                        List.of(
+                                new Part(cone, "cone", "cone, bore " + mm(set.boreMm())),
+                                new Part(
+                                        cup,
+                                        "cup",
+                                        "cup, outside " + mm(set.outsideMm()) + ", assembled width "
+                                                + mm(set.widthMm()))),
+                        List.of(
+                                match.reason(),
+                                "Inch tapers have plus tolerances: the same shaft is looser in them. Measure "
+                                        + "before ordering."),
+                        List.of()))
+                .orElseGet(() -> new Decoded(
+                        cone + "/" + cup,
+                        true,
+                        "tapered-roller",
+                        of.boreMm(),
+                        null,
+                        null,
+                        false,
+                        of.halfAngleDeg(),
+                        of.series(),
+                        List.of(new Part(cone, "cone", "cone"), new Part(cup, "cup", "cup")),
+                        List.of(match.reason()),
+                        List.of()));
     }
 
     /** A listed or derived number with what stands behind it; null when there is none. */
@@ -263,7 +390,9 @@ public final class Decoder {
             List<String> chunks = chunks(text, length);
             boolean ends = ends(text, length);
             String next = chunks.isEmpty() ? "" : chunks.get(0);
-            boolean figure = !next.isEmpty() && Character.isDigit(next.charAt(0)) && Character.isDigit(joined.charAt(length - 1));
+            boolean figure = !next.isEmpty()
+                    && Character.isDigit(next.charAt(0))
+                    && Character.isDigit(joined.charAt(length - 1));
             if (!ends && figure && !Suffixes.known(next, kind)) {
                 continue;
             }
@@ -277,7 +406,9 @@ public final class Decoder {
 
     /** 618xx and 619xx are 68xx and 69xx. */
     private static String alias(String number) {
-        return number.length() == 5 && (number.startsWith("618") || number.startsWith("619")) ? "6" + number.substring(2) : number;
+        return number.length() == 5 && (number.startsWith("618") || number.startsWith("619"))
+                ? "6" + number.substring(2)
+                : number;
     }
 
     /** Where the first {@code length} characters that count end in the text as typed. */
@@ -326,15 +457,31 @@ public final class Decoder {
         for (Part part : suffixes.parts()) {
             char first = part.text().charAt(0);
             boolean slash = part.role().equals("clearance") || part.role().equals("tolerance");
-            printed.append(slash ? "/" : Character.isDigit(first) || part.role().equals("unknown") ? "-" : "").append(part.text());
+            printed.append(slash ? "/" : Character.isDigit(first) || part.role().equals("unknown") ? "-" : "")
+                    .append(part.text());
         }
-        return new Decoded(text, true, row.kind(), row.boreMm(), row.outsideMm(), width, true, null, row.series(), parts, warnings, List.of(), printed.toString(), suffixes);
+        return new Decoded(
+                text,
+                true,
+                row.kind(),
+                row.boreMm(),
+                row.outsideMm(),
+                width,
+                true,
+                null,
+                row.series(),
+                parts,
+                warnings,
+                List.of(),
+                printed.toString(),
+                suffixes);
     }
 
     /** The groups of a number without what stands behind it. */
     private static List<Part> groups(String number, Boundary row) {
         List<Part> parts = new ArrayList<>();
-        Optional<NumberSeries> series = NumberSeries.of(number.length() == 5 && number.startsWith("61") ? number.substring(0, 3) : row.series());
+        Optional<NumberSeries> series = NumberSeries.of(
+                number.length() == 5 && number.startsWith("61") ? number.substring(0, 3) : row.series());
         String letters = row.series();
         if (series.isEmpty() || !number.startsWith(series.get().series())) {
             int figures = 0;
@@ -343,7 +490,8 @@ public final class Decoder {
             }
             if (figures > 0 && figures < number.length() && number.startsWith(letters)) {
                 parts.add(new Part(letters, "type", Kind.words(row.kind())));
-                parts.add(new Part(number.substring(letters.length()), "number", "bore " + mm(row.boreMm()) + ", as listed"));
+                parts.add(new Part(
+                        number.substring(letters.length()), "number", "bore " + mm(row.boreMm()) + ", as listed"));
             } else {
                 parts.add(new Part(number, "number", Kind.words(row.kind()) + ", as listed"));
             }
@@ -360,14 +508,22 @@ public final class Decoder {
             parts.add(new Part(head.substring(split), "series", series.get().meaning()));
         }
         String code = number.substring(head.length());
-        parts.add(new Part(code, "bore-code", "bore " + mm(row.boreMm()) + (code.startsWith("/") || code.length() == 1 ? " as written" : row.boreMm() >= 20 ? " (× 5)" : "")));
+        parts.add(new Part(
+                code,
+                "bore-code",
+                "bore " + mm(row.boreMm())
+                        + (code.startsWith("/") || code.length() == 1
+                                ? " as written"
+                                : row.boreMm() >= 20 ? " (× 5)" : "")));
         return List.copyOf(parts);
     }
 
     /** Small ones are wider with shields or seals: the table's note tells how wide. */
     private static double width(Boundary row, Suffixes suffixes, List<String> warnings) {
         Matcher wide = row.note().isEmpty() ? null : WIDER.matcher(row.note());
-        if (wide != null && wide.find() && (suffixes.sealing().contains("shield") || suffixes.sealed() && wide.group(1) != null)) {
+        if (wide != null
+                && wide.find()
+                && (suffixes.sealing().contains("shield") || suffixes.sealed() && wide.group(1) != null)) {
             warnings.add("With shields or seals it is " + wide.group(2) + " mm wide, open " + mm(row.widthMm()) + ".");
             return Double.parseDouble(wide.group(2));
         }
@@ -399,42 +555,104 @@ public final class Decoder {
         if (outside <= bore) {
             return unknown(text, text, "The outside must be larger than the bore: bore × outside × width.");
         }
-        List<Part> parts = List.of(new Part(m.group(2), "bore", "bore " + mm(bore) + (m.group(1).isEmpty() ? "" : ", under the rollers")), new Part(m.group(3), "outside", "outside " + mm(outside)),
+        List<Part> parts = List.of(
+                new Part(m.group(2), "bore", "bore " + mm(bore) + (m.group(1).isEmpty() ? "" : ", under the rollers")),
+                new Part(m.group(3), "outside", "outside " + mm(outside)),
                 new Part(m.group(4), "width", (m.group(5) == null ? "width " : "height ") + mm(width)));
         if (m.group(5) != null) {
             List<Part> angled = new ArrayList<>(parts);
-            angled.add(new Part(m.group(5), "chamfer", "chamfer of the inner ring " + m.group(5) + "°, to crown race or compression ring"));
-            angled.add(new Part(m.group(6), "chamfer", "chamfer of the outer ring " + m.group(6) + "°, to the cup; these are not the ball contact angle"));
+            angled.add(new Part(
+                    m.group(5),
+                    "chamfer",
+                    "chamfer of the inner ring " + m.group(5) + "°, to crown race or compression ring"));
+            angled.add(new Part(
+                    m.group(6),
+                    "chamfer",
+                    "chamfer of the outer ring " + m.group(6) + "°, to the cup; these are not the ball contact angle"));
             String name = plain(bore) + "x" + plain(outside) + "x" + plain(width) + " " + m.group(5) + "/" + m.group(6);
-            return new Decoded(text, true, "headset-angular-contact", bore, outside, width, true, null, "headset", angled,
-                    List.of("Real headset bearings differ by 0.1 mm: measure, and compare both chamfers."), List.of(), name, Suffixes.NONE);
+            return new Decoded(
+                    text,
+                    true,
+                    "headset-angular-contact",
+                    bore,
+                    outside,
+                    width,
+                    true,
+                    null,
+                    "headset",
+                    angled,
+                    List.of("Real headset bearings differ by 0.1 mm: measure, and compare both chamfers."),
+                    List.of(),
+                    name,
+                    Suffixes.NONE);
         }
         boolean cage = !m.group(1).isEmpty();
-        List<String> same = cage ? List.of() : Catalogue.numbers().stream().filter(b -> b.boreMm() == bore && b.outsideMm() == outside && b.widthMm() == width).map(Boundary::designation).toList();
+        List<String> same = cage
+                ? List.of()
+                : Catalogue.numbers().stream()
+                        .filter(b -> b.boreMm() == bore && b.outsideMm() == outside && b.widthMm() == width)
+                        .map(Boundary::designation)
+                        .toList();
         String name = (cage ? "K " : "") + plain(bore) + "x" + plain(outside) + "x" + plain(width);
-        return new Decoded(text, true, cage ? "needle-cage" : "unknown", bore, outside, width, true, null, cage ? "K" : "", parts,
-                List.of(cage ? "A needle cage: shaft and housing are its races; the sizes are under and over the rollers." : same.isEmpty() ? "A size, not a number; the tables list none of exactly this size."
-                        : "A size, not a number: these have exactly it."), same, name, Suffixes.NONE);
+        return new Decoded(
+                text,
+                true,
+                cage ? "needle-cage" : "unknown",
+                bore,
+                outside,
+                width,
+                true,
+                null,
+                cage ? "K" : "",
+                parts,
+                List.of(
+                        cage
+                                ? "A needle cage: shaft and housing are its races; the sizes are under and over "
+                                        + "the rollers."
+                                : same.isEmpty()
+                                        ? "A size, not a number; the tables list none of exactly this size."
+                                        : "A size, not a number: these have exactly it."),
+                same,
+                name,
+                Suffixes.NONE);
     }
 
     private static Decoded cartridge(String text, Matcher m) {
         boolean tenths = m.group(5) != null;
         double bore = Double.parseDouble(tenths ? m.group(5) : m.group(1));
-        double outside = tenths ? Double.parseDouble(m.group(6)) / 100 : Double.parseDouble(m.group(2)) + Double.parseDouble(m.group(3)) / 100;
+        double outside = tenths
+                ? Double.parseDouble(m.group(6)) / 100
+                : Double.parseDouble(m.group(2)) + Double.parseDouble(m.group(3)) / 100;
         double width = tenths ? Double.parseDouble(m.group(7)) / 10 : Double.parseDouble(m.group(4));
         if (outside <= bore) {
             return unknown(text, text, "The outside would be smaller than the bore: compare the number with the ring.");
         }
-        List<Part> parts = new ArrayList<>(List.of(new Part("DAC", "type", "double-row hub cartridge, sizes in its number"), new Part(tenths ? m.group(5) : m.group(1), "bore", "bore " + mm(bore)),
-                new Part(tenths ? m.group(6) : m.group(2) + m.group(3), "outside", "outside " + mm(outside)), new Part(tenths ? m.group(7) : m.group(4), "width", "width over the inner rings " + mm(width))));
+        List<Part> parts = new ArrayList<>(List.of(
+                new Part("DAC", "type", "double-row hub cartridge, sizes in its number"),
+                new Part(tenths ? m.group(5) : m.group(1), "bore", "bore " + mm(bore)),
+                new Part(tenths ? m.group(6) : m.group(2) + m.group(3), "outside", "outside " + mm(outside)),
+                new Part(tenths ? m.group(7) : m.group(4), "width", "width over the inner rings " + mm(width))));
         if (m.group(8) != null) {
             parts.add(new Part(m.group(8), "width", "width of the outer ring " + m.group(8) + " mm"));
         }
         if (m.group(9) != null) {
             parts.add(new Part(m.group(9), "unknown", "not known here; kept as it stands"));
         }
-        return new Decoded(text, true, "hub-cartridge", bore, outside, width, true, null, "DAC", parts,
-                List.of("The exact number, magnetic encoder side inward where it has one. Measure before ordering."), List.of(), text, Suffixes.NONE);
+        return new Decoded(
+                text,
+                true,
+                "hub-cartridge",
+                bore,
+                outside,
+                width,
+                true,
+                null,
+                "DAC",
+                parts,
+                List.of("The exact number, magnetic encoder side inward where it has one. Measure before ordering."),
+                List.of(),
+                text,
+                Suffixes.NONE);
     }
 
     private static Decoded needle(String text, Matcher m) {
@@ -447,17 +665,47 @@ public final class Decoder {
         if (bore < 3 || width < 4) {
             return unknown(text, text, "No needle bearing is so small: compare the number with the ring.");
         }
-        List<Part> parts = new ArrayList<>(List.of(new Part(type, "type", drawn ? "drawn-cup needle roller bearing" + (type.equals("BK") ? ", one end closed" : "") : "machined needle roller bearing" + (type.equals("NK") ? " without inner ring" : "")),
-                new Part(drawn ? m.group(2) : m.group(6), "bore", "bore " + mm(bore) + (type.equals("NKI") ? "" : ", under the rollers")), new Part(drawn ? m.group(3) : m.group(7), "width", "width " + mm(width))));
+        List<Part> parts = new ArrayList<>(List.of(
+                new Part(
+                        type,
+                        "type",
+                        drawn
+                                ? "drawn-cup needle roller bearing" + (type.equals("BK") ? ", one end closed" : "")
+                                : "machined needle roller bearing" + (type.equals("NK") ? " without inner ring" : "")),
+                new Part(
+                        drawn ? m.group(2) : m.group(6),
+                        "bore",
+                        "bore " + mm(bore) + (type.equals("NKI") ? "" : ", under the rollers")),
+                new Part(drawn ? m.group(3) : m.group(7), "width", "width " + mm(width))));
         Suffixes suffixes = rest.isEmpty() ? Suffixes.NONE : Suffixes.read(List.of(rest), "machined-needle-roller");
         parts.addAll(suffixes.parts());
-        return new Decoded(text, true, drawn ? "drawn-cup-needle-roller" : "machined-needle-roller", bore, outside, width, outside != null, null, type, parts,
-                List.of("Not in the table: bore and width stand in the number" + (outside == null ? "; measure the outside." : ", the outside is that of the same bore."), "Measure before ordering."), List.of(), text, suffixes);
+        return new Decoded(
+                text,
+                true,
+                drawn ? "drawn-cup-needle-roller" : "machined-needle-roller",
+                bore,
+                outside,
+                width,
+                outside != null,
+                null,
+                type,
+                parts,
+                List.of(
+                        "Not in the table: bore and width stand in the number"
+                                + (outside == null
+                                        ? "; measure the outside."
+                                        : ", the outside is that of the same bore."),
+                        "Measure before ordering."),
+                List.of(),
+                text,
+                suffixes);
     }
 
     private static Map<String, Double> sameBore() {
         Map<String, Double> outside = new HashMap<>();
-        Catalogue.numbers().stream().filter(b -> List.of("HK", "BK", "NK", "NKI").contains(b.series())).forEach(b -> outside.putIfAbsent(b.series() + plain(b.boreMm()), b.outsideMm()));
+        Catalogue.numbers().stream()
+                .filter(b -> List.of("HK", "BK", "NK", "NKI").contains(b.series()))
+                .forEach(b -> outside.putIfAbsent(b.series() + plain(b.boreMm()), b.outsideMm()));
         return outside;
     }
 
@@ -465,11 +713,27 @@ public final class Decoder {
         String first = text.split("[\\s-]", 2)[0];
         Pattern pattern = pattern(strip(first));
         Set<String> found = new LinkedHashSet<>();
-        Stream.concat(Catalogue.numbers().stream().map(Boundary::designation), Catalogue.tapers().stream().flatMap(s -> Stream.of(s.cone(), s.cup())))
-                .filter(d -> pattern.matcher(d).matches()).forEach(found::add);
-        String sentence = found.isEmpty() ? "No number in the tables fits “" + text + "”: measure the sizes."
-                : "Worn: " + found.size() + (found.size() == 1 ? " number" : " numbers") + " in the tables " + (found.size() == 1 ? "fits" : "fit") + ". Measure to tell them apart.";
-        return new Decoded(text, false, "unknown", null, null, null, false, null, "", List.of(new Part(text, "unknown", "partly worn away")), List.of(sentence),
+        Stream.concat(
+                        Catalogue.numbers().stream().map(Boundary::designation),
+                        Catalogue.tapers().stream().flatMap(s -> Stream.of(s.cone(), s.cup())))
+                .filter(d -> pattern.matcher(d).matches())
+                .forEach(found::add);
+        String sentence = found.isEmpty()
+                ? "No number in the tables fits “" + text + "”: measure the sizes."
+                : "Worn: " + found.size() + (found.size() == 1 ? " number" : " numbers") + " in the tables "
+                        + (found.size() == 1 ? "fits" : "fit") + ". Measure to tell them apart.";
+        return new Decoded(
+                text,
+                false,
+                "unknown",
+                null,
+                null,
+                null,
+                false,
+                null,
+                "",
+                List.of(new Part(text, "unknown", "partly worn away")),
+                List.of(sentence),
                 found.stream().limit(MOST_COMPLETIONS).toList());
     }
 
@@ -487,7 +751,8 @@ public final class Decoder {
         boolean figures = text.chars().anyMatch(Character::isDigit);
         for (int i = from; figures && i < out.length(); i++) {
             char c = out.charAt(i);
-            boolean beside = i > 0 && Character.isDigit(out.charAt(i - 1)) || i + 1 < text.length() && Character.isDigit(text.charAt(i + 1));
+            boolean beside = i > 0 && Character.isDigit(out.charAt(i - 1))
+                    || i + 1 < text.length() && Character.isDigit(text.charAt(i + 1));
             if (beside && i < 6 && LOOK_ALIKES.containsKey(c)) {
                 out.setCharAt(i, LOOK_ALIKES.get(c));
             }

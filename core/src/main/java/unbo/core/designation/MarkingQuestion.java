@@ -22,19 +22,33 @@ import unbo.core.worksheet.Worksheet;
 public final class MarkingQuestion {
 
     /** Two numbers. */
-    public record Pair(String cone, String cup) {
-    }
+    public record Pair(String cone, String cup) {}
 
-    public static final Question<String> DECODE = new Question<>("decode", "Number on a ring", "What is it, how large, and what does each group of its number fix?",
-            FieldList.of(List.of(Field.text("marking", "As stamped", 400).must().hint("? for a worn character; several parted by commas")), v -> v.text("marking")),
-            Map.of("marking", "6305-2RS1/C3"), MarkingQuestion::answers);
+    public static final Question<String> DECODE = new Question<>(
+            "decode",
+            "Number on a ring",
+            "What is it, how large, and what does each group of its number fix?",
+            FieldList.of(
+                    List.of(Field.text("marking", "As stamped", 400)
+                            .must()
+                            .hint("? for a worn character; several parted by commas")),
+                    v -> v.text("marking")),
+            Map.of("marking", "6305-2RS1/C3"),
+            MarkingQuestion::answers);
 
-    public static final Question<Pair> MATCH = new Question<>("match", "Cone and cup", "Do this cone and this cup belong together?",
-            FieldList.of(List.of(Field.text("cone", "Cone", 40).must(), Field.text("cup", "Cup", 40).must()), v -> new Pair(v.text("cone"), v.text("cup"))),
-            Map.of("cone", "L44649", "cup", "L45410"), pair -> answer(pair, TaperMatch.of(pair.cone(), pair.cup())));
+    public static final Question<Pair> MATCH = new Question<>(
+            "match",
+            "Cone and cup",
+            "Do this cone and this cup belong together?",
+            FieldList.of(
+                    List.of(
+                            Field.text("cone", "Cone", 40).must(),
+                            Field.text("cup", "Cup", 40).must()),
+                    v -> new Pair(v.text("cone"), v.text("cup"))),
+            Map.of("cone", "L44649", "cup", "L45410"),
+            pair -> answer(pair, TaperMatch.of(pair.cone(), pair.cup())));
 
-    private MarkingQuestion() {
-    }
+    private MarkingQuestion() {}
 
     private static Answer answers(String text) {
         return answers(text, List.of());
@@ -57,47 +71,95 @@ public final class MarkingQuestion {
         if (!d.recognised()) {
             return d.marking() + ": " + d.warnings().get(0);
         }
-        return d.marking() + ": " + Kind.words(d.kind()) + ", " + (d.boreMm() == null ? "–" : Show.number(d.boreMm(), 3)) + " × " + (d.outsideMm() == null ? "–" : Show.number(d.outsideMm(), 3)) + " × "
-                + (d.widthMm() == null ? "–" : Show.number(d.widthMm(), 3)) + " mm" + (d.suffixes().sealed() ? ", " + d.suffixes().sealing().replace('-', ' ') : "") + ".";
+        return d.marking() + ": " + Kind.words(d.kind()) + ", "
+                + (d.boreMm() == null ? "–" : Show.number(d.boreMm(), 3)) + " × "
+                + (d.outsideMm() == null ? "–" : Show.number(d.outsideMm(), 3)) + " × "
+                + (d.widthMm() == null ? "–" : Show.number(d.widthMm(), 3)) + " mm"
+                + (d.suffixes().sealed() ? ", " + d.suffixes().sealing().replace('-', ' ') : "") + ".";
     }
 
     private static List<Drawing> drawings(Decoded d) {
-        return Stream.of(BearingDrawing.of(d), ClassBands.of(d), ToleranceBands.of(d)).filter(Objects::nonNull).toList();
+        return Stream.of(BearingDrawing.of(d), ClassBands.of(d), ToleranceBands.of(d))
+                .filter(Objects::nonNull)
+                .toList();
     }
 
     private static Answer answer(Decoded d) {
         List<Answer.Figure> figures = new ArrayList<>();
-        figures.add(new Answer.Figure("stamped", d.recognised() ? d.designation() : d.marking(), "", d.recognised() ? Kind.words(d.kind()) : "not known"));
+        figures.add(new Answer.Figure(
+                "stamped",
+                d.recognised() ? d.designation() : d.marking(),
+                "",
+                d.recognised() ? Kind.words(d.kind()) : "not known"));
         size(figures, "bore", d.boreMm());
         size(figures, "outside", d.outsideMm());
         size(figures, d.metricTaper() || d.cone() || d.cup() ? "assembled width" : "width", d.widthMm());
-        List<String> sentences = new ArrayList<>(d.recognised() ? d.parts().stream().map(part -> part.text() + ": " + part.meaning() + ".").toList() : List.of());
-        Stream.of(d.suffixes().clearance(), d.suffixes().tolerance()).filter(Objects::nonNull).forEach(code -> Classes.means(code).ifPresent(means -> sentences.add(code + " means: " + means)));
+        List<String> sentences = new ArrayList<>(
+                d.recognised()
+                        ? d.parts().stream()
+                                .map(part -> part.text() + ": " + part.meaning() + ".")
+                                .toList()
+                        : List.of());
+        Stream.of(d.suffixes().clearance(), d.suffixes().tolerance())
+                .filter(Objects::nonNull)
+                .forEach(code -> Classes.means(code).ifPresent(means -> sentences.add(code + " means: " + means)));
         sentences.addAll(d.warnings());
         if (!d.completions().isEmpty()) {
-            sentences.add((d.recognised() ? d.kind().startsWith("inch-tapered") ? "Sets it belongs to: " : "Listed with this size: " : "It can be: ") + String.join(", ", d.completions()) + ".");
+            sentences.add((d.recognised()
+                            ? d.kind().startsWith("inch-tapered") ? "Sets it belongs to: " : "Listed with this size: "
+                            : "It can be: ")
+                    + String.join(", ", d.completions()) + ".");
         }
-        return new Answer(figures, d.recognised() ? List.of() : List.of(new Finding("unknown", Level.OPEN, "Not recognised; the text is kept as it stands.")),
-                sentences, new Worksheet("What do the groups of this number fix?",
-                d.parts().stream().map(p -> Worksheet.given(p.text(), p.role(), p.meaning())).toList(),
-                List.of("ISO 15, ISO 355 (metric); ABMA standard 19.2 (inch tapers); clearance ISO 5753-1, tolerance ISO 492.")), drawings(d));
+        return new Answer(
+                figures,
+                d.recognised()
+                        ? List.of()
+                        : List.of(new Finding("unknown", Level.OPEN, "Not recognised; the text is kept as it stands.")),
+                sentences,
+                new Worksheet(
+                        "What do the groups of this number fix?",
+                        d.parts().stream()
+                                .map(p -> Worksheet.given(p.text(), p.role(), p.meaning()))
+                                .toList(),
+                        List.of("ISO 15, ISO 355 (metric); ABMA standard 19.2 (inch tapers); clearance ISO "
+                                + "5753-1, tolerance ISO 492.")),
+                drawings(d));
     }
 
     private static void size(List<Answer.Figure> figures, String what, Double mm) {
-        figures.add(mm == null ? new Answer.Figure(what, "not told", "", "") : new Answer.Figure(what, Show.number(mm, 3), "mm", Show.inches(mm)));
+        figures.add(
+                mm == null
+                        ? new Answer.Figure(what, "not told", "", "")
+                        : new Answer.Figure(what, Show.number(mm, 3), "mm", Show.inches(mm)));
     }
 
     private static Answer answer(Pair pair, TaperMatch match) {
         String word = match.match() == null ? "cannot be told" : match.match() ? "yes" : "no";
         Level level = match.match() == null ? Level.WATCH : match.match() ? Level.RIGHT : Level.STOP;
-        return new Answer(List.of(new Answer.Figure("belong together", word, "", "")), List.of(new Finding("match-" + word, level, match.reason())), List.of(),
-                new Worksheet("Do cone and cup belong together?", List.of(series(pair.cone()), series(pair.cup()),
-                        Worksheet.judged("", "same series", "prefix, angle code and series figures agree", word, "a cone fits only a cup of its own series")),
-                        List.of("ABMA standard 19.2.")), List.of());
+        return new Answer(
+                List.of(new Answer.Figure("belong together", word, "", "")),
+                List.of(new Finding("match-" + word, level, match.reason())),
+                List.of(),
+                new Worksheet(
+                        "Do cone and cup belong together?",
+                        List.of(
+                                series(pair.cone()),
+                                series(pair.cup()),
+                                Worksheet.judged(
+                                        "",
+                                        "same series",
+                                        "prefix, angle code and series figures agree",
+                                        word,
+                                        "a cone fits only a cup of its own series")),
+                        List.of("ABMA standard 19.2.")),
+                List.of());
     }
 
     private static Worksheet.Line series(String marking) {
         Decoded d = TaperDecoder.decode(marking);
-        return Worksheet.given(d.marking(), d.kind().replace('-', ' '), d.series().isEmpty() ? "series not told by the number" : "series " + d.series());
+        return Worksheet.given(
+                d.marking(),
+                d.kind().replace('-', ' '),
+                d.series().isEmpty() ? "series not told by the number" : "series " + d.series());
     }
 }

@@ -9,8 +9,8 @@ import org.apache.commons.csv.CSVRecord;
 import unbo.core.measure.Table;
 
 /**
- * What a series' figures fix (ISO 15 and ISO 355 dimension plans): for one bore the outside diameter rises with the diameter
- * series 7, 8, 9, 0, 1, 2, 3, 4, the width with the width series.
+ * What a series' figures fix (ISO 15 and ISO 355 dimension plans): for one bore the outside diameter rises with the
+ * diameter series 7, 8, 9, 0, 1, 2, 3, 4, the width with the width series.
  */
 record NumberSeries(String series, int diameter, int width, String words) {
 
@@ -21,13 +21,20 @@ record NumberSeries(String series, int diameter, int width, String words) {
     }
 
     String meaning() {
-        return "diameter series " + diameter + ", width series " + width + (words.isEmpty() ? "" : " (" + words + ")") + ": these name a row of the plan, not a size";
+        return "diameter series " + diameter + ", width series " + width + (words.isEmpty() ? "" : " (" + words + ")")
+                + ": these name a row of the plan, not a size";
     }
 
     private static Map<String, NumberSeries> read() {
         Map<String, NumberSeries> all = new HashMap<>();
         for (CSVRecord row : Table.read(NumberSeries.class, "series.csv")) {
-            all.put(row.get("series"), new NumberSeries(row.get("series"), Integer.parseInt(row.get("diameter")), Integer.parseInt(row.get("width")), row.get("words")));
+            all.put(
+                    row.get("series"),
+                    new NumberSeries(
+                            row.get("series"),
+                            Integer.parseInt(row.get("diameter")),
+                            Integer.parseInt(row.get("width")),
+                            row.get("words")));
         }
         return all;
     }

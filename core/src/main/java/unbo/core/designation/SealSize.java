@@ -8,12 +8,11 @@ import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
 import unbo.core.measure.Units;
 
-/**
- * Size of a shaft seal, mm: inner (shaft) × outside (housing) × width.
- */
+/** Size of a shaft seal, mm: inner (shaft) × outside (housing) × width. */
 public record SealSize(double shaftMm, double outsideMm, double widthMm) {
 
-    private static final Pattern TRIPLE = Pattern.compile("(.+?)\\s*[x×*/]\\s*(.+?)\\s*[x×*/]\\s*(.+)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TRIPLE =
+            Pattern.compile("(.+?)\\s*[x×*/]\\s*(.+?)\\s*[x×*/]\\s*(.+)", Pattern.CASE_INSENSITIVE);
 
     /** Reads {@code 45x65x10}; empty when it is no seal size. */
     public static Optional<SealSize> read(String text) {
@@ -24,7 +23,14 @@ public record SealSize(double shaftMm, double outsideMm, double widthMm) {
         Double shaft = mm(match.group(1));
         Double outside = mm(match.group(2));
         Double width = mm(match.group(3));
-        boolean seal = shaft != null && outside != null && width != null && shaft > 3 && outside > shaft && outside < 400 && width > 1 && width < 60;
+        boolean seal = shaft != null
+                && outside != null
+                && width != null
+                && shaft > 3
+                && outside > shaft
+                && outside < 400
+                && width > 1
+                && width < 60;
         return seal ? Optional.of(new SealSize(shaft, outside, width)) : Optional.empty();
     }
 

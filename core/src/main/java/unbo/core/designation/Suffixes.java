@@ -10,30 +10,38 @@ import org.apache.commons.csv.CSVRecord;
 import unbo.core.measure.Table;
 
 /**
- * What stands behind a number: seals, clearance, tolerance, cage, angle, sets. The meaning of a mark, never a maker's name;
- * schemes differ from maker to maker, so what is not known is kept as it stands.
+ * What stands behind a number: seals, clearance, tolerance, cage, angle, sets. The meaning of a mark, never a maker's
+ * name; schemes differ from maker to maker, so what is not known is kept as it stands.
  *
- * @param sealing   open, one-shield, two-shields, one-seal, two-seals, two-low-drag-seals
- * @param contact   light or full where a rubber seal touches; empty otherwise
+ * @param sealing open, one-shield, two-shields, one-seal, two-seals, two-low-drag-seals
+ * @param contact light or full where a rubber seal touches; empty otherwise
  * @param clearance class; null when none is marked
  * @param tolerance class; null when none is marked
- * @param cage      brass, steel, polyamide; empty when none is marked
+ * @param cage brass, steel, polyamide; empty when none is marked
  * @param fullComplement true without a cage
- * @param fillingSlot    true with a slot through which balls were filled
- * @param contactDeg     contact angle of an angular contact bearing; null when none is marked
- * @param parts     the marks in order, the unknown ones among them
+ * @param fillingSlot true with a slot through which balls were filled
+ * @param contactDeg contact angle of an angular contact bearing; null when none is marked
+ * @param parts the marks in order, the unknown ones among them
  */
-public record Suffixes(String sealing, String contact, String clearance, String tolerance, String cage, boolean fullComplement, boolean fillingSlot, Double contactDeg,
-                       List<Part> parts) {
+public record Suffixes(
+        String sealing,
+        String contact,
+        String clearance,
+        String tolerance,
+        String cage,
+        boolean fullComplement,
+        boolean fillingSlot,
+        Double contactDeg,
+        List<Part> parts) {
 
     static final Suffixes NONE = new Suffixes("open", "", null, null, "", false, false, null, List.of());
 
     private static final Map<String, Row> ROWS = read();
-    private static final int LONGEST = ROWS.keySet().stream().mapToInt(String::length).max().orElseThrow();
+    private static final int LONGEST =
+            ROWS.keySet().stream().mapToInt(String::length).max().orElseThrow();
     private static final Map<String, Double> ANGLES = Map.of("C", 15.0, "A", 30.0, "AC", 25.0, "A5", 25.0, "B", 40.0);
 
-    private record Row(String role, String sealing, String value, String meaning) {
-    }
+    private record Row(String role, String sealing, String value, String meaning) {}
 
     public Suffixes {
         parts = List.copyOf(parts);
@@ -65,10 +73,12 @@ public record Suffixes(String sealing, String contact, String clearance, String 
         return split(chunk, kind).rest().isEmpty();
     }
 
-    private record Split(List<String> marks, String rest) {
-    }
+    private record Split(List<String> marks, String rest) {}
 
-    /** The longest marks first; a rest that begins with a figure takes the letter before it along, for the two are one mark. */
+    /**
+     * The longest marks first; a rest that begins with a figure takes the letter before it along, for the two are one
+     * mark.
+     */
     private static Split split(String chunk, String kind) {
         List<String> marks = new ArrayList<>();
         int at = 0;
@@ -80,7 +90,10 @@ public record Suffixes(String sealing, String contact, String clearance, String 
             marks.add(mark);
             at += mark.length();
         }
-        while (at < chunk.length() && !marks.isEmpty() && Character.isDigit(chunk.charAt(at)) && Character.isLetter(chunk.charAt(at - 1))) {
+        while (at < chunk.length()
+                && !marks.isEmpty()
+                && Character.isDigit(chunk.charAt(at))
+                && Character.isLetter(chunk.charAt(at - 1))) {
             at -= marks.remove(marks.size() - 1).length();
         }
         return new Split(marks, chunk.substring(at));
@@ -153,7 +166,7 @@ public record Suffixes(String sealing, String contact, String clearance, String 
                 case "clearance" -> clearance = value;
                 case "tolerance" -> tolerance = value;
                 case "cage" -> cage = value;
-                default -> { }
+                default -> {}
             }
             if (!row.sealing().isEmpty()) {
                 sealing = row.sealing();
@@ -161,7 +174,12 @@ public record Suffixes(String sealing, String contact, String clearance, String 
             }
             full |= value.equals("full-complement");
             slot |= mark.equals("MAX");
-            parts.add(new Part(mark, row.role(), row.role().equals("clearance") || row.role().equals("tolerance") ? row.meaning() + (value.equals(mark) ? " " + mark : "") : row.meaning()));
+            parts.add(new Part(
+                    mark,
+                    row.role(),
+                    row.role().equals("clearance") || row.role().equals("tolerance")
+                            ? row.meaning() + (value.equals(mark) ? " " + mark : "")
+                            : row.meaning()));
         }
 
         Suffixes made() {

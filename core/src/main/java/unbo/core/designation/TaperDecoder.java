@@ -17,19 +17,20 @@ import unbo.core.catalogue.TaperAngles;
 import unbo.core.catalogue.TaperSet;
 
 /**
- * Reads what is stamped on a tapered bearing: metric numbers (ISO 355 / common numbering, cone and cup under one number)
- * and inch cones and cups (ABMA numbering: duty prefix, angle code, series, member). Sizes come from the tables; a number
- * that is not in them is taken apart as far as its scheme goes and said to be unknown. Letter case, blanks, hyphens,
- * dots and slashes are forgiven; {@code ?} or {@code _} stands for a worn character.
+ * Reads what is stamped on a tapered bearing: metric numbers (ISO 355 / common numbering, cone and cup under one
+ * number) and inch cones and cups (ABMA numbering: duty prefix, angle code, series, member). Sizes come from the
+ * tables; a number that is not in them is taken apart as far as its scheme goes and said to be unknown. Letter case,
+ * blanks, hyphens, dots and slashes are forgiven; {@code ?} or {@code _} stands for a worn character.
  */
 public final class TaperDecoder {
 
-    private static final Pattern ABMA = Pattern.compile("(J?)(EL|LL|LM|HM|HH|EH|L|M|H)(\\d)(\\d{1,3})(\\d{2})([A-Z]{0,2})");
-    private static final Pattern METRIC = Pattern.compile("(3(?:02|03|13|20|22|23|29|30|31|32))(\\d{2}|/\\d{2})([A-Z][A-Z0-9]*)?");
+    private static final Pattern ABMA =
+            Pattern.compile("(J?)(EL|LL|LM|HM|HH|EH|L|M|H)(\\d)(\\d{1,3})(\\d{2})([A-Z]{0,2})");
+    private static final Pattern METRIC =
+            Pattern.compile("(3(?:02|03|13|20|22|23|29|30|31|32))(\\d{2}|/\\d{2})([A-Z][A-Z0-9]*)?");
     private static final int MOST_COMPLETIONS = 20;
 
-    private TaperDecoder() {
-    }
+    private TaperDecoder() {}
 
     /** Decodes a marking; never fails, an unknown one is returned as such with its text kept. */
     public static Decoded decode(String stamped) {
@@ -54,9 +55,20 @@ public final class TaperDecoder {
         if (abma.matches()) {
             return unlistedInch(marking, abma);
         }
-        return new Decoded(marking, false, "unknown", null, null, null, false, null, "",
-                List.of(new Part(marking, "unknown", "not in the tables and of no numbering known here; kept as it stands")),
-                List.of("“" + marking + "” is not known: measure bore, outside and width, and type them."), List.of());
+        return new Decoded(
+                marking,
+                false,
+                "unknown",
+                null,
+                null,
+                null,
+                false,
+                null,
+                "",
+                List.of(new Part(
+                        marking, "unknown", "not in the tables and of no numbering known here; kept as it stands")),
+                List.of("“" + marking + "” is not known: measure bore, outside and width, and type them."),
+                List.of());
     }
 
     /** Upper case, without blanks, hyphens, dots and slashes at its edges or between figures. */
@@ -77,12 +89,16 @@ public final class TaperDecoder {
         boolean direct = number.group(2).startsWith("/");
         int code = Integer.parseInt(number.group(2).replace("/", ""));
         int bore = direct ? code : code >= 4 ? code * 5 : new int[] {10, 12, 15, 17}[code];
-        parts.add(new Part(number.group(2), "bore-code", "bore " + bore + " mm" + (direct ? " as written" : code >= 4 ? " (× 5)" : "")));
+        parts.add(new Part(
+                number.group(2),
+                "bore-code",
+                "bore " + bore + " mm" + (direct ? " as written" : code >= 4 ? " (× 5)" : "")));
         boolean steep = suffix.matches("[BCD].*");
         if (!suffix.isEmpty()) {
             parts.add(new Part(suffix, "suffix", suffixMeaning(suffix)));
             if (steep) {
-                warnings.add("The letter " + suffix.charAt(0) + " means a steeper cone than plain " + base + ": never mix their cones and cups.");
+                warnings.add("The letter " + suffix.charAt(0) + " means a steeper cone than plain " + base
+                        + ": never mix their cones and cups.");
             }
         }
         if (row.isEmpty()) {
@@ -90,46 +106,96 @@ public final class TaperDecoder {
         }
         warnings.add("Measure before ordering.");
         Double half = steep ? null : TaperAngles.halfOfSeries(series).orElse(null);
-        return new Decoded(marking, true, "tapered-roller", row.map(Boundary::boreMm).orElse((double) bore),
-                row.map(Boundary::outsideMm).orElse(null), row.map(Boundary::widthMm).orElse(null), row.isPresent(), half, series,
-                parts, warnings, List.of());
+        return new Decoded(
+                marking,
+                true,
+                "tapered-roller",
+                row.map(Boundary::boreMm).orElse((double) bore),
+                row.map(Boundary::outsideMm).orElse(null),
+                row.map(Boundary::widthMm).orElse(null),
+                row.isPresent(),
+                half,
+                series,
+                parts,
+                warnings,
+                List.of());
     }
 
     private static String suffixMeaning(String suffix) {
         return switch (suffix.charAt(0)) {
             case 'X' -> "dimensions changed to the standard";
             case 'B', 'C', 'D' -> "steeper cone angle";
-            case 'J' -> suffix.length() > 1 && suffix.charAt(1) == '2' ? "cup angle to ISO 355, in some schemes" : "cup track to ISO 355, or pressed steel cage: schemes differ";
+            case 'J' ->
+                suffix.length() > 1 && suffix.charAt(1) == '2'
+                        ? "cup angle to ISO 355, in some schemes"
+                        : "cup track to ISO 355, or pressed steel cage: schemes differ";
             default -> "not known here; kept as it stands";
         };
     }
 
     private static Decoded listed(String marking, Boundary row) {
-        return new Decoded(marking, true, row.kind(), row.boreMm(), row.outsideMm(), row.widthMm(), true, null, row.series(),
-                List.of(new Part(row.series(), "series", "series " + row.series() + " (" + row.kind().replace('-', ' ') + ")"),
+        return new Decoded(
+                marking,
+                true,
+                row.kind(),
+                row.boreMm(),
+                row.outsideMm(),
+                row.widthMm(),
+                true,
+                null,
+                row.series(),
+                List.of(
+                        new Part(
+                                row.series(),
+                                "series",
+                                "series " + row.series() + " (" + row.kind().replace('-', ' ') + ")"),
                         new Part(marking, "number", "as listed")),
-                row.note().isEmpty() ? List.of("Measure before ordering.") : List.of(row.note() + ".", "Measure before ordering."), List.of());
+                row.note().isEmpty()
+                        ? List.of("Measure before ordering.")
+                        : List.of(row.note() + ".", "Measure before ordering."),
+                List.of());
     }
 
     private static Decoded inch(String marking, List<TaperSet> asCone, List<TaperSet> asCup, Matcher abma) {
         boolean cone = !asCone.isEmpty();
         List<TaperSet> sets = cone ? asCone : asCup;
         boolean scheme = abma.matches();
-        List<Part> parts = scheme ? abmaParts(abma, cone) : List.of(new Part(marking, "number",
-                (cone ? "cone" : "cup") + " of an older pure-number series: the figures tell no angle"));
+        List<Part> parts = scheme
+                ? abmaParts(abma, cone)
+                : List.of(new Part(
+                        marking,
+                        "number",
+                        (cone ? "cone" : "cup") + " of an older pure-number series: the figures tell no angle"));
         List<String> warnings = new ArrayList<>();
         Double bore = only(sets, TaperSet::boreMm);
         Double outside = only(sets, TaperSet::outsideMm);
         Double width = only(sets, TaperSet::widthMm);
         if (cone ? outside != null : bore != null) {
-            warnings.add((cone ? "A cone alone has no outside diameter: that of its listed cup " + sets.get(0).cup()
-                    : "A cup alone has no bore: that of its listed cone " + sets.get(0).cone()) + " is shown.");
+            warnings.add((cone
+                            ? "A cone alone has no outside diameter: that of its listed cup "
+                                    + sets.get(0).cup()
+                            : "A cup alone has no bore: that of its listed cone "
+                                    + sets.get(0).cone())
+                    + " is shown.");
         } else {
-            warnings.add(cone ? "A cone alone has no outside diameter: it depends on the cup." : "A cup alone has no bore: it depends on the cone.");
+            warnings.add(
+                    cone
+                            ? "A cone alone has no outside diameter: it depends on the cup."
+                            : "A cup alone has no bore: it depends on the cone.");
         }
         warnings.add("Inch tapers have plus tolerances: the same shaft is looser in them. Measure before ordering.");
-        return new Decoded(marking, true, cone ? "inch-tapered-cone" : "inch-tapered-cup", bore, outside, width,
-                bore != null && outside != null && width != null, scheme ? half(abma) : null, scheme ? series(abma) : "", parts, warnings,
+        return new Decoded(
+                marking,
+                true,
+                cone ? "inch-tapered-cone" : "inch-tapered-cup",
+                bore,
+                outside,
+                width,
+                bore != null && outside != null && width != null,
+                scheme ? half(abma) : null,
+                scheme ? series(abma) : "",
+                parts,
+                warnings,
                 sets.stream().map(set -> set.cone() + "/" + set.cup()).toList());
     }
 
@@ -143,8 +209,19 @@ public final class TaperDecoder {
         int member = Integer.parseInt(abma.group(5));
         boolean cup = member >= 10 && member <= 29;
         List<Part> parts = abmaParts(abma, !cup);
-        return new Decoded(marking, true, cup ? "inch-tapered-cup" : "inch-tapered-cone", null, null, null, false, half(abma),
-                series(abma), parts, List.of(marking + " follows the numbering but is not in the table: measure it and type its sizes."), List.of());
+        return new Decoded(
+                marking,
+                true,
+                cup ? "inch-tapered-cup" : "inch-tapered-cone",
+                null,
+                null,
+                null,
+                false,
+                half(abma),
+                series(abma),
+                parts,
+                List.of(marking + " follows the numbering but is not in the table: measure it and type its sizes."),
+                List.of());
     }
 
     private static List<Part> abmaParts(Matcher abma, boolean cone) {
@@ -153,12 +230,21 @@ public final class TaperDecoder {
             parts.add(new Part("J", "prefix", "metric sizes, inch numbering; minus tolerances"));
         }
         parts.add(new Part(abma.group(2), "prefix", "duty: " + duty(abma.group(2))));
-        parts.add(new Part(abma.group(3), "angle", TaperAngles.code(abma.group(3))
-                .map(c -> "included cup angle " + number(c.fromDeg()) + " to " + number(c.toDeg()) + "°").orElse("thrust only")));
-        parts.add(new Part(abma.group(4), "series", "series " + series(abma) + ": a cone fits only a cup of this series"));
+        parts.add(new Part(
+                abma.group(3),
+                "angle",
+                TaperAngles.code(abma.group(3))
+                        .map(c -> "included cup angle " + number(c.fromDeg()) + " to " + number(c.toDeg()) + "°")
+                        .orElse("thrust only")));
+        parts.add(new Part(
+                abma.group(4), "series", "series " + series(abma) + ": a cone fits only a cup of this series"));
         int member = Integer.parseInt(abma.group(5));
-        parts.add(new Part(abma.group(5), "member", cone ? "cone" + (member == 49 ? ", the largest bore of the series" : "")
-                : "cup" + (member == 10 ? ", the thinnest of the series" : "")));
+        parts.add(new Part(
+                abma.group(5),
+                "member",
+                cone
+                        ? "cone" + (member == 49 ? ", the largest bore of the series" : "")
+                        : "cup" + (member == 10 ? ", the thinnest of the series" : "")));
         if (!abma.group(6).isEmpty()) {
             parts.add(new Part(abma.group(6), "suffix", "a variant, often of the corner radius: compare the old part"));
         }
@@ -193,15 +279,31 @@ public final class TaperDecoder {
     }
 
     private static Decoded worn(String marking) {
-        Pattern pattern = Pattern.compile(marking.chars().mapToObj(c -> c == '?' || c == '_' ? "." : Pattern.quote(String.valueOf((char) c)))
+        Pattern pattern = Pattern.compile(marking.chars()
+                .mapToObj(c -> c == '?' || c == '_' ? "." : Pattern.quote(String.valueOf((char) c)))
                 .reduce("", String::concat));
         Set<String> found = new LinkedHashSet<>();
-        Stream.concat(Catalogue.metricAll().stream().map(Boundary::designation),
-                Catalogue.tapers().stream().flatMap(s -> Stream.of(s.cone(), s.cup())))
-                .filter(d -> pattern.matcher(d).matches()).limit(MOST_COMPLETIONS).forEach(found::add);
-        String sentence = found.isEmpty() ? "No number in the tables fits “" + marking + "”: measure the sizes."
+        Stream.concat(
+                        Catalogue.metricAll().stream().map(Boundary::designation),
+                        Catalogue.tapers().stream().flatMap(s -> Stream.of(s.cone(), s.cup())))
+                .filter(d -> pattern.matcher(d).matches())
+                .limit(MOST_COMPLETIONS)
+                .forEach(found::add);
+        String sentence = found.isEmpty()
+                ? "No number in the tables fits “" + marking + "”: measure the sizes."
                 : "Worn: " + found.size() + " numbers in the tables fit. Measure to tell them apart.";
-        return new Decoded(marking, false, "unknown", null, null, null, false, null, "",
-                List.of(new Part(marking, "unknown", "partly worn away")), List.of(sentence), List.copyOf(found));
+        return new Decoded(
+                marking,
+                false,
+                "unknown",
+                null,
+                null,
+                null,
+                false,
+                null,
+                "",
+                List.of(new Part(marking, "unknown", "partly worn away")),
+                List.of(sentence),
+                List.copyOf(found));
     }
 }

@@ -18,8 +18,7 @@ final class Traps {
 
     private static final Map<String, String> BY_NUMBER = read();
 
-    private Traps() {
-    }
+    private Traps() {}
 
     static Optional<String> of(String number) {
         return Optional.ofNullable(BY_NUMBER.get(number));
@@ -32,9 +31,14 @@ final class Traps {
         }
         Map<String, String> all = new HashMap<>();
         for (Boundary b : Catalogue.numbers()) {
-            rows.stream().filter(r -> r.getKey().matcher(b.designation()).matches()).findFirst().ifPresent(r -> all.put(b.designation(), r.getValue()));
+            rows.stream()
+                    .filter(r -> r.getKey().matcher(b.designation()).matches())
+                    .findFirst()
+                    .ifPresent(r -> all.put(b.designation(), r.getValue()));
         }
-        rows.stream().filter(r -> r.getKey().pattern().matches("[\\d/]+")).forEach(r -> all.putIfAbsent(r.getKey().pattern(), r.getValue()));
+        rows.stream()
+                .filter(r -> r.getKey().pattern().matches("[\\d/]+"))
+                .forEach(r -> all.putIfAbsent(r.getKey().pattern(), r.getValue()));
         return all;
     }
 }

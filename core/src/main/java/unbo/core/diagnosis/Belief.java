@@ -9,8 +9,8 @@ import java.util.Map;
 
 /**
  * What results make of the hypotheses: Bayes' rule in logarithms, with results that are not independent of each other
- * tempered. Results of one group (at one position) are sorted by how much they say, and count with weights 1, ½, ¼ …;
- * a tempered likelihood is P(r|H)^w, brought back to sum 1 over r for each H.
+ * tempered. Results of one group (at one position) are sorted by how much they say, and count with weights 1, ½, ¼ …; a
+ * tempered likelihood is P(r|H)^w, brought back to sum 1 over r for each H.
  */
 final class Belief {
 
@@ -25,8 +25,7 @@ final class Belief {
     private final double[] posterior;
 
     /** A result as it was counted: its weight, and its tempered likelihood under each hypothesis. */
-    record Counted(Observation seen, double weight, double[] likelihood, double[] plain) {
-    }
+    record Counted(Observation seen, double weight, double[] likelihood, double[] plain) {}
 
     Belief(DiagnosisInput in, OwnCases own) {
         this.vehicle = in.vehicle();
@@ -53,7 +52,10 @@ final class Belief {
         return counted;
     }
 
-    /** Chances of each result under each hypothesis, as the next of its group would count; {@code already} more of the group stand before it. */
+    /**
+     * Chances of each result under each hypothesis, as the next of its group would count; {@code already} more of the
+     * group stand before it.
+     */
     double[][] chances(Way way, String position, int already) {
         int k = inGroup.getOrDefault(group(way.check(), position), 0) + already;
         return tempered(own.table(vehicle, way.check(), position, hypotheses), Math.pow(0.5, k));
@@ -65,7 +67,8 @@ final class Belief {
 
     private double[] take(List<Observation> seen) {
         Map<String, List<Observation>> groups = new HashMap<>();
-        seen.forEach(o -> groups.computeIfAbsent(group(o.check(), o.position()), g -> new ArrayList<>()).add(o));
+        seen.forEach(o -> groups.computeIfAbsent(group(o.check(), o.position()), g -> new ArrayList<>())
+                .add(o));
         Map<Observation, Integer> rank = new HashMap<>();
         groups.forEach((name, members) -> {
             members.sort(Comparator.comparingDouble((Observation o) -> -strength(plain(table(o), o))));
@@ -92,7 +95,10 @@ final class Belief {
     /** How much a result says: the largest |ln(P(r|H) / mean)| of any hypothesis. */
     static double strength(double[] likelihood) {
         double mean = Arrays.stream(likelihood).average().orElseThrow();
-        return Arrays.stream(likelihood).map(p -> Math.abs(Math.log(p / mean))).max().orElseThrow();
+        return Arrays.stream(likelihood)
+                .map(p -> Math.abs(Math.log(p / mean)))
+                .max()
+                .orElseThrow();
     }
 
     private static double[] plain(double[][] table, Observation o) {
@@ -143,7 +149,10 @@ final class Belief {
         return bits;
     }
 
-    /** Bits that a check would tell on average (mutual information), for joint weights that sum to 1 and its chances under each hypothesis. */
+    /**
+     * Bits that a check would tell on average (mutual information), for joint weights that sum to 1 and its chances
+     * under each hypothesis.
+     */
     static double gain(double[] shares, double[][] chances) {
         double left = 0;
         for (int r = 0; r < chances[0].length; r++) {

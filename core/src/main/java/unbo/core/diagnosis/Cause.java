@@ -12,9 +12,9 @@ import unbo.core.measure.Table;
 /**
  * What a noise, play or heat can come from.
  *
- * @param code    stable name
+ * @param code stable name
  * @param bearing true for a rolling bearing, false for what is mistaken for one
- * @param advice  what to know when it leads, in a sentence or two
+ * @param advice what to know when it leads, in a sentence or two
  */
 public record Cause(String code, String label, boolean bearing, String advice) {
 
@@ -40,7 +40,13 @@ public record Cause(String code, String label, boolean bearing, String advice) {
     private static Map<String, Cause> read() {
         Map<String, Cause> causes = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(Cause.class, "causes.csv")) {
-            causes.put(row.get("code"), new Cause(row.get("code"), row.get("label"), row.get("bearing").equals("yes"), row.get("advice")));
+            causes.put(
+                    row.get("code"),
+                    new Cause(
+                            row.get("code"),
+                            row.get("label"),
+                            row.get("bearing").equals("yes"),
+                            row.get("advice")));
         }
         return causes;
     }

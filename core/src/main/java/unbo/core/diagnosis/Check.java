@@ -5,14 +5,21 @@ import java.util.List;
 /**
  * Something a mechanic looks, feels or listens for, with the results it can have.
  *
- * @param id         stable name
- * @param question   as asked
- * @param shortName  as listed
- * @param group      results of one group are not independent of each other
+ * @param id stable name
+ * @param question as asked
+ * @param shortName as listed
+ * @param group results of one group are not independent of each other
  * @param positioned true when it is done at one position, and its result tells about that position
- * @param picture    name of its small drawing; empty when words do
+ * @param picture name of its small drawing; empty when words do
  */
-public record Check(String id, String question, String shortName, String group, boolean positioned, String picture, List<Result> results) {
+public record Check(
+        String id,
+        String question,
+        String shortName,
+        String group,
+        boolean positioned,
+        String picture,
+        List<Result> results) {
 
     /** How a result is to be taken by itself. */
     public enum State {

@@ -15,19 +15,19 @@ public final class CheckDrawing {
 
     private final List<Shape> shapes = new ArrayList<>();
 
-    private CheckDrawing() {
-    }
+    private CheckDrawing() {}
 
     /** Empty where words do. */
     public static Optional<Drawing> of(Check check) {
         CheckDrawing drawing = new CheckDrawing();
-        return Optional.ofNullable(switch (check.picture()) {
-            case "rock-12-6" -> drawing.rock(true);
-            case "rock-3-9" -> drawing.rock(false);
-            case "bend-load" -> drawing.bend();
-            case "listen" -> drawing.listen();
-            default -> null;
-        });
+        return Optional.ofNullable(
+                switch (check.picture()) {
+                    case "rock-12-6" -> drawing.rock(true);
+                    case "rock-3-9" -> drawing.rock(false);
+                    case "bend-load" -> drawing.bend();
+                    case "listen" -> drawing.listen();
+                    default -> null;
+                });
     }
 
     /** The wheel from its side, a hand at each end, arrows in and out. */
@@ -43,7 +43,12 @@ public final class CheckDrawing {
             double x = upright ? 0 : end * 50;
             double y = upright ? end * 50 : 0;
             shapes.add(new Shape.Circle(Point.of(x, y), 7, Role.ANSWER, Known.MEASURED));
-            shapes.add(new Shape.Label(Point.of(upright ? 16 : x, upright ? y : y - 16), upright ? end < 0 ? "12" : "6" : end < 0 ? "9" : "3", "middle", 14, Role.ANSWER));
+            shapes.add(new Shape.Label(
+                    Point.of(upright ? 16 : x, upright ? y : y - 16),
+                    upright ? end < 0 ? "12" : "6" : end < 0 ? "9" : "3",
+                    "middle",
+                    14,
+                    Role.ANSWER));
         }
         // the same wheel from the front, tilting about its axle
         double cx = 112;
@@ -59,8 +64,18 @@ public final class CheckDrawing {
             arrow(cx + 16, -42, 14, 0);
             arrow(cx - 16, 42, -14, 0);
         }
-        shapes.add(new Shape.Label(Point.of(cx, 64), upright ? "from the front" : "from above", "middle", 12, Role.THIN));
-        return new Drawing("check-" + (upright ? "rock-12-6" : "rock-3-9"), upright ? "Hands at 12 and 6, rocking the top against the bottom" : "Hands at 3 and 9, rocking front against back", -64, -66, 226, 138, shapes);
+        shapes.add(
+                new Shape.Label(Point.of(cx, 64), upright ? "from the front" : "from above", "middle", 12, Role.THIN));
+        return new Drawing(
+                "check-" + (upright ? "rock-12-6" : "rock-3-9"),
+                upright
+                        ? "Hands at 12 and 6, rocking the top against the bottom"
+                        : "Hands at 3 and 9, rocking front against back",
+                -64,
+                -66,
+                226,
+                138,
+                shapes);
     }
 
     private void dashed(double cx, double degrees) {
@@ -87,7 +102,13 @@ public final class CheckDrawing {
         shapes.add(new Shape.Outline(inner, false, Role.THIN, Known.TABLE));
         double x = 26;
         double y = 14;
-        shapes.add(Shape.area(Role.PART, Known.TABLE, Point.of(x - 16, y - 34), Point.of(x + 12, y - 36), Point.of(x + 16, y + 34), Point.of(x - 14, y + 36)));
+        shapes.add(Shape.area(
+                Role.PART,
+                Known.TABLE,
+                Point.of(x - 16, y - 34),
+                Point.of(x + 12, y - 36),
+                Point.of(x + 16, y + 34),
+                Point.of(x - 14, y + 36)));
         for (int end = -1; end <= 1; end += 2) {
             box(x - 23 + (end > 0 ? 2 : 0), y + end * 22 - 9, 7, 18, Role.SHARE_LOW);
             box(x + 13 + (end > 0 ? 2 : 0), y + end * 22 - 9, 9, 18, Role.SHARE_HIGH);
@@ -97,7 +118,14 @@ public final class CheckDrawing {
         shapes.add(new Shape.Label(Point.of(-58, 50), "turning left", "middle", 12, Role.THIN));
         shapes.add(new Shape.Label(Point.of(96, 44), "right side", "middle", 12, Role.ANSWER));
         shapes.add(new Shape.Label(Point.of(96, 58), "carries more", "middle", 12, Role.ANSWER));
-        return new Drawing("check-bend-load", "Turning left the load goes to the right side: louder then points there", -96, -84, 236, 156, shapes);
+        return new Drawing(
+                "check-bend-load",
+                "Turning left the load goes to the right side: louder then points there",
+                -96,
+                -84,
+                236,
+                156,
+                shapes);
     }
 
     /** A strut with its spring: hand on the spring, stethoscope on the knuckle, the wheel turned by the other hand. */
@@ -119,7 +147,14 @@ public final class CheckDrawing {
         shapes.add(new Shape.Label(Point.of(42, 50), "on the knuckle", "start", 12, Role.ANSWER));
         arrow(-84, -30, 0, 56);
         shapes.add(new Shape.Label(Point.of(-58, 64), "turned by hand", "middle", 12, Role.THIN));
-        return new Drawing("check-listen", "The wheel turned by hand, the other hand on the spring or a stethoscope on the knuckle", -104, -76, 256, 150, shapes);
+        return new Drawing(
+                "check-listen",
+                "The wheel turned by hand, the other hand on the spring or a stethoscope on the knuckle",
+                -104,
+                -76,
+                256,
+                150,
+                shapes);
     }
 
     private void circle(double x, double y, double radius, Role role) {
@@ -127,7 +162,13 @@ public final class CheckDrawing {
     }
 
     private void box(double x, double y, double width, double height, Role role) {
-        shapes.add(Shape.area(role, Known.TABLE, Point.of(x, y), Point.of(x + width, y), Point.of(x + width, y + height), Point.of(x, y + height)));
+        shapes.add(Shape.area(
+                role,
+                Known.TABLE,
+                Point.of(x, y),
+                Point.of(x + width, y),
+                Point.of(x + width, y + height),
+                Point.of(x, y + height)));
     }
 
     private void line(Role role, double... xy) {
@@ -143,6 +184,11 @@ public final class CheckDrawing {
         double ux = dx / length;
         double uy = dy / length;
         line(Role.ANSWER, x, y, x + dx, y + dy);
-        shapes.add(Shape.area(Role.ANSWER, Known.MEASURED, Point.of(x + dx + ux * 4, y + dy + uy * 4), Point.of(x + dx - ux * 6 - uy * 5, y + dy - uy * 6 + ux * 5), Point.of(x + dx - ux * 6 + uy * 5, y + dy - uy * 6 - ux * 5)));
+        shapes.add(Shape.area(
+                Role.ANSWER,
+                Known.MEASURED,
+                Point.of(x + dx + ux * 4, y + dy + uy * 4),
+                Point.of(x + dx - ux * 6 - uy * 5, y + dy - uy * 6 + ux * 5),
+                Point.of(x + dx - ux * 6 + uy * 5, y + dy - uy * 6 - ux * 5)));
     }
 }

@@ -20,8 +20,7 @@ public final class Checks {
     private static final Map<String, Check> CHECKS = readChecks();
     private static final Map<String, List<Way>> WAYS = readWays();
 
-    private Checks() {
-    }
+    private Checks() {}
 
     public static Optional<Check> find(String id) {
         return Optional.ofNullable(CHECKS.get(id));
@@ -49,21 +48,29 @@ public final class Checks {
 
     /** How one check is done there; empty when it is not done on this kind of vehicle, or not at that position. */
     public static Optional<Way> way(String vehicle, String check, String position) {
-        return ways(vehicle).stream().filter(w -> w.check().id().equals(check))
-                .filter(w -> w.check().positioned() ? w.positions().contains(position) : position == null).findFirst();
+        return ways(vehicle).stream()
+                .filter(w -> w.check().id().equals(check))
+                .filter(w -> w.check().positioned() ? w.positions().contains(position) : position == null)
+                .findFirst();
     }
 
     private static Map<String, Check> readChecks() {
         Map<String, List<Check.Result>> results = new HashMap<>();
         for (CSVRecord row : Table.read(Checks.class, "results.csv")) {
-            results.computeIfAbsent(row.get("check"), c -> new ArrayList<>()).add(new Check.Result(row.get("result"), row.get("label"),
-                    Check.State.valueOf(row.get("state").toUpperCase(Locale.ROOT)), words(row.get("page"))));
+            results.computeIfAbsent(row.get("check"), c -> new ArrayList<>())
+                    .add(new Check.Result(
+                            row.get("result"),
+                            row.get("label"),
+                            Check.State.valueOf(row.get("state").toUpperCase(Locale.ROOT)),
+                            words(row.get("page"))));
         }
         Map<String, Boolean> positioned = new HashMap<>();
         for (CSVRecord row : Table.read(Checks.class, "ways.csv")) {
-            Boolean before = positioned.put(row.get("check"), !row.get("positions").equals("-"));
+            Boolean before =
+                    positioned.put(row.get("check"), !row.get("positions").equals("-"));
             if (before != null && before != positioned.get(row.get("check"))) {
-                throw new IllegalStateException("ways.csv: " + row.get("check") + " is done at a position on one vehicle and without one on another");
+                throw new IllegalStateException("ways.csv: " + row.get("check")
+                        + " is done at a position on one vehicle and without one on another");
             }
         }
         Map<String, Check> checks = new LinkedHashMap<>();
@@ -72,7 +79,16 @@ public final class Checks {
             if (!results.containsKey(id) || !positioned.containsKey(id)) {
                 throw new IllegalStateException("checks.csv: " + id + " has no results or no way to do it");
             }
-            checks.put(id, new Check(id, row.get("question"), row.get("short"), row.get("group"), positioned.get(id), row.get("picture"), results.get(id)));
+            checks.put(
+                    id,
+                    new Check(
+                            id,
+                            row.get("question"),
+                            row.get("short"),
+                            row.get("group"),
+                            positioned.get(id),
+                            row.get("picture"),
+                            results.get(id)));
         }
         return checks;
     }
@@ -81,22 +97,40 @@ public final class Checks {
         Map<String, List<Way>> ways = new HashMap<>();
         for (CSVRecord row : Table.read(Checks.class, "ways.csv")) {
             for (String vehicle : words(row.get("vehicles"))) {
-                ways.computeIfAbsent(vehicle, v -> new ArrayList<>()).add(new Way(of(row.get("check")), positions(vehicle, row.get("positions")),
-                        Double.parseDouble(row.get("minutes")), Way.Where.valueOf(row.get("where").toUpperCase(Locale.ROOT)),
-                        Integer.parseInt(row.get("hazard")), row.get("tools"), row.get("how"), row.get("caution")));
+                ways.computeIfAbsent(vehicle, v -> new ArrayList<>())
+                        .add(new Way(
+                                of(row.get("check")),
+                                positions(vehicle, row.get("positions")),
+                                Double.parseDouble(row.get("minutes")),
+                                Way.Where.valueOf(row.get("where").toUpperCase(Locale.ROOT)),
+                                Integer.parseInt(row.get("hazard")),
+                                row.get("tools"),
+                                row.get("how"),
+                                row.get("caution")));
             }
         }
         List<String> order = List.copyOf(CHECKS.keySet());
-        ways.values().forEach(list -> list.sort(Comparator.comparingInt(w -> order.indexOf(w.check().id()))));
+        ways.values()
+                .forEach(list -> list.sort(
+                        Comparator.comparingInt(w -> order.indexOf(w.check().id()))));
         return ways;
     }
 
     private static List<String> positions(String vehicle, String text) {
-        List<String> positions = text.equals("-") ? List.of() : text.equals("wheels")
-                ? Place.of(vehicle).stream().filter(Place::wheel).map(Place::code).toList() : words(text);
-        positions.stream().filter(p -> Place.of(vehicle, p).isEmpty()).findFirst().ifPresent(p -> {
-            throw new IllegalStateException("ways.csv: a " + vehicle + " has no position " + p);
-        });
+        List<String> positions = text.equals("-")
+                ? List.of()
+                : text.equals("wheels")
+                        ? Place.of(vehicle).stream()
+                                .filter(Place::wheel)
+                                .map(Place::code)
+                                .toList()
+                        : words(text);
+        positions.stream()
+                .filter(p -> Place.of(vehicle, p).isEmpty())
+                .findFirst()
+                .ifPresent(p -> {
+                    throw new IllegalStateException("ways.csv: a " + vehicle + " has no position " + p);
+                });
         return positions;
     }
 

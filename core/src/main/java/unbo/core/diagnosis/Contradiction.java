@@ -3,7 +3,7 @@ package unbo.core.diagnosis;
 /**
  * Two results that no single cause explains, or results that every cause explains worse than chance.
  *
- * @param one   null when all results together fit nothing
+ * @param one null when all results together fit nothing
  * @param other null when all results together fit nothing
  */
 public record Contradiction(Observation one, Observation other) {

@@ -7,12 +7,12 @@ import java.util.List;
 import unbo.core.finding.Level;
 
 /**
- * Which cause at which position explains the results, how sure that is, how urgent it is, and which check tells most next.
- * Used from the first complaint to the verdict. Bayes' rule over exclusive hypotheses (one cause at one position, and
- * "none of these"), results of a group tempered; the next check is the one whose result is expected to take most bits of
- * doubt a minute. Source: Bayes' rule and mutual information as in any textbook of probability (for instance MacKay,
- * Information Theory, Inference, and Learning Algorithms, ch. 2, 3, 8); the numbers are the product's own judgement.
- * One cause is assumed: two bad bearings at once show as a contradiction.
+ * Which cause at which position explains the results, how sure that is, how urgent it is, and which check tells most
+ * next. Used from the first complaint to the verdict. Bayes' rule over exclusive hypotheses (one cause at one position,
+ * and "none of these"), results of a group tempered; the next check is the one whose result is expected to take most
+ * bits of doubt a minute. Source: Bayes' rule and mutual information as in any textbook of probability (for instance
+ * MacKay, Information Theory, Inference, and Learning Algorithms, ch. 2, 3, 8); the numbers are the product's own
+ * judgement. One cause is assumed: two bad bearings at once show as a contradiction.
  */
 public final class Diagnosis {
 
@@ -29,17 +29,15 @@ public final class Diagnosis {
     private final List<Ranked> ranked;
 
     /** A hypothesis with its probability, before and after the results. */
-    public record Ranked(Hypothesis hypothesis, double prior, double probability, List<Evidence> evidence) {
-    }
+    public record Ranked(Hypothesis hypothesis, double prior, double probability, List<Evidence> evidence) {}
 
     /**
      * What one result says for or against a hypothesis.
      *
      * @param likelihoodRatio likelihood of the result under it, over that under the prior-weighted rest; over 1 is for
-     * @param weight          1 for an independent result, ½, ¼ … for one that repeats what another said
+     * @param weight 1 for an independent result, ½, ¼ … for one that repeats what another said
      */
-    public record Evidence(Observation seen, double likelihoodRatio, double weight) {
-    }
+    public record Evidence(Observation seen, double likelihoodRatio, double weight) {}
 
     private Diagnosis(DiagnosisInput input, OwnCases own) {
         this.input = input;
@@ -75,8 +73,11 @@ public final class Diagnosis {
 
     /** The probability of a hypothesis. */
     public double probability(String cause, String position) {
-        return ranked.stream().filter(r -> r.hypothesis().cause().code().equals(cause) && (position == null || position.equals(r.hypothesis().position())))
-                .mapToDouble(Ranked::probability).sum();
+        return ranked.stream()
+                .filter(r -> r.hypothesis().cause().code().equals(cause)
+                        && (position == null || position.equals(r.hypothesis().position())))
+                .mapToDouble(Ranked::probability)
+                .sum();
     }
 
     /** How open the question still is, bits. */
@@ -152,26 +153,34 @@ public final class Diagnosis {
             if (way.road() && safety.holdsRoad()) {
                 continue;
             }
-            for (String position : way.check().positioned() ? way.positions() : java.util.Collections.<String>singletonList(null)) {
+            for (String position :
+                    way.check().positioned() ? way.positions() : java.util.Collections.<String>singletonList(null)) {
                 if (open(way.check(), position)) {
                     next.add(next(way, position));
                 }
             }
         }
-        next.sort(Comparator.comparing(NextCheck::first).reversed().thenComparing(Comparator.comparingDouble((NextCheck n) -> rounded(n.rate())).reversed())
-                .thenComparingInt(n -> n.way().hazard()).thenComparing(n -> n.way().lifted()));
+        next.sort(Comparator.comparing(NextCheck::first)
+                .reversed()
+                .thenComparing(Comparator.comparingDouble((NextCheck n) -> rounded(n.rate()))
+                        .reversed())
+                .thenComparingInt(n -> n.way().hazard())
+                .thenComparing(n -> n.way().lifted()));
         return next;
     }
 
     private boolean open(Check check, String position) {
         boolean there = position == null || input.axles() > 1 || !position.startsWith("axle2");
-        return there && input.seen().stream().noneMatch(o -> o.check().equals(check) && java.util.Objects.equals(o.position(), position));
+        return there
+                && input.seen().stream()
+                        .noneMatch(o -> o.check().equals(check) && java.util.Objects.equals(o.position(), position));
     }
 
     /** A check as it would stand if it were done next. */
     NextCheck next(Way way, String position) {
         double gain = Belief.gain(belief.posterior(), belief.chances(way, position, 0));
-        boolean first = safety.left().stream().anyMatch(l -> l.way().equals(way) && l.position().equals(position));
+        boolean first = safety.left().stream()
+                .anyMatch(l -> l.way().equals(way) && l.position().equals(position));
         return new NextCheck(way, position, gain, first);
     }
 
@@ -198,19 +207,25 @@ public final class Diagnosis {
                 chance += posterior[h] * chances[h][r];
             }
             Diagnosis then = new Diagnosis(input.with(new Observation(next.check(), next.position(), result)), own);
-            peeks.add(new NextCheck.Peek(result, chance, then.leader().hypothesis(), then.leader().probability(), then.urgency()));
+            peeks.add(new NextCheck.Peek(
+                    result, chance, then.leader().hypothesis(), then.leader().probability(), then.urgency()));
         }
         return new NextCheck.Peeked(next, List.copyOf(peeks));
     }
 
-    /** Results that pull apart: no single named cause explains both to within a fair ratio; and results that fit nothing. */
+    /**
+     * Results that pull apart: no single named cause explains both to within a fair ratio; and results that fit
+     * nothing.
+     */
     public List<Contradiction> contradictions() {
         List<Contradiction> found = new ArrayList<>();
         List<Belief.Counted> counted = belief.counted();
         for (int i = 0; i < counted.size(); i++) {
             for (int j = i + 1; j < counted.size(); j++) {
-                if (counted.get(i).seen().done().equals(counted.get(j).seen().done()) || pullApart(counted.get(i).plain(), counted.get(j).plain())) {
-                    found.add(new Contradiction(counted.get(i).seen(), counted.get(j).seen()));
+                if (counted.get(i).seen().done().equals(counted.get(j).seen().done())
+                        || pullApart(counted.get(i).plain(), counted.get(j).plain())) {
+                    found.add(new Contradiction(
+                            counted.get(i).seen(), counted.get(j).seen()));
                 }
             }
         }
@@ -246,7 +261,9 @@ public final class Diagnosis {
         double none = Double.NEGATIVE_INFINITY;
         for (int h = 0; h < belief.hypotheses().size(); h++) {
             int at = h;
-            double sum = counted.stream().mapToDouble(c -> Math.log(c.likelihood()[at])).sum();
+            double sum = counted.stream()
+                    .mapToDouble(c -> Math.log(c.likelihood()[at]))
+                    .sum();
             if (belief.hypotheses().get(h).none()) {
                 none = sum;
             } else {

@@ -14,11 +14,12 @@ import unbo.core.measure.Table;
  *
  * @param usualOn kinds of vehicle that have it by default
  * @param leastMm least end play that is right, mm
- * @param mostMm  most end play that is right, mm
- * @param stopMm  end play from which it must not be driven, mm
- * @param limit   the limits in words
+ * @param mostMm most end play that is right, mm
+ * @param stopMm end play from which it must not be driven, mm
+ * @param limit the limits in words
  */
-public record HubType(String code, String label, List<String> usualOn, double leastMm, double mostMm, double stopMm, String limit) {
+public record HubType(
+        String code, String label, List<String> usualOn, double leastMm, double mostMm, double stopMm, String limit) {
 
     private static final List<HubType> ALL = read();
 
@@ -28,7 +29,10 @@ public record HubType(String code, String label, List<String> usualOn, double le
 
     /** What a kind of vehicle mostly has. */
     public static HubType usual(String vehicle) {
-        return ALL.stream().filter(h -> h.usualOn().contains(vehicle)).findFirst().orElse(ALL.get(0));
+        return ALL.stream()
+                .filter(h -> h.usualOn().contains(vehicle))
+                .findFirst()
+                .orElse(ALL.get(0));
     }
 
     static List<Field.Choice> choices() {
@@ -38,8 +42,14 @@ public record HubType(String code, String label, List<String> usualOn, double le
     private static List<HubType> read() {
         List<HubType> types = new ArrayList<>();
         for (CSVRecord row : Table.read(HubType.class, "hubs.csv")) {
-            types.add(new HubType(row.get("code"), row.get("label"), Checks.words(row.get("default-for")), Double.parseDouble(row.get("least")),
-                    Double.parseDouble(row.get("most")), Double.parseDouble(row.get("stop")), row.get("limit")));
+            types.add(new HubType(
+                    row.get("code"),
+                    row.get("label"),
+                    Checks.words(row.get("default-for")),
+                    Double.parseDouble(row.get("least")),
+                    Double.parseDouble(row.get("most")),
+                    Double.parseDouble(row.get("stop")),
+                    row.get("limit")));
         }
         return List.copyOf(types);
     }

@@ -33,6 +33,7 @@ public record Hypothesis(Cause cause, String position) {
 
     /** True when {@code at} is "*", or a part of the position's code such as left or rear. */
     boolean stands(String at) {
-        return at.equals("*") || position != null && Arrays.asList(position.split("-")).contains(at);
+        return at.equals("*")
+                || position != null && Arrays.asList(position.split("-")).contains(at);
     }
 }

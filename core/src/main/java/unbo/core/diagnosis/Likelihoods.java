@@ -22,14 +22,13 @@ final class Likelihoods {
     private static final List<String> REST = List.of("rest", "sound");
     private static final Map<String, List<Row>> ROWS = read();
 
-    private Likelihoods() {
-    }
+    private Likelihoods() {}
 
     /**
      * One row: the chances of a check's results under a cause.
      *
-     * @param cause   code, or "rest" or "sound" for every other hypothesis
-     * @param at      part of the hypothesis' position, or "*"
+     * @param cause code, or "rest" or "sound" for every other hypothesis
+     * @param at part of the hypothesis' position, or "*"
      * @param chances in the order of the check's results; sum 1
      */
     record Row(Check check, List<String> vehicles, String cause, String at, double[] chances) {
@@ -48,12 +47,19 @@ final class Likelihoods {
         }
     }
 
-    /** The shipped row of a check, done at {@code position} (null for the whole vehicle), under a hypothesis that is not "none of these". */
+    /**
+     * The shipped row of a check, done at {@code position} (null for the whole vehicle), under a hypothesis that is not
+     * "none of these".
+     */
     static Row row(String vehicle, Check check, String position, Hypothesis under) {
         boolean here = !check.positioned() || position.equals(under.position());
-        return ROWS.get(check.id()).stream().filter(row -> row.fits(vehicle))
-                .filter(row -> row.rest() || here && row.cause().equals(under.cause().code()) && under.stands(row.at()))
-                .findFirst().orElseThrow(() -> new IllegalStateException("likelihoods.csv: " + check.id() + " has no row for " + vehicle));
+        return ROWS.get(check.id()).stream()
+                .filter(row -> row.fits(vehicle))
+                .filter(row ->
+                        row.rest() || here && row.cause().equals(under.cause().code()) && under.stands(row.at()))
+                .findFirst()
+                .orElseThrow(() ->
+                        new IllegalStateException("likelihoods.csv: " + check.id() + " has no row for " + vehicle));
     }
 
     /** Chances of the results under a hypothesis, moved by own cases; even under "none of these". */
@@ -83,12 +89,16 @@ final class Likelihoods {
                 if (!REST.contains(cause)) {
                     Cause.of(cause);
                 }
-                rows.computeIfAbsent(check.id(), c -> new ArrayList<>()).add(new Row(check, Checks.words(row.get("vehicles")), cause, row.get("at"), chances));
+                rows.computeIfAbsent(check.id(), c -> new ArrayList<>())
+                        .add(new Row(check, Checks.words(row.get("vehicles")), cause, row.get("at"), chances));
             }
         }
-        Checks.all().stream().filter(c -> rows.getOrDefault(c.id(), List.of()).stream().noneMatch(Row::rest)).findFirst().ifPresent(c -> {
-            throw new IllegalStateException("likelihoods.csv: " + c.id() + " has no row for the rest");
-        });
+        Checks.all().stream()
+                .filter(c -> rows.getOrDefault(c.id(), List.of()).stream().noneMatch(Row::rest))
+                .findFirst()
+                .ifPresent(c -> {
+                    throw new IllegalStateException("likelihoods.csv: " + c.id() + " has no row for the rest");
+                });
         return rows;
     }
 
@@ -104,7 +114,8 @@ final class Likelihoods {
         }
         double sum = Arrays.stream(chances).sum();
         if (words.size() != 2 * chances.length || Math.abs(sum - 100) > 1e-6) {
-            throw new IllegalStateException("likelihoods.csv: " + check.id() + ": " + text + " is not one chance a result, 100 in all");
+            throw new IllegalStateException(
+                    "likelihoods.csv: " + check.id() + ": " + text + " is not one chance a result, 100 in all");
         }
         return floored(Arrays.stream(chances).map(c -> c / sum).toArray());
     }

@@ -7,9 +7,9 @@ import unbo.core.finding.Level;
 /**
  * A check that could be done next.
  *
- * @param position  where; null for the whole vehicle
- * @param gainBits  what it tells on average: mutual information of its result and the hypotheses, bits
- * @param first     true when it comes first for safety, whatever it tells
+ * @param position where; null for the whole vehicle
+ * @param gainBits what it tells on average: mutual information of its result and the hypotheses, bits
+ * @param first true when it comes first for safety, whatever it tells
  */
 public record NextCheck(Way way, String position, double gainBits, boolean first) {
 
@@ -30,15 +30,13 @@ public record NextCheck(Way way, String position, double gainBits, boolean first
     /**
      * What one result would do.
      *
-     * @param chance  of this result, as things stand
-     * @param leader  the hypothesis that would lead then
-     * @param share   its probability then
+     * @param chance of this result, as things stand
+     * @param leader the hypothesis that would lead then
+     * @param share its probability then
      * @param urgency as it would be then
      */
-    public record Peek(Check.Result result, double chance, Hypothesis leader, double share, Level urgency) {
-    }
+    public record Peek(Check.Result result, double chance, Hypothesis leader, double share, Level urgency) {}
 
     /** All results of a check looked at before it is done. */
-    public record Peeked(NextCheck next, List<Peek> results) {
-    }
+    public record Peeked(NextCheck next, List<Peek> results) {}
 }

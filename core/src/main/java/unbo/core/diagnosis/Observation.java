@@ -19,6 +19,7 @@ public record Observation(Check check, String position, Check.Result result) {
 
     /** In words, for a kind of vehicle. */
     public String words(String vehicle) {
-        return check.shortName() + (position == null ? "" : ", " + Hypothesis.where(vehicle, position)) + ": " + result.label();
+        return check.shortName() + (position == null ? "" : ", " + Hypothesis.where(vehicle, position)) + ": "
+                + result.label();
     }
 }

@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * What the workshop's own closed jobs turned out to be, counted: how often each cause at each position, and how often each
- * result under the truth. Counts move the shipped table as Dirichlet counts, the shipped row being worth
+ * What the workshop's own closed jobs turned out to be, counted: how often each cause at each position, and how often
+ * each result under the truth. Counts move the shipped table as Dirichlet counts, the shipped row being worth
  * {@value #SHIPPED_WORTH} cases: (20 · shipped + own) / (20 + all own of that row).
  */
 public final class OwnCases {
@@ -24,14 +24,16 @@ public final class OwnCases {
     private final Map<String, double[][]> tables = new ConcurrentHashMap<>();
 
     /** One closed job. @param position the job's; null when it had none */
-    public record Case(String vehicle, String cause, String position, List<Observation> seen) {
-    }
+    public record Case(String vehicle, String cause, String position, List<Observation> seen) {}
 
     private OwnCases(int cases) {
         this.cases = cases;
     }
 
-    /** Counts closed jobs. Those whose cause is no hypothesis of their vehicle (a service with nothing wrong) are left out. */
+    /**
+     * Counts closed jobs. Those whose cause is no hypothesis of their vehicle (a service with nothing wrong) are left
+     * out.
+     */
     public static OwnCases of(List<Case> closed) {
         List<Case> counted = closed.stream().filter(c -> truth(c) != null).toList();
         OwnCases own = new OwnCases(counted.size());
@@ -49,7 +51,9 @@ public final class OwnCases {
         for (Observation seen : closed.seen()) {
             if (!truth.none()) {
                 Likelihoods.Row row = Likelihoods.row(closed.vehicle(), seen.check(), seen.position(), truth);
-                results.computeIfAbsent(row.key(), k -> new int[seen.check().results().size()])[seen.check().index(seen.result().code())]++;
+                results.computeIfAbsent(
+                                row.key(), k -> new int[seen.check().results().size()])[
+                        seen.check().index(seen.result().code())]++;
             }
         }
     }
@@ -66,7 +70,9 @@ public final class OwnCases {
 
     /** Closed jobs of a kind of vehicle that were counted. */
     public int truths(String vehicle) {
-        return truths.getOrDefault(vehicle, Map.of()).values().stream().mapToInt(Integer::intValue).sum();
+        return truths.getOrDefault(vehicle, Map.of()).values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
     }
 
     /** How often each result of a row was seen; null when never. */
@@ -76,8 +82,11 @@ public final class OwnCases {
 
     /** Chances of a check's results (columns) under each hypothesis (rows); made once, never to be written to. */
     double[][] table(String vehicle, Check check, String position, List<Hypothesis> hypotheses) {
-        return tables.computeIfAbsent(vehicle + " " + hypotheses.size() + " " + check.id() + " " + position,
-                key -> hypotheses.stream().map(h -> Likelihoods.chances(vehicle, check, position, h, this)).toArray(double[][]::new));
+        return tables.computeIfAbsent(
+                vehicle + " " + hypotheses.size() + " " + check.id() + " " + position,
+                key -> hypotheses.stream()
+                        .map(h -> Likelihoods.chances(vehicle, check, position, h, this))
+                        .toArray(double[][]::new));
     }
 
     /** Own counts laid over a shipped row of chances that sum to 1. */

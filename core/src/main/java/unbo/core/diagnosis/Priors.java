@@ -27,48 +27,54 @@ final class Priors {
     private static final double EACH_FAILURE = 0.5;
     /** The position the complaint is about, when it is known before any check. */
     private static final double COMPLAINED_OF = 2;
+
     private static final int MOST_FAILURES = 4;
 
     private static final Map<String, Map<Hypothesis, Double>> WEIGHTS = readWeights();
     private static final List<Circumstance> CIRCUMSTANCES = readCircumstances();
 
-    private Priors() {
-    }
+    private Priors() {}
 
     /** Something a vehicle goes through that makes a cause {@code factor} times as likely. */
-    record Circumstance(String code, String label, String cause, double factor, String why) {
-    }
+    record Circumstance(String code, String label, String cause, double factor, String why) {}
 
     /** Why a hypothesis weighs more or less than the table says. */
-    record Reason(String words, double factor) {
-    }
+    record Reason(String words, double factor) {}
 
     /** The hypotheses of a kind of vehicle, "none of these" last. */
     static List<Hypothesis> hypotheses(String vehicle, int axles) {
-        return WEIGHTS.get(vehicle).keySet().stream().filter(h -> h.position() == null || axles > 1 || !h.position().startsWith("axle2")).toList();
+        return WEIGHTS.get(vehicle).keySet().stream()
+                .filter(h -> h.position() == null || axles > 1 || !h.position().startsWith("axle2"))
+                .toList();
     }
 
     /** The hypothesis a closed job turned out to be; null when its cause is none of that vehicle's. */
     static Hypothesis find(String vehicle, String cause, String position) {
         return WEIGHTS.getOrDefault(vehicle, Map.of()).keySet().stream()
-                .filter(h -> h.cause().code().equals(cause) && (h.position() == null || h.position().equals(position))).findFirst().orElse(null);
+                .filter(h -> h.cause().code().equals(cause)
+                        && (h.position() == null || h.position().equals(position)))
+                .findFirst()
+                .orElse(null);
     }
 
     /** The shipped share of a hypothesis among those given. */
     static double shipped(String vehicle, Hypothesis hypothesis, List<Hypothesis> among) {
         Map<Hypothesis, Double> weights = WEIGHTS.get(vehicle);
-        return weights.get(hypothesis) / among.stream().mapToDouble(weights::get).sum();
+        return weights.get(hypothesis)
+                / among.stream().mapToDouble(weights::get).sum();
     }
 
     /** Probabilities before any check; sum 1. */
     static double[] of(DiagnosisInput in, List<Hypothesis> hypotheses, OwnCases own) {
         double[] weights = new double[hypotheses.size()];
-        int cases = hypotheses.stream().mapToInt(h -> own.truths(in.vehicle(), h)).sum();
+        int cases =
+                hypotheses.stream().mapToInt(h -> own.truths(in.vehicle(), h)).sum();
         double sum = 0;
         for (int i = 0; i < weights.length; i++) {
             Hypothesis h = hypotheses.get(i);
             double shipped = shipped(in.vehicle(), h, hypotheses);
-            weights[i] = (OwnCases.SHIPPED_WORTH * shipped + own.truths(in.vehicle(), h)) / (OwnCases.SHIPPED_WORTH + cases);
+            weights[i] =
+                    (OwnCases.SHIPPED_WORTH * shipped + own.truths(in.vehicle(), h)) / (OwnCases.SHIPPED_WORTH + cases);
             for (Reason reason : reasons(in, h)) {
                 weights[i] *= reason.factor();
             }
@@ -83,28 +89,38 @@ final class Priors {
     /** What this vehicle's life makes of a hypothesis, factor by factor. */
     static List<Reason> reasons(DiagnosisInput in, Hypothesis h) {
         List<Reason> reasons = new ArrayList<>();
-        CIRCUMSTANCES.stream().filter(c -> c.cause().equals(h.cause().code()) && in.circumstances().contains(c.code()))
+        CIRCUMSTANCES.stream()
+                .filter(c ->
+                        c.cause().equals(h.cause().code()) && in.circumstances().contains(c.code()))
                 .forEach(c -> reasons.add(new Reason(c.label() + ": " + c.why(), c.factor())));
         boolean here = h.position() != null && h.position().equals(in.position());
         if (here) {
             reasons.add(new Reason("the complaint is about this position", COMPLAINED_OF));
         }
         if (h.cause().bearing() && (here || in.position() == null)) {
-            double worn = 1 + (in.distanceKm() == null ? 0 : in.distanceKm() / DOUBLES_AT_KM) + (in.years() == null ? 0 : in.years() / DOUBLES_AT_YEARS);
+            double worn = 1
+                    + (in.distanceKm() == null ? 0 : in.distanceKm() / DOUBLES_AT_KM)
+                    + (in.years() == null ? 0 : in.years() / DOUBLES_AT_YEARS);
             if (worn > 1) {
                 reasons.add(new Reason("distance and age since it was last looked after", Math.min(MOST_BY_AGE, worn)));
             }
         }
-        int failed = h.cause().code().equals("wheel-bearing") && h.position() != null ? in.failures().getOrDefault(h.position(), 0) : 0;
+        int failed = h.cause().code().equals("wheel-bearing") && h.position() != null
+                ? in.failures().getOrDefault(h.position(), 0)
+                : 0;
         if (failed > 0) {
-            reasons.add(new Reason("bearing failures here before: " + failed, 1 + EACH_FAILURE * Math.min(MOST_FAILURES, failed)));
+            reasons.add(new Reason(
+                    "bearing failures here before: " + failed, 1 + EACH_FAILURE * Math.min(MOST_FAILURES, failed)));
         }
         return reasons;
     }
 
     /** What a vehicle can go through, as choices. */
     static List<Field.Choice> circumstances() {
-        return CIRCUMSTANCES.stream().map(c -> new Field.Choice(c.code(), c.label())).distinct().toList();
+        return CIRCUMSTANCES.stream()
+                .map(c -> new Field.Choice(c.code(), c.label()))
+                .distinct()
+                .toList();
     }
 
     private static Map<String, Map<Hypothesis, Double>> readWeights() {
@@ -127,7 +143,12 @@ final class Priors {
     private static List<Circumstance> readCircumstances() {
         List<Circumstance> all = new ArrayList<>();
         for (CSVRecord row : Table.read(Priors.class, "circumstances.csv")) {
-            all.add(new Circumstance(row.get("code"), row.get("label"), Cause.of(row.get("cause")).code(), Double.parseDouble(row.get("factor")), row.get("why")));
+            all.add(new Circumstance(
+                    row.get("code"),
+                    row.get("label"),
+                    Cause.of(row.get("cause")).code(),
+                    Double.parseDouble(row.get("factor")),
+                    row.get("why")));
         }
         return List.copyOf(all);
     }

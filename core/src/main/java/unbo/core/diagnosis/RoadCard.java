@@ -22,8 +22,7 @@ public record RoadCard(Diagnosis diagnosis, boolean held, List<Manoeuvre> manoeu
      *
      * @param addsBits what it adds to those before it, bits
      */
-    public record Manoeuvre(Way way, double addsBits) {
-    }
+    public record Manoeuvre(Way way, double addsBits) {}
 
     static RoadCard of(Diagnosis diagnosis) {
         List<Manoeuvre> chosen = new ArrayList<>();
@@ -39,7 +38,11 @@ public record RoadCard(Diagnosis diagnosis, boolean held, List<Manoeuvre> manoeu
     }
 
     private static void choose(Diagnosis diagnosis, List<Manoeuvre> chosen) {
-        List<Way> ways = new ArrayList<>(diagnosis.nextChecks().stream().map(NextCheck::way).filter(Way::road).filter(w -> !w.check().positioned()).toList());
+        List<Way> ways = new ArrayList<>(diagnosis.nextChecks().stream()
+                .map(NextCheck::way)
+                .filter(Way::road)
+                .filter(w -> !w.check().positioned())
+                .toList());
         List<double[]> outcomes = new ArrayList<>(List.of(diagnosis.belief().posterior()));
         Map<String, Integer> grouped = new HashMap<>();
         while (chosen.size() < MOST && !ways.isEmpty()) {
@@ -63,11 +66,15 @@ public record RoadCard(Diagnosis diagnosis, boolean held, List<Manoeuvre> manoeu
     }
 
     private static double[][] chances(Diagnosis diagnosis, Way way, Map<String, Integer> grouped) {
-        return diagnosis.belief().chances(way, null, grouped.getOrDefault(way.check().group(), 0));
+        return diagnosis
+                .belief()
+                .chances(way, null, grouped.getOrDefault(way.check().group(), 0));
     }
 
     private static double adds(List<double[]> outcomes, double[][] chances) {
-        return outcomes.stream().mapToDouble(joint -> Belief.gain(joint, chances)).sum();
+        return outcomes.stream()
+                .mapToDouble(joint -> Belief.gain(joint, chances))
+                .sum();
     }
 
     private static List<double[]> split(List<double[]> outcomes, double[][] chances) {

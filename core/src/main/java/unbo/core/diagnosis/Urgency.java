@@ -11,10 +11,10 @@ import unbo.core.measure.Table;
 import unbo.core.vehicle.Place;
 
 /**
- * How urgent it is, from the results themselves whatever the probabilities say; the worst one counts. One step up for the
- * front wheel of a motorcycle or bicycle, and for a trailer that runs loaded or fast.
+ * How urgent it is, from the results themselves whatever the probabilities say; the worst one counts. One step up for
+ * the front wheel of a motorcycle or bicycle, and for a trailer that runs loaded or fast.
  *
- * @param level   RIGHT when nothing is wrong yet
+ * @param level RIGHT when nothing is wrong yet
  * @param reasons the worst first
  */
 record Urgency(Level level, List<Reason> reasons) {
@@ -25,14 +25,12 @@ record Urgency(Level level, List<Reason> reasons) {
     /**
      * One result that says something about urgency.
      *
-     * @param why     in words
+     * @param why in words
      * @param stepped true when it counts one step more for where it is
      */
-    record Reason(Level level, Observation seen, String why, boolean stepped) {
-    }
+    record Reason(Level level, Observation seen, String why, boolean stepped) {}
 
-    private record Rule(String check, String result, List<String> hubs, Level level, String reason) {
-    }
+    private record Rule(String check, String result, List<String> hubs, Level level, String reason) {}
 
     static Urgency of(DiagnosisInput in) {
         List<Reason> reasons = new ArrayList<>();
@@ -48,23 +46,36 @@ record Urgency(Level level, List<Reason> reasons) {
 
     /** What one result says by itself; null when it says nothing of the kind. */
     static Reason of(Observation seen, DiagnosisInput in) {
-        Rule rule = RULES.stream().filter(r -> r.check().equals(seen.check().id()) && r.result().equals(seen.result().code()))
-                .filter(r -> r.hubs().contains("*") || !hub(seen, in) || r.hubs().contains(in.hubType().code())).findFirst().orElse(null);
+        Rule rule = RULES.stream()
+                .filter(r -> r.check().equals(seen.check().id())
+                        && r.result().equals(seen.result().code()))
+                .filter(r -> r.hubs().contains("*")
+                        || !hub(seen, in)
+                        || r.hubs().contains(in.hubType().code()))
+                .findFirst()
+                .orElse(null);
         if (rule == null && seen.result().state() != Check.State.FOUND) {
             return null;
         }
         Level level = rule == null ? Level.WATCH : rule.level();
         boolean steps = level != Level.STOP && steps(seen, in);
-        return new Reason(steps ? level == Level.WATCH ? Level.SOON : Level.STOP : level, seen, rule == null ? "" : rule.reason(), steps);
+        return new Reason(
+                steps ? level == Level.WATCH ? Level.SOON : Level.STOP : level,
+                seen,
+                rule == null ? "" : rule.reason(),
+                steps);
     }
 
     /** True where a wheel turns; anywhere else the kind of hub says nothing, and the strictest rule counts. */
     private static boolean hub(Observation seen, DiagnosisInput in) {
-        return seen.position() != null && Place.of(in.vehicle(), seen.position()).map(Place::wheel).orElse(false);
+        return seen.position() != null
+                && Place.of(in.vehicle(), seen.position()).map(Place::wheel).orElse(false);
     }
 
     private static boolean steps(Observation seen, DiagnosisInput in) {
-        return seen.position() != null && (ON_TWO_WHEELS.contains(in.vehicle()) && seen.position().equals("front") || in.vehicle().equals("trailer") && in.loaded());
+        return seen.position() != null
+                && (ON_TWO_WHEELS.contains(in.vehicle()) && seen.position().equals("front")
+                        || in.vehicle().equals("trailer") && in.loaded());
     }
 
     private static List<Rule> read() {
@@ -74,7 +85,12 @@ record Urgency(Level level, List<Reason> reasons) {
             if (check.index(row.get("result")) < 0) {
                 throw new IllegalStateException("urgency.csv: " + check.id() + " has no result " + row.get("result"));
             }
-            rules.add(new Rule(check.id(), row.get("result"), Checks.words(row.get("hubs")), Level.valueOf(row.get("level").toUpperCase(java.util.Locale.ROOT)), row.get("reason")));
+            rules.add(new Rule(
+                    check.id(),
+                    row.get("result"),
+                    Checks.words(row.get("hubs")),
+                    Level.valueOf(row.get("level").toUpperCase(java.util.Locale.ROOT)),
+                    row.get("reason")));
         }
         return List.copyOf(rules);
     }

@@ -74,7 +74,13 @@ public final class VehicleDrawing {
 
     /** Engine and propeller shaft, seen through the body. */
     private void drive(double front, double rear, double engineTop, double engineEnd) {
-        shapes.add(Shape.area(Role.BEHIND, Known.ESTIMATED, Point.of(-30, engineTop), Point.of(30, engineTop), Point.of(30, engineEnd), Point.of(-30, engineEnd)));
+        shapes.add(Shape.area(
+                Role.BEHIND,
+                Known.ESTIMATED,
+                Point.of(-30, engineTop),
+                Point.of(30, engineTop),
+                Point.of(30, engineEnd),
+                Point.of(-30, engineEnd)));
         both(Role.BEHIND, 30, front, 74, front);
         both(Role.BEHIND, 12, rear, 74, rear);
         line(Role.BEHIND, 0, engineEnd, 0, rear - 12);
@@ -94,7 +100,21 @@ public final class VehicleDrawing {
         both(Role.THIN, 11, 40, 11, 112);
         both(Role.THIN, 30, 200, 46, 204, 46, 232, 29, 236);
         both(Role.THIN, 9, 330, 13, 396);
-        smooth(Role.THIN, List.of(Point.of(-96, 142), Point.of(-60, 132), Point.of(-30, 112), Point.of(30, 112), Point.of(60, 132), Point.of(96, 142), Point.of(94, 148), Point.of(58, 139), Point.of(28, 119), Point.of(-28, 119), Point.of(-58, 139), Point.of(-94, 148)));
+        smooth(
+                Role.THIN,
+                List.of(
+                        Point.of(-96, 142),
+                        Point.of(-60, 132),
+                        Point.of(-30, 112),
+                        Point.of(30, 112),
+                        Point.of(60, 132),
+                        Point.of(96, 142),
+                        Point.of(94, 148),
+                        Point.of(58, 139),
+                        Point.of(28, 119),
+                        Point.of(-28, 119),
+                        Point.of(-58, 139),
+                        Point.of(-94, 148)));
         both(Role.THIN, 50, 268, 34, 268);
         point("front", 0, 48, 18, 78, 30, 1);
         point("steering-head", 0, 126, 20, 24, 40, -1);
@@ -135,7 +155,13 @@ public final class VehicleDrawing {
         line(Role.MARK, 0, 28, 0, 430);
         smooth(Role.BEHIND, mirrored(0, 96, 17, 140, 34, 210, 41, 300, 40, 380, 33, 440, 0, 444));
         for (int roller = 180; roller <= 420; roller += 60) {
-            shapes.add(Shape.area(Role.PART, Known.TABLE, Point.of(-12, roller), Point.of(12, roller), Point.of(12, roller + 8), Point.of(-12, roller + 8)));
+            shapes.add(Shape.area(
+                    Role.PART,
+                    Known.TABLE,
+                    Point.of(-12, roller),
+                    Point.of(12, roller),
+                    Point.of(12, roller + 8),
+                    Point.of(-12, roller + 8)));
         }
         axle("axle1", two ? 262 : 300);
         if (two) {
@@ -154,32 +180,81 @@ public final class VehicleDrawing {
     private Drawing drawing(double left, double top, double width, double height) {
         String vehicle = diagnosis.input().vehicle();
         Diagnosis.Ranked leader = diagnosis.leader();
-        return new Drawing("vehicle", "The " + vehicle + " from above: " + leader.hypothesis().words(vehicle) + " leads with " + percent(leader.probability()), left, top, width, height, shapes);
+        return new Drawing(
+                "vehicle",
+                "The " + vehicle + " from above: " + leader.hypothesis().words(vehicle) + " leads with "
+                        + percent(leader.probability()),
+                left,
+                top,
+                width,
+                height,
+                shapes);
     }
 
-    /** A gauge about ({@code x}, {@code y}); its figure stands {@code reach} away on the {@code side}, −1 left, 1 right. */
+    /**
+     * A gauge about ({@code x}, {@code y}); its figure stands {@code reach} away on the {@code side}, −1 left, 1 right.
+     */
     private void point(String position, double x, double y, double width, double height, double reach, int side) {
-        double share = diagnosis.ranked().stream().filter(r -> position.equals(r.hypothesis().position())).mapToDouble(Diagnosis.Ranked::probability).sum();
-        boolean leads = position.equals(diagnosis.leader().hypothesis().position()) && !diagnosis.input().seen().isEmpty();
+        double share = diagnosis.ranked().stream()
+                .filter(r -> position.equals(r.hypothesis().position()))
+                .mapToDouble(Diagnosis.Ranked::probability)
+                .sum();
+        boolean leads = position.equals(diagnosis.leader().hypothesis().position())
+                && !diagnosis.input().seen().isEmpty();
         double left = x - width / 2;
         double right = x + width / 2;
         double bottom = y + height / 2;
         double level = bottom - share * height;
         Role fill = share >= HIGH ? Role.SHARE_HIGH : share >= FAIR ? Role.SHARE_FAIR : Role.SHARE_LOW;
-        shapes.add(Shape.area(Role.PAPER, Known.TABLE, Point.of(left, bottom - height), Point.of(right, bottom - height), Point.of(right, bottom), Point.of(left, bottom)));
-        shapes.add(Shape.area(fill, Known.TABLE, Point.of(left, level), Point.of(right, level), Point.of(right, bottom), Point.of(left, bottom)));
-        shapes.add(new Shape.Outline(List.of(Point.of(left, bottom - height), Point.of(right, bottom - height), Point.of(right, bottom), Point.of(left, bottom)), true, Role.FRAME, leads ? Known.MEASURED : Known.TABLE));
+        shapes.add(Shape.area(
+                Role.PAPER,
+                Known.TABLE,
+                Point.of(left, bottom - height),
+                Point.of(right, bottom - height),
+                Point.of(right, bottom),
+                Point.of(left, bottom)));
+        shapes.add(Shape.area(
+                fill,
+                Known.TABLE,
+                Point.of(left, level),
+                Point.of(right, level),
+                Point.of(right, bottom),
+                Point.of(left, bottom)));
+        shapes.add(new Shape.Outline(
+                List.of(
+                        Point.of(left, bottom - height),
+                        Point.of(right, bottom - height),
+                        Point.of(right, bottom),
+                        Point.of(left, bottom)),
+                true,
+                Role.FRAME,
+                leads ? Known.MEASURED : Known.TABLE));
         double edge = x + side * (width / 2 + 5);
         double at = x + side * reach;
         if (leads) {
-            shapes.add(Shape.area(Role.ANSWER, Known.MEASURED, Point.of(edge, y), Point.of(edge + side * 13, y - 8), Point.of(edge + side * 13, y + 8)));
+            shapes.add(Shape.area(
+                    Role.ANSWER,
+                    Known.MEASURED,
+                    Point.of(edge, y),
+                    Point.of(edge + side * 13, y - 8),
+                    Point.of(edge + side * 13, y + 8)));
         } else if (reach > width / 2 + 8) {
             line(Role.THIN, edge, y, at, y);
         }
         String anchor = side > 0 ? "start" : "end";
         double text = Math.max(Math.abs(at), Math.abs(edge) + (leads ? 18 : 0)) * side;
-        shapes.add(new Shape.Label(Point.of(text + side * 4, y - (leads ? 8 : 5)), percent(share), anchor, leads ? LARGE : SMALL, leads ? Role.ANSWER : Role.MARK));
-        shapes.add(new Shape.Label(Point.of(text + side * 4, y + (leads ? 21 : 15)), Hypothesis.where(diagnosis.input().vehicle(), position), anchor, WORDS, Role.THIN));
+        shapes.add(new Shape.Label(
+                Point.of(text + side * 4, y - (leads ? 8 : 5)),
+                percent(share),
+                anchor,
+                leads ? LARGE : SMALL,
+                leads ? Role.ANSWER : Role.MARK));
+        shapes.add(new Shape.Label(
+                Point.of(text + side * 4, y + (leads ? 21 : 15)),
+                Hypothesis.where(diagnosis.input().vehicle(), position),
+                anchor,
+                WORDS,
+                Role.THIN));
     }
 
     private static String percent(double share) {

@@ -12,7 +12,8 @@ public record Verdict(VerdictInput input, Diagnosis diagnosis, Hypothesis hypoth
     public static Verdict of(VerdictInput in, OwnCases own) {
         Diagnosis diagnosis = Diagnosis.of(in.asked(), own);
         boolean settled = in.verdict() != null || !in.asked().seen().isEmpty();
-        return new Verdict(in, diagnosis, in.verdict() == null ? diagnosis.leader().hypothesis() : in.verdict(), settled);
+        return new Verdict(
+                in, diagnosis, in.verdict() == null ? diagnosis.leader().hypothesis() : in.verdict(), settled);
     }
 
     /** True when it must not be driven as it stands: a result says stop, and nothing was put right. */

@@ -18,14 +18,15 @@ import unbo.core.vehicle.Usage;
 public final class VerdictFields {
 
     /** What stands on the page; the rest comes from the sheet. */
-    public static final List<String> ASKED = List.of("checks", "circumstances", "hubType", "loaded", "verdict", "remedy", "initials");
+    public static final List<String> ASKED =
+            List.of("checks", "circumstances", "hubType", "loaded", "verdict", "remedy", "initials");
 
-    public static final FieldList<VerdictInput> LIST = FieldList.of(fields(), VerdictFields::rules, VerdictFields::make);
+    public static final FieldList<VerdictInput> LIST =
+            FieldList.of(fields(), VerdictFields::rules, VerdictFields::make);
 
     private static final double DAYS_A_YEAR = 365.25;
 
-    private VerdictFields() {
-    }
+    private VerdictFields() {}
 
     private static List<Field> fields() {
         List<Field> fields = new ArrayList<>(DiagnosisFields.LIST.fields());
@@ -36,33 +37,53 @@ public final class VerdictFields {
                 Field.choice("counterUnit", "Counter", Usage.COUNTERS),
                 Field.counter("counter", "Counter", Field.MOST_COUNTED),
                 Field.counter("lastCounter", "Counter last time", Field.MOST_COUNTED),
-                Field.date("day", "Day"), Field.date("lastDay", "Last worked on")));
+                Field.date("day", "Day"),
+                Field.date("lastDay", "Last worked on")));
         return fields;
     }
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(DiagnosisFields.LIST.rules().apply(v));
         if (!v.text("verdict").isBlank() && chosen(v).isEmpty()) {
-            problems.add(Problem.impossible("verdict", "“" + v.text("verdict") + "” is no cause of a " + v.text("vehicle") + ": choose one of the list."));
+            problems.add(Problem.impossible(
+                    "verdict",
+                    "“" + v.text("verdict") + "” is no cause of a " + v.text("vehicle") + ": choose one of the list."));
         }
         return problems;
     }
 
     private static Optional<Hypothesis> chosen(Values v) {
-        return Priors.hypotheses(v.text("vehicle"), 2).stream().filter(h -> h.key().equals(v.text("verdict"))).findFirst();
+        return Priors.hypotheses(v.text("vehicle"), 2).stream()
+                .filter(h -> h.key().equals(v.text("verdict")))
+                .findFirst();
     }
 
     private static VerdictInput make(Values v) {
         DiagnosisInput in = DiagnosisFields.LIST.make().apply(v);
         Double km = in.distanceKm() == null ? run(v) : in.distanceKm();
         Double years = in.years() == null ? since(v) : in.years();
-        return new VerdictInput(new DiagnosisInput(in.vehicle(), in.axles(), in.hubType(), in.seen(), in.circumstances(), in.position(), km, years, in.failures(), in.complaint(), in.loaded()),
-                chosen(v).orElse(null), v.text("remedy"), v.text("initials"));
+        return new VerdictInput(
+                new DiagnosisInput(
+                        in.vehicle(),
+                        in.axles(),
+                        in.hubType(),
+                        in.seen(),
+                        in.circumstances(),
+                        in.position(),
+                        km,
+                        years,
+                        in.failures(),
+                        in.complaint(),
+                        in.loaded()),
+                chosen(v).orElse(null),
+                v.text("remedy"),
+                v.text("initials"));
     }
 
     /** Kilometres by the counter since the last work; null where it does not count way, or ran backwards. */
     private static Double run(Values v) {
-        boolean counts = v.text("counterUnit").equals("km") || v.text("counterUnit").equals("mi");
+        boolean counts =
+                v.text("counterUnit").equals("km") || v.text("counterUnit").equals("mi");
         if (!counts || !v.has("counter") || !v.has("lastCounter") || v.number("counter") < v.number("lastCounter")) {
             return null;
         }
@@ -72,6 +93,8 @@ public final class VerdictFields {
     private static Double since(Values v) {
         LocalDate last = v.date("lastDay");
         LocalDate day = v.date("day");
-        return last == null || day == null || day.isBefore(last) ? null : ChronoUnit.DAYS.between(last, day) / DAYS_A_YEAR;
+        return last == null || day == null || day.isBefore(last)
+                ? null
+                : ChronoUnit.DAYS.between(last, day) / DAYS_A_YEAR;
     }
 }

@@ -9,10 +9,10 @@ import java.util.stream.IntStream;
 import unbo.core.measure.Show;
 
 /**
- * Lines over one quantity, with the values behind them. Lines differ by their stroke and carry their name at the end, so that
- * they are told apart without colour. True to its scales.
+ * Lines over one quantity, with the values behind them. Lines differ by their stroke and carry their name at the end,
+ * so that they are told apart without colour. True to its scales.
  *
- * @param name  stable, shared by drawing and table
+ * @param name stable, shared by drawing and table
  * @param lines at least one; all over the same range of x
  * @param spots values that are the case now
  * @param marks limits or present values of x, as upright lines
@@ -27,6 +27,7 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
     private static final double TICK = 13;
     /** Over so many times from end to end a logarithmic scale shows whole powers only. */
     private static final double CROWDED = 2000;
+
     private static final double NAME = 14;
     private static final Known[] STROKES = {Known.MEASURED, Known.ESTIMATED, Known.TABLE};
 
@@ -43,14 +44,11 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
     }
 
     /** A line by its function. */
-    public record Line(String name, DoubleUnaryOperator of) {
-    }
+    public record Line(String name, DoubleUnaryOperator of) {}
 
-    public record Spot(double x, double y, String words) {
-    }
+    public record Spot(double x, double y, String words) {}
 
-    public record Mark(double x, String words) {
-    }
+    public record Mark(double x, String words) {}
 
     public Chart {
         lines = List.copyOf(lines);
@@ -73,7 +71,10 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
         return new Axis(label, 0, Math.ceil(most / power * 2 + 1e-9) / 2 * power, false);
     }
 
-    /** A scale of whole powers of ten round the values of the lines, within {@code least} and {@code most}, at least one of them long. */
+    /**
+     * A scale of whole powers of ten round the values of the lines, within {@code least} and {@code most}, at least one
+     * of them long.
+     */
     public static Axis decades(String label, Axis x, List<Line> lines, double least, double most) {
         double low = most;
         double high = least;
@@ -85,7 +86,11 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
             }
         }
         double top = Math.min(most, Math.pow(10, Math.ceil(Math.log10(Math.max(10 * least, high) * 1.01))));
-        return new Axis(label, Math.max(least, Math.min(top / 10, Math.pow(10, Math.floor(Math.log10(Math.max(least, low)))))), top, true);
+        return new Axis(
+                label,
+                Math.max(least, Math.min(top / 10, Math.pow(10, Math.floor(Math.log10(Math.max(least, low)))))),
+                top,
+                true);
     }
 
     /** It drawn. */
@@ -106,7 +111,8 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
         marks.forEach(m -> {
             double at = x.share(m.x) * WIDTH;
             shapes.add(Shape.line(Role.CENTRE, Point.of(at, -4), Point.of(at, HEIGHT)));
-            shapes.add(new Shape.Label(Point.of(at, -8), m.words, at > WIDTH * 0.8 ? "end" : "middle", NAME, Role.MARK));
+            shapes.add(
+                    new Shape.Label(Point.of(at, -8), m.words, at > WIDTH * 0.8 ? "end" : "middle", NAME, Role.MARK));
         });
         double[] ends = new double[lines.size()];
         for (int i = 0; i < lines.size(); i++) {
@@ -126,7 +132,12 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
             double px = Math.max(0, Math.min(1, x.share(s.x))) * WIDTH;
             double py = height(s.y);
             shapes.add(new Shape.Circle(Point.of(px, py), 5, Role.ANSWER, Known.MEASURED));
-            shapes.add(new Shape.Label(Point.of(px + (px > WIDTH * 0.7 ? -9 : 9), py - 13), s.words, px > WIDTH * 0.7 ? "end" : "start", NAME + 1, Role.ANSWER));
+            shapes.add(new Shape.Label(
+                    Point.of(px + (px > WIDTH * 0.7 ? -9 : 9), py - 13),
+                    s.words,
+                    px > WIDTH * 0.7 ? "end" : "start",
+                    NAME + 1,
+                    Role.ANSWER));
         });
         return new Drawing(name, title, -60, -30, WIDTH + 156, HEIGHT + 74, shapes);
     }
@@ -135,9 +146,15 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
         return HEIGHT - Math.max(0, Math.min(1, y.share(value))) * HEIGHT;
     }
 
-    /** Heights for the names of lines that end at {@code ends}: in the same order from the top, none on another, none under the chart. */
+    /**
+     * Heights for the names of lines that end at {@code ends}: in the same order from the top, none on another, none
+     * under the chart.
+     */
     private static double[] apart(double[] ends) {
-        Integer[] order = IntStream.range(0, ends.length).boxed().sorted(Comparator.comparingDouble(i -> ends[i])).toArray(Integer[]::new);
+        Integer[] order = IntStream.range(0, ends.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> ends[i]))
+                .toArray(Integer[]::new);
         double[] at = ends.clone();
         for (int i = 1; i < order.length; i++) {
             at[order[i]] = Math.max(at[order[i]], at[order[i - 1]] + LABEL);
@@ -158,13 +175,16 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
         for (int i = 0; i <= ROWS; i++) {
             steps.add(x.at((double) i / ROWS));
         }
-        return ValueTable.over(name, title, heads, steps, lines.stream().map(Line::of).toList());
+        return ValueTable.over(
+                name, title, heads, steps, lines.stream().map(Line::of).toList());
     }
 
     private static List<Double> ticks(Axis axis) {
         List<Double> ticks = new ArrayList<>();
         if (axis.log) {
-            for (double power = Math.pow(10, Math.floor(Math.log10(axis.from))); power <= axis.to * 1.0001; power *= 10) {
+            for (double power = Math.pow(10, Math.floor(Math.log10(axis.from)));
+                    power <= axis.to * 1.0001;
+                    power *= 10) {
                 for (double lead : axis.to / axis.from > CROWDED ? new double[] {1} : new double[] {1, 2, 5}) {
                     if (lead * power >= axis.from * 0.9999 && lead * power <= axis.to * 1.0001) {
                         ticks.add(lead * power);

@@ -2,7 +2,9 @@ package unbo.core.drawing;
 
 /** How a drawn size is known: measured lines are thick, table lines thin, estimated and default ones dashed. */
 public enum Known {
-    MEASURED, TABLE, ESTIMATED;
+    MEASURED,
+    TABLE,
+    ESTIMATED;
 
     /** The weaker of two. */
     public Known and(Known other) {

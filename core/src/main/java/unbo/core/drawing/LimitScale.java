@@ -11,24 +11,36 @@ public final class LimitScale {
     private static final double LENGTH = 320;
 
     /** A value on the scale with the word over it. */
-    public record Marker(double value, String label, Role role) {
-    }
+    public record Marker(double value, String label, Role role) {}
 
-    private LimitScale() {
-    }
+    private LimitScale() {}
 
     /**
-     * @param from  value at the left end
-     * @param to    value at the right end; markers beyond it stand at the end with an arrowhead turned outwards
+     * @param from value at the left end
+     * @param to value at the right end; markers beyond it stand at the end with an arrowhead turned outwards
      * @param least lower end of the band
-     * @param most  upper end of the band
+     * @param most upper end of the band
      */
-    public static Drawing of(String name, String title, String axis, double from, double to, double least, double most, List<Marker> markers) {
+    public static Drawing of(
+            String name,
+            String title,
+            String axis,
+            double from,
+            double to,
+            double least,
+            double most,
+            List<Marker> markers) {
         double unit = LENGTH / (to - from);
         List<Shape> shapes = new ArrayList<>();
         double left = Math.max(0, (least - from) * unit);
         double right = Math.min(LENGTH, (most - from) * unit);
-        shapes.add(Shape.area(Role.BAND, Known.TABLE, Point.of(left, -18), Point.of(right, -18), Point.of(right, 0), Point.of(left, 0)));
+        shapes.add(Shape.area(
+                Role.BAND,
+                Known.TABLE,
+                Point.of(left, -18),
+                Point.of(right, -18),
+                Point.of(right, 0),
+                Point.of(left, 0)));
         shapes.add(Shape.line(Role.MARK, Point.of(0, 0), Point.of(LENGTH, 0)));
         double step = tick(to - from);
         for (double v = Math.ceil(from / step) * step; v <= to + step * 1e-6; v += step) {
@@ -42,7 +54,8 @@ public final class LimitScale {
             if (x > LENGTH || x < 0) {
                 continue;
             }
-            shapes.add(Shape.area(marker.role(), Known.MEASURED, Point.of(x, 0), Point.of(x - 5, -12), Point.of(x + 5, -12)));
+            shapes.add(Shape.area(
+                    marker.role(), Known.MEASURED, Point.of(x, 0), Point.of(x - 5, -12), Point.of(x + 5, -12)));
             shapes.add(new Shape.Label(Point.of(x, -23), marker.label(), "middle", 10, marker.role()));
         }
         if (markers.stream().noneMatch(m -> m.value() <= to && m.value() >= from) && !markers.isEmpty()) {

@@ -21,7 +21,8 @@ public record ValueTable(String name, String title, List<String> heads, List<Lis
     private static final int ROWS = 20;
 
     /** A quantity in the first column by equal steps, and functions of it in the others. */
-    public static ValueTable over(String name, String title, List<String> heads, double from, double to, List<DoubleUnaryOperator> of) {
+    public static ValueTable over(
+            String name, String title, List<String> heads, double from, double to, List<DoubleUnaryOperator> of) {
         List<Double> steps = new ArrayList<>();
         for (int i = 0; i <= ROWS; i++) {
             steps.add(from + (to - from) * i / ROWS);
@@ -30,7 +31,8 @@ public record ValueTable(String name, String title, List<String> heads, List<Lis
     }
 
     /** The same by given steps. */
-    public static ValueTable over(String name, String title, List<String> heads, List<Double> steps, List<DoubleUnaryOperator> of) {
+    public static ValueTable over(
+            String name, String title, List<String> heads, List<Double> steps, List<DoubleUnaryOperator> of) {
         List<List<String>> rows = new ArrayList<>();
         for (double at : steps) {
             List<String> row = new ArrayList<>(List.of(figures(at)));

@@ -9,7 +9,11 @@ import java.util.Locale;
  * worse, and where nothing was judged nothing is right.
  */
 public enum Level {
-    RIGHT("right", 0), OPEN("not known", 1), WATCH("watch", 2), SOON("soon", 3), STOP("stop", 4);
+    RIGHT("right", 0),
+    OPEN("not known", 1),
+    WATCH("watch", 2),
+    SOON("soon", 3),
+    STOP("stop", 4);
 
     private static final Comparator<Level> BY_RANK = Comparator.comparingInt(level -> level.rank);
 

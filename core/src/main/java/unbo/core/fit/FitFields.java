@@ -20,31 +20,62 @@ import unbo.core.measure.Show;
 /** What is asked of a ring on its seat. */
 public final class FitFields {
 
-    private static final List<Field.Choice> RINGS = List.of(new Field.Choice("inner", "inner ring on its shaft"), new Field.Choice("outer", "outer ring in its housing"));
+    private static final List<Field.Choice> RINGS = List.of(
+            new Field.Choice("inner", "inner ring on its shaft"),
+            new Field.Choice("outer", "outer ring in its housing"));
     private static final List<Field.Choice> TOLERANCES = choices("P0", "P6", "P5", "P4", "P2");
     private static final List<Field.Choice> CLEARANCES = choices("C2", "CN", "C3", "C4", "C5");
 
-    public static final FieldList<FitInput> LIST = FieldList.of(List.of(
-            Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).hint("or its sizes below"),
-            size("bore", "Bore"), size("outside", "Outside"), Field.quantity("width", "Width", Quantity.LENGTH, "mm", 1, 200).usually(3, 80),
-            Field.choice("ring", "Ring", RINGS).orElse("inner", null),
-            Field.choice("where", "Where it sits", FitPlace.choices()).hint("tells which seats are usual there"),
-            Field.text("seat", "Seat by symbol", 4).hint("k5, N7 …; or measured below"),
-            size("measuredMinMm", "Seat measured, smallest"), size("measuredMaxMm", "Seat measured, largest"),
-            Field.quantity("shaftBoreMm", "Bore of the shaft", Quantity.LENGTH, "mm", 0, 300).orElse("0", "solid"),
-            Field.quantity("housingOutsideMm", "Outside of the housing", Quantity.LENGTH, "mm", 5, 1000).hint("empty: heavy"),
-            Field.choice("material", "Shaft or housing of", Material.choices()).orElse("steel", null),
-            Field.quantity("otherRingUm", "Interference of the other ring", Quantity.LENGTH, "µm", -500, 500).usually(0, 100).orElse("0", "free").alwaysMetric(),
-            Field.quantity("deltaT", "Inner ring warmer than outer", Quantity.TEMPERATURE_DIFFERENCE, "K", -80, 150).usually(0, 40).orElse("10", "as it runs; 0 on the bench"),
-            Field.choice("toleranceClass", "Tolerance class", TOLERANCES).orElse("P0", "unless the number says another"),
-            Field.choice("clearanceClass", "Clearance class", CLEARANCES).orElse("CN", "unless the number says another"),
-            Field.yesNo("rough", "Rough, turned seat")), FitFields::rules, FitFields::make);
+    public static final FieldList<FitInput> LIST = FieldList.of(
+            List.of(
+                    Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
+                            .hint("or its sizes below"),
+                    size("bore", "Bore"),
+                    size("outside", "Outside"),
+                    Field.quantity("width", "Width", Quantity.LENGTH, "mm", 1, 200)
+                            .usually(3, 80),
+                    Field.choice("ring", "Ring", RINGS).orElse("inner", null),
+                    Field.choice("where", "Where it sits", FitPlace.choices())
+                            .hint("tells which seats are usual there"),
+                    Field.text("seat", "Seat by symbol", 4).hint("k5, N7 …; or measured below"),
+                    size("measuredMinMm", "Seat measured, smallest"),
+                    size("measuredMaxMm", "Seat measured, largest"),
+                    Field.quantity("shaftBoreMm", "Bore of the shaft", Quantity.LENGTH, "mm", 0, 300)
+                            .orElse("0", "solid"),
+                    Field.quantity("housingOutsideMm", "Outside of the housing", Quantity.LENGTH, "mm", 5, 1000)
+                            .hint("empty: heavy"),
+                    Field.choice("material", "Shaft or housing of", Material.choices())
+                            .orElse("steel", null),
+                    Field.quantity("otherRingUm", "Interference of the other ring", Quantity.LENGTH, "µm", -500, 500)
+                            .usually(0, 100)
+                            .orElse("0", "free")
+                            .alwaysMetric(),
+                    Field.quantity(
+                                    "deltaT",
+                                    "Inner ring warmer than outer",
+                                    Quantity.TEMPERATURE_DIFFERENCE,
+                                    "K",
+                                    -80,
+                                    150)
+                            .usually(0, 40)
+                            .orElse("10", "as it runs; 0 on the bench"),
+                    Field.choice("toleranceClass", "Tolerance class", TOLERANCES)
+                            .orElse("P0", "unless the number says another"),
+                    Field.choice("clearanceClass", "Clearance class", CLEARANCES)
+                            .orElse("CN", "unless the number says another"),
+                    Field.yesNo("rough", "Rough, turned seat")),
+            FitFields::rules,
+            FitFields::make);
 
-    public static final Question<FitInput> QUESTION = new Question<>("fit", "Fit", "How tight is it, how hard is it pressed, and what clearance is left?", LIST,
-            Map.of("designation", "6205", "ring", "inner", "seat", "k5"), in -> FitWords.answer(Fit.of(in)));
+    public static final Question<FitInput> QUESTION = new Question<>(
+            "fit",
+            "Fit",
+            "How tight is it, how hard is it pressed, and what clearance is left?",
+            LIST,
+            Map.of("designation", "6205", "ring", "inner", "seat", "k5"),
+            in -> FitWords.answer(Fit.of(in)));
 
-    private FitFields() {
-    }
+    private FitFields() {}
 
     private static List<Field.Choice> choices(String... codes) {
         return java.util.Arrays.stream(codes).map(c -> new Field.Choice(c, c)).toList();
@@ -55,8 +86,7 @@ public final class FitFields {
     }
 
     /** Kind and sizes, as told by number or by hand; what is missing taken from the 62 series of the same bore. */
-    private record Sizes(String kind, Double bore, Double outside, Double width, Decoded decoded, boolean estimated) {
-    }
+    private record Sizes(String kind, Double bore, Double outside, Double width, Decoded decoded, boolean estimated) {}
 
     private static Sizes sizes(Values v) {
         Decoded d = v.text("designation").isBlank() ? null : Decoder.decode(v.text("designation"));
@@ -68,8 +98,12 @@ public final class FitFields {
         if (estimated && (bore != null || outside != null)) {
             Double wantedBore = bore;
             Double wantedOutside = outside;
-            Optional<Boundary> usual = Catalogue.metricAll().stream().filter(b -> b.series().equals("62"))
-                    .filter(b -> wantedBore != null ? Math.abs(b.boreMm() - wantedBore) < 0.6 : Math.abs(b.outsideMm() - wantedOutside) < 0.6).findFirst();
+            Optional<Boundary> usual = Catalogue.metricAll().stream()
+                    .filter(b -> b.series().equals("62"))
+                    .filter(b -> wantedBore != null
+                            ? Math.abs(b.boreMm() - wantedBore) < 0.6
+                            : Math.abs(b.outsideMm() - wantedOutside) < 0.6)
+                    .findFirst();
             bore = bore != null ? bore : usual.map(Boundary::boreMm).orElse(outside / 2);
             outside = outside != null ? outside : usual.map(Boundary::outsideMm).orElse(bore * 2);
             width = width != null ? width : usual.map(Boundary::widthMm).orElse((outside - bore) * 0.55);
@@ -82,34 +116,65 @@ public final class FitFields {
         Sizes s = sizes(v);
         boolean inner = !v.text("ring").equals("outer");
         if (s.bore() == null) {
-            return List.of(s.decoded() == null ? new Problem(inner ? "bore" : "outside", "Write the bearing's number, or its " + (inner ? "bore." : "outside."), false)
-                    : Problem.impossible("designation", "“" + v.text("designation") + "” tells no size: write bore and outside."));
+            return List.of(
+                    s.decoded() == null
+                            ? new Problem(
+                                    inner ? "bore" : "outside",
+                                    "Write the bearing's number, or its " + (inner ? "bore." : "outside."),
+                                    false)
+                            : Problem.impossible(
+                                    "designation",
+                                    "“" + v.text("designation") + "” tells no size: write bore and outside."));
         }
         double seat = inner ? s.bore() : s.outside();
         if (s.outside() <= s.bore() + 1) {
-            return List.of(Problem.impossible(v.has("outside") ? "outside" : "bore", "An outside of " + Show.number(s.outside(), 3) + " mm leaves no rings over a bore of " + Show.number(s.bore(), 3) + " mm."));
+            return List.of(Problem.impossible(
+                    v.has("outside") ? "outside" : "bore",
+                    "An outside of " + Show.number(s.outside(), 3) + " mm leaves no rings over a bore of "
+                            + Show.number(s.bore(), 3) + " mm."));
         }
         Optional<FitPlace> place = FitPlace.of(v.text("where"));
         if (place.isPresent() && place.get().inner() != inner) {
-            return List.of(Problem.impossible("where", "That place is a " + (place.get().inner() ? "shaft" : "housing") + ", the ring chosen sits " + (inner ? "on a shaft." : "in a housing.")));
+            return List.of(Problem.impossible(
+                    "where",
+                    "That place is a " + (place.get().inner() ? "shaft" : "housing") + ", the ring chosen sits "
+                            + (inner ? "on a shaft." : "in a housing.")));
         }
         boolean measured = v.has("measuredMinMm") || v.has("measuredMaxMm");
-        if (SeatBands.bearing(s.kind(), inner ? "bore" : "outside", seat, v.text("toleranceClass")).isEmpty()) {
-            problems.add(Problem.impossible(inner ? "bore" : "outside", "No tolerance is listed for " + Show.number(seat, 2) + " mm in class " + v.text("toleranceClass") + "."));
+        if (SeatBands.bearing(s.kind(), inner ? "bore" : "outside", seat, v.text("toleranceClass"))
+                .isEmpty()) {
+            problems.add(Problem.impossible(
+                    inner ? "bore" : "outside",
+                    "No tolerance is listed for " + Show.number(seat, 2) + " mm in class " + v.text("toleranceClass")
+                            + "."));
         }
         if (measured) {
             measured(v, seat, problems);
         } else if (v.text("seat").isBlank()) {
-            problems.add(new Problem("seat", "Write the seat's symbol, such as " + (inner ? "k5" : "N7") + ", or its measured size.", false));
+            problems.add(new Problem(
+                    "seat",
+                    "Write the seat's symbol, such as " + (inner ? "k5" : "N7") + ", or its measured size.",
+                    false));
         } else if ((inner ? SeatBands.shaft(v.text("seat"), seat) : SeatBands.hole(v.text("seat"), seat)).isEmpty()) {
-            problems.add(Problem.impossible("seat", inner ? "“" + v.text("seat") + "” is no shaft seat listed for " + Show.number(seat, 2) + " mm: g6, h6, j5, j6, k5, k6, m5, m6, n6, p6 are; a small letter is a shaft."
-                    : "“" + v.text("seat") + "” is no housing seat listed for " + Show.number(seat, 2) + " mm: H7, J7, K7, M7, N7, P7, R7 are; a capital is a housing."));
+            problems.add(Problem.impossible(
+                    "seat",
+                    inner
+                            ? "“" + v.text("seat") + "” is no shaft seat listed for " + Show.number(seat, 2)
+                                    + " mm: g6, h6, j5, j6, k5, k6, m5, m6, n6, p6 are; a small letter is a shaft."
+                            : "“" + v.text("seat") + "” is no housing seat listed for " + Show.number(seat, 2)
+                                    + " mm: H7, J7, K7, M7, N7, P7, R7 are; a capital is a housing."));
         }
         if (inner && v.number("shaftBoreMm") >= s.bore() - 0.5) {
-            problems.add(Problem.impossible("shaftBoreMm", "A shaft of " + Show.number(s.bore(), 2) + " mm with a bore of " + Show.number(v.number("shaftBoreMm"), 2) + " mm has no wall."));
+            problems.add(Problem.impossible(
+                    "shaftBoreMm",
+                    "A shaft of " + Show.number(s.bore(), 2) + " mm with a bore of "
+                            + Show.number(v.number("shaftBoreMm"), 2) + " mm has no wall."));
         }
         if (!inner && v.has("housingOutsideMm") && v.number("housingOutsideMm") <= s.outside() + 0.5) {
-            problems.add(Problem.impossible("housingOutsideMm", "A housing of " + Show.number(v.number("housingOutsideMm"), 2) + " mm is smaller than the bearing, " + Show.number(s.outside(), 2) + " mm, and its wall."));
+            problems.add(Problem.impossible(
+                    "housingOutsideMm",
+                    "A housing of " + Show.number(v.number("housingOutsideMm"), 2) + " mm is smaller than the bearing, "
+                            + Show.number(s.outside(), 2) + " mm, and its wall."));
         }
         return problems;
     }
@@ -118,9 +183,15 @@ public final class FitFields {
         double low = v.number("measuredMinMm", v.number("measuredMaxMm", 0));
         double high = v.number("measuredMaxMm", low);
         if (high < low) {
-            problems.add(Problem.impossible("measuredMaxMm", "The largest, " + Show.number(high, 4) + " mm, is under the smallest, " + Show.number(low, 4) + " mm."));
+            problems.add(Problem.impossible(
+                    "measuredMaxMm",
+                    "The largest, " + Show.number(high, 4) + " mm, is under the smallest, " + Show.number(low, 4)
+                            + " mm."));
         } else if (Math.abs((low + high) / 2 - seat) > 0.01 * seat + 0.3) {
-            problems.add(Problem.impossible("measuredMinMm", "A seat of " + Show.number((low + high) / 2, 3) + " mm does not belong to a bearing of " + Show.number(seat, 3) + " mm: measure again."));
+            problems.add(Problem.impossible(
+                    "measuredMinMm",
+                    "A seat of " + Show.number((low + high) / 2, 3) + " mm does not belong to a bearing of "
+                            + Show.number(seat, 3) + " mm: measure again."));
         }
     }
 
@@ -134,10 +205,33 @@ public final class FitFields {
             double high = v.number("measuredMaxMm", low);
             measured = new Band((low - seat) * 1000, (high - seat) * 1000);
         }
-        String clearance = v.defaulted("clearanceClass") && s.decoded() != null && s.decoded().suffixes().clearance() != null ? s.decoded().suffixes().clearance() : v.text("clearanceClass");
-        String tolerance = v.defaulted("toleranceClass") && s.decoded() != null && s.decoded().suffixes().tolerance() != null ? s.decoded().suffixes().tolerance() : v.text("toleranceClass");
-        return new FitInput(s.kind(), s.bore(), s.outside(), s.width(), inner, measured == null ? v.text("seat") : null, measured, v.number("shaftBoreMm"),
-                v.has("housingOutsideMm") ? v.number("housingOutsideMm") : Double.POSITIVE_INFINITY, Material.of(v.text("material")), v.number("otherRingUm"), v.number("deltaT"),
-                tolerance, clearance, v.yes("rough"), s.estimated(), FitPlace.of(v.text("where")).orElse(null));
+        String clearance = v.defaulted("clearanceClass")
+                        && s.decoded() != null
+                        && s.decoded().suffixes().clearance() != null
+                ? s.decoded().suffixes().clearance()
+                : v.text("clearanceClass");
+        String tolerance = v.defaulted("toleranceClass")
+                        && s.decoded() != null
+                        && s.decoded().suffixes().tolerance() != null
+                ? s.decoded().suffixes().tolerance()
+                : v.text("toleranceClass");
+        return new FitInput(
+                s.kind(),
+                s.bore(),
+                s.outside(),
+                s.width(),
+                inner,
+                measured == null ? v.text("seat") : null,
+                measured,
+                v.number("shaftBoreMm"),
+                v.has("housingOutsideMm") ? v.number("housingOutsideMm") : Double.POSITIVE_INFINITY,
+                Material.of(v.text("material")),
+                v.number("otherRingUm"),
+                v.number("deltaT"),
+                tolerance,
+                clearance,
+                v.yes("rough"),
+                s.estimated(),
+                FitPlace.of(v.text("where")).orElse(null));
     }
 }

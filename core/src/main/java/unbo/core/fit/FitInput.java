@@ -3,20 +3,36 @@ package unbo.core.fit;
 /**
  * One ring on its seat.
  *
- * @param inner          true for an inner ring on a shaft, false for an outer ring in a housing
- * @param seat           ISO symbol; null where the seat was measured
- * @param measured       the seat's size as deviation from the bearing's nominal size; null where a symbol stands
- * @param hollowMm       bore of the shaft, 0 when solid; outer ring: not used
- * @param housingMm      outside of the housing; infinity for a heavy one; inner ring: not used
- * @param otherRingUm    mean interference of the other ring, µm; 0 when it is free
- * @param deltaK         how much warmer the inner ring runs than the outer
- * @param tolerance      class of the bearing, P0 to P2
- * @param clearance      class of the bearing, C2 to C5, CN
- * @param place          where it sits; null where it was not said
+ * @param inner true for an inner ring on a shaft, false for an outer ring in a housing
+ * @param seat ISO symbol; null where the seat was measured
+ * @param measured the seat's size as deviation from the bearing's nominal size; null where a symbol stands
+ * @param hollowMm bore of the shaft, 0 when solid; outer ring: not used
+ * @param housingMm outside of the housing; infinity for a heavy one; inner ring: not used
+ * @param otherRingUm mean interference of the other ring, µm; 0 when it is free
+ * @param deltaK how much warmer the inner ring runs than the outer
+ * @param tolerance class of the bearing, P0 to P2
+ * @param clearance class of the bearing, C2 to C5, CN
+ * @param place where it sits; null where it was not said
  * @param estimatedSizes true when outside and width were not told and a usual series stands in
  */
-public record FitInput(String kind, double boreMm, double outsideMm, double widthMm, boolean inner, String seat, Band measured, double hollowMm, double housingMm,
-                       Material material, double otherRingUm, double deltaK, String tolerance, String clearance, boolean rough, boolean estimatedSizes, FitPlace place) {
+public record FitInput(
+        String kind,
+        double boreMm,
+        double outsideMm,
+        double widthMm,
+        boolean inner,
+        String seat,
+        Band measured,
+        double hollowMm,
+        double housingMm,
+        Material material,
+        double otherRingUm,
+        double deltaK,
+        String tolerance,
+        String clearance,
+        boolean rough,
+        boolean estimatedSizes,
+        FitPlace place) {
 
     /** Diameter of the seat, mm. */
     public double seatMm() {

@@ -10,10 +10,11 @@ import unbo.core.input.Field;
 import unbo.core.measure.Table;
 
 /**
- * Where a ring sits, and which seats are usual there (ISO 286 symbols; a ring on which the load turns sits with interference).
+ * Where a ring sits, and which seats are usual there (ISO 286 symbols; a ring on which the load turns sits with
+ * interference).
  *
  * @param inner true for a shaft, false for a housing
- * @param says  what is particular to it
+ * @param says what is particular to it
  */
 public record FitPlace(String code, String label, boolean inner, List<String> seats, String says) {
 
@@ -30,7 +31,12 @@ public record FitPlace(String code, String label, boolean inner, List<String> se
     private static List<FitPlace> read() {
         List<FitPlace> all = new ArrayList<>();
         for (CSVRecord row : Table.read(FitPlace.class, "places.csv")) {
-            all.add(new FitPlace(row.get("place"), row.get("label"), row.get("ring").equals("inner"), List.of(row.get("seats").split(" ")), row.get("says")));
+            all.add(new FitPlace(
+                    row.get("place"),
+                    row.get("label"),
+                    row.get("ring").equals("inner"),
+                    List.of(row.get("seats").split(" ")),
+                    row.get("says")));
         }
         return List.copyOf(all);
     }

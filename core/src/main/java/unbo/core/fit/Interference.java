@@ -11,10 +11,15 @@ public record Interference(double minUm, double meanUm, double maxUm) {
 
     /** Of two bands, the part inside and the part around it. */
     public static Interference of(Band inside, Band around) {
-        return new Interference(inside.lowerUm() - around.upperUm(), inside.meanUm() - around.meanUm(), inside.upperUm() - around.lowerUm());
+        return new Interference(
+                inside.lowerUm() - around.upperUm(),
+                inside.meanUm() - around.meanUm(),
+                inside.upperUm() - around.lowerUm());
     }
 
-    /** What turned rough surfaces leave of it on the diameter {@code mm}: d/(d + 2) of an interference, all of a gap. */
+    /**
+     * What turned rough surfaces leave of it on the diameter {@code mm}: d/(d + 2) of an interference, all of a gap.
+     */
     public Interference rough(double mm) {
         double share = mm / (mm + 2);
         return new Interference(effective(minUm, share), effective(meanUm, share), effective(maxUm, share));

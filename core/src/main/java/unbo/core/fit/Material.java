@@ -11,13 +11,14 @@ import unbo.core.measure.Table;
 /**
  * What shafts, housings and rings are made of.
  *
- * @param youngsMPa   modulus of elasticity
- * @param poisson     Poisson's ratio
- * @param perK        linear expansion, 1/K
+ * @param youngsMPa modulus of elasticity
+ * @param poisson Poisson's ratio
+ * @param perK linear expansion, 1/K
  * @param heatJPerKgK specific heat
- * @param ovenC       as hot as a part of it is made, °C
+ * @param ovenC as hot as a part of it is made, °C
  */
-public record Material(String code, String label, double youngsMPa, double poisson, double perK, double heatJPerKgK, double ovenC) {
+public record Material(
+        String code, String label, double youngsMPa, double poisson, double perK, double heatJPerKgK, double ovenC) {
 
     private static final List<Material> ALL = read();
     /** What rings and, where nothing else is said, shafts are made of. */
@@ -25,7 +26,10 @@ public record Material(String code, String label, double youngsMPa, double poiss
 
     /** @throws IllegalArgumentException for a code that is none */
     public static Material of(String code) {
-        return ALL.stream().filter(m -> m.code().equals(code)).findFirst().orElseThrow(() -> new IllegalArgumentException("no material " + code));
+        return ALL.stream()
+                .filter(m -> m.code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no material " + code));
     }
 
     /** All of them, as a choice. */
@@ -36,8 +40,14 @@ public record Material(String code, String label, double youngsMPa, double poiss
     private static List<Material> read() {
         List<Material> all = new ArrayList<>();
         for (CSVRecord row : Table.read(Material.class, "materials.csv")) {
-            all.add(new Material(row.get("code"), row.get("label"), Double.parseDouble(row.get("youngs_gpa")) * 1000, Double.parseDouble(row.get("poisson")),
-                    Double.parseDouble(row.get("expansion_e6")) * 1e-6, Double.parseDouble(row.get("heat_j_kgk")), Double.parseDouble(row.get("most_oven_c"))));
+            all.add(new Material(
+                    row.get("code"),
+                    row.get("label"),
+                    Double.parseDouble(row.get("youngs_gpa")) * 1000,
+                    Double.parseDouble(row.get("poisson")),
+                    Double.parseDouble(row.get("expansion_e6")) * 1e-6,
+                    Double.parseDouble(row.get("heat_j_kgk")),
+                    Double.parseDouble(row.get("most_oven_c"))));
         }
         return List.copyOf(all);
     }

@@ -1,10 +1,10 @@
 package unbo.core.fit;
 
 /**
- * A ring pressed on a shaft or into a housing, as two thick rings (Lamé, for instance Timoshenko, Strength of Materials,
- * part II). Lengths in mm, pressures in MPa. A gap presses on nothing.
+ * A ring pressed on a shaft or into a housing, as two thick rings (Lamé, for instance Timoshenko, Strength of
+ * Materials, part II). Lengths in mm, pressures in MPa. A gap presses on nothing.
  *
- * @param seatMm   diameter of the seat d
+ * @param seatMm diameter of the seat d
  * @param insideMm bore of the inner part di; 0 when it is solid
  * @param aroundMm outer surface of the outer part D; infinity for a heavy one
  */
@@ -17,7 +17,8 @@ public record PressFit(double seatMm, double insideMm, double aroundMm, Material
 
     public PressFit {
         if (!(insideMm >= 0) || !(seatMm > insideMm) || !(aroundMm > seatMm)) {
-            throw new IllegalArgumentException("a seat of " + seatMm + " mm between " + insideMm + " and " + aroundMm + " mm");
+            throw new IllegalArgumentException(
+                    "a seat of " + seatMm + " mm between " + insideMm + " and " + aroundMm + " mm");
         }
     }
 
@@ -28,7 +29,11 @@ public record PressFit(double seatMm, double insideMm, double aroundMm, Material
         }
         double ci = sq(insideMm / seatMm);
         double co = sq(seatMm / aroundMm);
-        return interferenceUm / 1000 / (seatMm * (((1 + ci) / (1 - ci) - inner.poisson()) / inner.youngsMPa() + ((1 + co) / (1 - co) + outer.poisson()) / outer.youngsMPa()));
+        return interferenceUm
+                / 1000
+                / (seatMm
+                        * (((1 + ci) / (1 - ci) - inner.poisson()) / inner.youngsMPa()
+                                + ((1 + co) / (1 - co) + outer.poisson()) / outer.youngsMPa()));
     }
 
     /** Force to press it on over a width, newton. */
@@ -41,12 +46,22 @@ public record PressFit(double seatMm, double insideMm, double aroundMm, Material
         if (Double.isInfinite(aroundMm)) {
             return 0;
         }
-        return 2000 * pressureMPa(interferenceUm) * sq(seatMm) * aroundMm / (outer.youngsMPa() * (sq(aroundMm) - sq(seatMm)));
+        return 2000
+                * pressureMPa(interferenceUm)
+                * sq(seatMm)
+                * aroundMm
+                / (outer.youngsMPa() * (sq(aroundMm) - sq(seatMm)));
     }
 
     /** How much the inner surface of the inner part shrinks, µm: the outer raceway of a ring in a housing. */
     public double innerShrinkUm(double interferenceUm) {
-        return insideMm == 0 ? 0 : 2000 * pressureMPa(interferenceUm) * sq(seatMm) * insideMm / (inner.youngsMPa() * (sq(seatMm) - sq(insideMm)));
+        return insideMm == 0
+                ? 0
+                : 2000
+                        * pressureMPa(interferenceUm)
+                        * sq(seatMm)
+                        * insideMm
+                        / (inner.youngsMPa() * (sq(seatMm) - sq(insideMm)));
     }
 
     private static double sq(double x) {

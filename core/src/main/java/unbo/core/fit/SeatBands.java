@@ -14,23 +14,21 @@ import unbo.core.catalogue.Tolerances;
 import unbo.core.measure.Table;
 
 /**
- * Tolerance bands of seats (ISO 286-1 and -2) and of the bearing's own bore and outside (ISO 492; ISO 578 for inch tapers,
- * which are made larger than their size). A shaft's letter is small, a housing's large.
+ * Tolerance bands of seats (ISO 286-1 and -2) and of the bearing's own bore and outside (ISO 492; ISO 578 for inch
+ * tapers, which are made larger than their size). A shaft's letter is small, a housing's large.
  */
 public final class SeatBands {
 
     private static final Pattern SHAFT = Pattern.compile("([ghjkmnp])([567])");
 
-    private record Row(double over, double to, Map<String, String> cells) {
-    }
+    private record Row(double over, double to, Map<String, String> cells) {}
 
     private static final List<Row> GRADES = read("it-grades.csv");
     private static final List<Row> SHAFTS = read("shaft-deviations.csv");
     private static final List<Row> HOLES = read("hole-deviations.csv");
     private static final List<CSVRecord> TAPERS = Table.read(SeatBands.class, "taper-tolerances.csv");
 
-    private SeatBands() {
-    }
+    private SeatBands() {}
 
     /** A shaft's band by symbol, such as k5; empty where symbol or size is not listed (sizes over 3 to 180 mm). */
     public static Optional<Band> shaft(String symbol, double mm) {
@@ -44,7 +42,8 @@ public final class SeatBands {
         }
         double deviation = Double.parseDouble(row.get().cells().get(m.group(1)));
         double grade = Double.parseDouble(row(GRADES, mm).orElseThrow().cells().get("it" + m.group(2)));
-        return Optional.of(deviation <= 0 ? new Band(deviation - grade, deviation) : new Band(deviation, deviation + grade));
+        return Optional.of(
+                deviation <= 0 ? new Band(deviation - grade, deviation) : new Band(deviation, deviation + grade));
     }
 
     /** A housing's band by symbol, such as N7; empty where symbol or size is not listed (sizes over 6 to 180 mm). */
@@ -55,17 +54,25 @@ public final class SeatBands {
     /**
      * The bearing's own bore or outside. Tapers have one class here: normal.
      *
-     * @param face      bore or outside
+     * @param face bore or outside
      * @param tolerance P0 to P2
      */
     public static Optional<Band> bearing(String kind, String face, double mm, String tolerance) {
         if (kind.contains("taper")) {
             String system = kind.startsWith("inch") ? "inch" : "metric";
-            return TAPERS.stream().filter(r -> r.get("system").equals(system) && r.get("face").equals(face) && mm > Double.parseDouble(r.get("over")) && mm <= Double.parseDouble(r.get("to")))
-                    .findFirst().map(r -> new Band(Double.parseDouble(r.get("lower")), Double.parseDouble(r.get("upper"))));
+            return TAPERS.stream()
+                    .filter(r -> r.get("system").equals(system)
+                            && r.get("face").equals(face)
+                            && mm > Double.parseDouble(r.get("over"))
+                            && mm <= Double.parseDouble(r.get("to")))
+                    .findFirst()
+                    .map(r -> new Band(Double.parseDouble(r.get("lower")), Double.parseDouble(r.get("upper"))));
         }
         List<Tolerances.Band> classes = face.equals("bore") ? Tolerances.bore(mm) : Tolerances.outside(mm);
-        return classes.stream().filter(b -> b.code().equals(tolerance)).findFirst().map(b -> new Band(-b.lowerUm(), 0));
+        return classes.stream()
+                .filter(b -> b.code().equals(tolerance))
+                .findFirst()
+                .map(b -> new Band(-b.lowerUm(), 0));
     }
 
     private static Band pair(String text) {
@@ -81,7 +88,10 @@ public final class SeatBands {
         List<Row> rows = new ArrayList<>();
         for (CSVRecord row : Table.read(SeatBands.class, file)) {
             Map<String, String> cells = new HashMap<>(row.toMap());
-            rows.add(new Row(Double.parseDouble(cells.remove("over")), Double.parseDouble(cells.remove("to")), Map.copyOf(cells)));
+            rows.add(new Row(
+                    Double.parseDouble(cells.remove("over")),
+                    Double.parseDouble(cells.remove("to")),
+                    Map.copyOf(cells)));
         }
         return List.copyOf(rows);
     }

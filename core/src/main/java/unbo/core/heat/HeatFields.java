@@ -20,36 +20,76 @@ public final class HeatFields {
 
     static final double SEALED_C = 80;
     private static final double NEVER_OVER_C = 150;
-    private static final List<Field.Choice> PARTS = List.of(new Field.Choice("ring", "a ring, heated for its shaft"), new Field.Choice("housing", "a housing, heated for its bearing"));
-    private static final List<Field.Choice> COLOURS = List.of(new Field.Choice("none", "none seen"), new Field.Choice("straw", "straw"), new Field.Choice("brown", "brown"), new Field.Choice("blue", "blue"));
+    private static final List<Field.Choice> PARTS = List.of(
+            new Field.Choice("ring", "a ring, heated for its shaft"),
+            new Field.Choice("housing", "a housing, heated for its bearing"));
+    private static final List<Field.Choice> COLOURS = List.of(
+            new Field.Choice("none", "none seen"),
+            new Field.Choice("straw", "straw"),
+            new Field.Choice("brown", "brown"),
+            new Field.Choice("blue", "blue"));
 
-    public static final FieldList<HeatInput> LIST = FieldList.of(List.of(
-            Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).hint("or its sizes below"), Field.choice("part", "Heated is", PARTS).orElse("ring", null),
-            mm("boreMm", "Bore"), mm("outsideMm", "Outside"), mm("widthMm", "Width"), Field.quantity("massKg", "Mass of the ring", Quantity.MASS, "kg", 0.001, 50).usually(0.01, 5).hint("for the seconds; estimated when empty"),
-            Field.quantity("interferenceUm", "Largest interference", Quantity.LENGTH, "µm", 0, 500).usually(1, 120).alwaysMetric().must().hint("from the fit"),
-            Field.quantity("slidingUm", "Clearance to slide by", Quantity.LENGTH, "µm", 5, 300).usually(15, 80).alwaysMetric().hint("empty: a thousandth of the seat, 20 to 50 µm"),
-            Field.quantity("ambient", "Workshop", Quantity.TEMPERATURE, "°C", -20, 50).usually(5, 35).orElse("20", null),
-            Field.choice("ringMaterial", "Heated part of", Material.choices()).orElse("steel", null), Field.choice("otherMaterial", "Other part of", Material.choices()).orElse("steel", null),
-            Field.quantity("shaft", "Other part chilled to", Quantity.TEMPERATURE, "°C", -196, 60).usually(-80, 40).hint("empty: as the workshop"),
-            Field.quantity("limit", "Limit", Quantity.TEMPERATURE, "°C", 40, NEVER_OVER_C).usually(60, 150).hint("empty: sealed 80, open 120 as bearing makers say, a housing by its metal; 150 is the engine builders' line"),
-            Field.yesNo("sealed", "Sealed or greased"), Field.choice("colour", "Temper colour afterwards", COLOURS).orElse("none", null)), HeatFields::rules, HeatFields::make);
+    public static final FieldList<HeatInput> LIST = FieldList.of(
+            List.of(
+                    Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
+                            .hint("or its sizes below"),
+                    Field.choice("part", "Heated is", PARTS).orElse("ring", null),
+                    mm("boreMm", "Bore"),
+                    mm("outsideMm", "Outside"),
+                    mm("widthMm", "Width"),
+                    Field.quantity("massKg", "Mass of the ring", Quantity.MASS, "kg", 0.001, 50)
+                            .usually(0.01, 5)
+                            .hint("for the seconds; estimated when empty"),
+                    Field.quantity("interferenceUm", "Largest interference", Quantity.LENGTH, "µm", 0, 500)
+                            .usually(1, 120)
+                            .alwaysMetric()
+                            .must()
+                            .hint("from the fit"),
+                    Field.quantity("slidingUm", "Clearance to slide by", Quantity.LENGTH, "µm", 5, 300)
+                            .usually(15, 80)
+                            .alwaysMetric()
+                            .hint("empty: a thousandth of the seat, 20 to 50 µm"),
+                    Field.quantity("ambient", "Workshop", Quantity.TEMPERATURE, "°C", -20, 50)
+                            .usually(5, 35)
+                            .orElse("20", null),
+                    Field.choice("ringMaterial", "Heated part of", Material.choices())
+                            .orElse("steel", null),
+                    Field.choice("otherMaterial", "Other part of", Material.choices())
+                            .orElse("steel", null),
+                    Field.quantity("shaft", "Other part chilled to", Quantity.TEMPERATURE, "°C", -196, 60)
+                            .usually(-80, 40)
+                            .hint("empty: as the workshop"),
+                    Field.quantity("limit", "Limit", Quantity.TEMPERATURE, "°C", 40, NEVER_OVER_C)
+                            .usually(60, 150)
+                            .hint("empty: sealed 80, open 120 as bearing makers say, a housing by its metal; 150 "
+                                    + "is the engine builders' line"),
+                    Field.yesNo("sealed", "Sealed or greased"),
+                    Field.choice("colour", "Temper colour afterwards", COLOURS).orElse("none", null)),
+            HeatFields::rules,
+            HeatFields::make);
 
-    public static final Question<HeatInput> QUESTION = new Question<>("heat", "Heat and cold", "How hot, how cold, and how many seconds?", LIST,
-            Map.of("designation", "6205", "interferenceUm", "20", "slidingUm", "25", "shaft", "-18"), in -> HeatWords.answer(HeatPlan.of(in)));
+    public static final Question<HeatInput> QUESTION = new Question<>(
+            "heat",
+            "Heat and cold",
+            "How hot, how cold, and how many seconds?",
+            LIST,
+            Map.of("designation", "6205", "interferenceUm", "20", "slidingUm", "25", "shaft", "-18"),
+            in -> HeatWords.answer(HeatPlan.of(in)));
 
-    private HeatFields() {
-    }
+    private HeatFields() {}
 
     private static Field mm(String name, String label) {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 3, 500).usually(5, 200);
     }
 
-    private record Sizes(Double bore, Double outside, Double width, boolean sealed) {
-    }
+    private record Sizes(Double bore, Double outside, Double width, boolean sealed) {}
 
     private static Sizes sizes(Values v) {
         Decoded d = Decoder.decode(v.text("designation"));
-        return new Sizes(v.has("boreMm") ? v.maybe("boreMm") : d.boreMm(), v.has("outsideMm") ? v.maybe("outsideMm") : d.outsideMm(), v.has("widthMm") ? v.maybe("widthMm") : d.widthMm(),
+        return new Sizes(
+                v.has("boreMm") ? v.maybe("boreMm") : d.boreMm(),
+                v.has("outsideMm") ? v.maybe("outsideMm") : d.outsideMm(),
+                v.has("widthMm") ? v.maybe("widthMm") : d.widthMm(),
                 v.yes("sealed") || d.suffixes().sealed());
     }
 
@@ -61,31 +101,58 @@ public final class HeatFields {
         if (v.has("limit")) {
             return v.number("limit");
         }
-        return housing(v) ? Math.min(120, Material.of(v.text("ringMaterial")).ovenC()) : sizes(v).sealed() ? SEALED_C : 120;
+        return housing(v)
+                ? Math.min(120, Material.of(v.text("ringMaterial")).ovenC())
+                : sizes(v).sealed() ? SEALED_C : 120;
     }
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();
         Sizes s = sizes(v);
         if ((housing(v) ? s.outside() : s.bore()) == null) {
-            return List.of(new Problem(housing(v) ? "outsideMm" : "boreMm", "Write the bearing's number, or the size of the seat.", false));
+            return List.of(new Problem(
+                    housing(v) ? "outsideMm" : "boreMm",
+                    "Write the bearing's number, or the size of the seat.",
+                    false));
         }
         if (s.bore() != null && s.outside() != null && s.outside() <= s.bore()) {
-            problems.add(Problem.impossible("outsideMm", "An outside of " + Show.number(s.outside(), 2) + " mm is not more than the bore, " + Show.number(s.bore(), 2) + " mm."));
+            problems.add(Problem.impossible(
+                    "outsideMm",
+                    "An outside of " + Show.number(s.outside(), 2) + " mm is not more than the bore, "
+                            + Show.number(s.bore(), 2) + " mm."));
         }
         if (!housing(v) && s.sealed() && v.has("limit") && v.number("limit") > SEALED_C) {
-            problems.add(Problem.impossible("limit", "A sealed or greased bearing takes 80 °C, not " + Show.number(v.number("limit"), 0) + " °C: its seal and its grease are cooked. Chill the shaft, or press."));
+            problems.add(Problem.impossible(
+                    "limit",
+                    "A sealed or greased bearing takes 80 °C, not " + Show.number(v.number("limit"), 0)
+                            + " °C: its seal and its grease are cooked. Chill the shaft, or press."));
         }
         double other = v.number("shaft", v.number("ambient"));
         if (other >= limit(v)) {
-            problems.add(Problem.impossible("shaft", "The other part at " + Show.number(other, 0) + " °C is as warm as the heated one may get, " + Show.number(limit(v), 0) + " °C: it would have to be the colder of the two."));
+            problems.add(Problem.impossible(
+                    "shaft",
+                    "The other part at " + Show.number(other, 0) + " °C is as warm as the heated one may get, "
+                            + Show.number(limit(v), 0) + " °C: it would have to be the colder of the two."));
         }
         return problems;
     }
 
     private static HeatInput make(Values v) {
         Sizes s = sizes(v);
-        return new HeatInput(housing(v), s.bore(), s.outside(), s.width(), v.maybe("massKg"), v.number("interferenceUm"), v.maybe("slidingUm"), v.number("ambient"),
-                Material.of(v.text("ringMaterial")), Material.of(v.text("otherMaterial")), v.number("shaft", v.number("ambient")), limit(v), s.sealed(), v.text("colour"));
+        return new HeatInput(
+                housing(v),
+                s.bore(),
+                s.outside(),
+                s.width(),
+                v.maybe("massKg"),
+                v.number("interferenceUm"),
+                v.maybe("slidingUm"),
+                v.number("ambient"),
+                Material.of(v.text("ringMaterial")),
+                Material.of(v.text("otherMaterial")),
+                v.number("shaft", v.number("ambient")),
+                limit(v),
+                s.sealed(),
+                v.text("colour"));
     }
 }

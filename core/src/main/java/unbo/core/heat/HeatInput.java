@@ -5,18 +5,31 @@ import unbo.core.fit.Material;
 /**
  * A part to be heated over, or around, another.
  *
- * @param housing        false: a ring is heated for its shaft; true: a housing for its bearing
- * @param boreMm         of the ring; null where only a housing's seat is known
- * @param outsideMm      of the bearing; null where not known
- * @param massKg         of what is heated; null where not weighed
+ * @param housing false: a ring is heated for its shaft; true: a housing for its bearing
+ * @param boreMm of the ring; null where only a housing's seat is known
+ * @param outsideMm of the bearing; null where not known
+ * @param massKg of what is heated; null where not weighed
  * @param interferenceUm the largest, µm
- * @param slidingUm      clearance to slide by; null for the usual, a thousandth of the seat, 20 to 50 µm
- * @param otherC         temperature of the other part, ambient unless chilled
- * @param limitC         the heated part takes no more
- * @param colour         temper colour seen afterwards: none, straw, brown, blue
+ * @param slidingUm clearance to slide by; null for the usual, a thousandth of the seat, 20 to 50 µm
+ * @param otherC temperature of the other part, ambient unless chilled
+ * @param limitC the heated part takes no more
+ * @param colour temper colour seen afterwards: none, straw, brown, blue
  */
-public record HeatInput(boolean housing, Double boreMm, Double outsideMm, Double widthMm, Double massKg, double interferenceUm, Double slidingUm, double ambientC, Material heated, Material other,
-                        double otherC, double limitC, boolean sealed, String colour) {
+public record HeatInput(
+        boolean housing,
+        Double boreMm,
+        Double outsideMm,
+        Double widthMm,
+        Double massKg,
+        double interferenceUm,
+        Double slidingUm,
+        double ambientC,
+        Material heated,
+        Material other,
+        double otherC,
+        double limitC,
+        boolean sealed,
+        String colour) {
 
     /** Diameter of the seat, mm. */
     public double seatMm() {

@@ -8,11 +8,20 @@ import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 
 /**
- * The lengths of a hub that its section is drawn from, mm and degrees, each with how it is known. What the sheet does not
- * know is estimated, so that the hub can be drawn from the first moment; such lines are dashed.
+ * The lengths of a hub that its section is drawn from, mm and degrees, each with how it is known. What the sheet does
+ * not know is estimated, so that the hub can be drawn from the first moment; such lines are dashed.
  */
-record HubGeometry(Bearing outer, Bearing inner, double between, Known betweenKnown, double hubBore, Known hubBoreKnown,
-                   double spindle, Known spindleKnown, SealSize seal, Known sealKnown) {
+record HubGeometry(
+        Bearing outer,
+        Bearing inner,
+        double between,
+        Known betweenKnown,
+        double hubBore,
+        Known hubBoreKnown,
+        double spindle,
+        Known spindleKnown,
+        SealSize seal,
+        Known sealKnown) {
 
     /** One bearing: bore, outside, (assembled) width, half cup angle. */
     record Bearing(double bore, double outside, double width, double halfAngleDeg, boolean tapered, Known known) {
@@ -27,20 +36,62 @@ record HubGeometry(Bearing outer, Bearing inner, double between, Known betweenKn
     }
 
     static HubGeometry of(Sheet sheet) {
-        Bearing outer = taper(sheet, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH, FactKey.OUTER_HALF_ANGLE, FactKey.OUTER_KIND, 25, 50, 14);
-        Bearing inner = taper(sheet, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_WIDTH, FactKey.INNER_HALF_ANGLE, FactKey.INNER_KIND, 32, 59, 16);
+        Bearing outer = taper(
+                sheet,
+                FactKey.OUTER_BORE,
+                FactKey.OUTER_OUTSIDE,
+                FactKey.OUTER_WIDTH,
+                FactKey.OUTER_HALF_ANGLE,
+                FactKey.OUTER_KIND,
+                25,
+                50,
+                14);
+        Bearing inner = taper(
+                sheet,
+                FactKey.INNER_BORE,
+                FactKey.INNER_OUTSIDE,
+                FactKey.INNER_WIDTH,
+                FactKey.INNER_HALF_ANGLE,
+                FactKey.INNER_KIND,
+                32,
+                59,
+                16);
         double between = number(sheet, FactKey.BETWEEN_CUPS, outer.width() + inner.width());
         double hubBore = number(sheet, FactKey.HUB_BORE, Math.min(outer.outside(), inner.outside()) - 8);
         double spindle = number(sheet, FactKey.SPINDLE, (outer.bore() + inner.bore()) / 2);
         SealSize seal = SealSize.read(sheet.text(FactKey.SEAL)).orElse(null);
         SealSize drawn = seal != null ? seal : new SealSize(inner.bore() + 9, inner.outside() + 2, 9);
-        return new HubGeometry(outer, inner, between, known(sheet, FactKey.BETWEEN_CUPS), hubBore, known(sheet, FactKey.HUB_BORE),
-                spindle, known(sheet, FactKey.SPINDLE), drawn, seal == null ? Known.ESTIMATED : Known.TABLE);
+        return new HubGeometry(
+                outer,
+                inner,
+                between,
+                known(sheet, FactKey.BETWEEN_CUPS),
+                hubBore,
+                known(sheet, FactKey.HUB_BORE),
+                spindle,
+                known(sheet, FactKey.SPINDLE),
+                drawn,
+                seal == null ? Known.ESTIMATED : Known.TABLE);
     }
 
-    private static Bearing taper(Sheet sheet, FactKey bore, FactKey outside, FactKey width, FactKey angle, FactKey kind, double d, double out, double t) {
+    private static Bearing taper(
+            Sheet sheet,
+            FactKey bore,
+            FactKey outside,
+            FactKey width,
+            FactKey angle,
+            FactKey kind,
+            double d,
+            double out,
+            double t) {
         Known known = known(sheet, bore).and(known(sheet, outside)).and(known(sheet, width));
-        return new Bearing(number(sheet, bore, d), number(sheet, outside, out), number(sheet, width, t), number(sheet, angle, 14), !sheet.has(kind) || sheet.text(kind).contains("taper"), known);
+        return new Bearing(
+                number(sheet, bore, d),
+                number(sheet, outside, out),
+                number(sheet, width, t),
+                number(sheet, angle, 14),
+                !sheet.has(kind) || sheet.text(kind).contains("taper"),
+                known);
     }
 
     private static double number(Sheet sheet, FactKey key, double otherwise) {

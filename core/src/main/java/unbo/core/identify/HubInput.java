@@ -4,10 +4,11 @@ package unbo.core.identify;
  * What was read and measured on a hub with two tapers. Numbers as stamped; sizes in mm, null where not measured.
  *
  * @param betweenCupsMm distance between the backs of the cups
- * @param hubBoreMm     bore of the hub between the cups
- * @param spindleMm     diameter of the spindle between the cones
+ * @param hubBoreMm bore of the hub between the cups
+ * @param spindleMm diameter of the spindle between the cones
  */
-public record HubInput(Taper outer, Taper inner, String seal, Double betweenCupsMm, Double hubBoreMm, Double spindleMm) {
+public record HubInput(
+        Taper outer, Taper inner, String seal, Double betweenCupsMm, Double hubBoreMm, Double spindleMm) {
 
     /** One bearing: its numbers and, where the table does not know them, its sizes as measured. */
     public record Taper(String cone, String cup, Double boreMm, Double outsideMm, Double widthMm) {

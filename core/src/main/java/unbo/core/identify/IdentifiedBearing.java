@@ -6,13 +6,15 @@ import unbo.core.designation.TaperMatch;
 /**
  * A bearing of the hub with all its sizes.
  *
- * @param cone         the cone of an inch taper; the whole bearing of every other kind
- * @param cup          the cup of an inch taper; the same as {@code cone} otherwise
- * @param match        whether cone and cup belong together; null where they carry one number
- * @param width        assembled width T of a taper
- * @param halfAngleDeg half the included cup angle of a taper, estimated from the number; the contact angle of other kinds
+ * @param cone the cone of an inch taper; the whole bearing of every other kind
+ * @param cup the cup of an inch taper; the same as {@code cone} otherwise
+ * @param match whether cone and cup belong together; null where they carry one number
+ * @param width assembled width T of a taper
+ * @param halfAngleDeg half the included cup angle of a taper, estimated from the number; the contact angle of other
+ *     kinds
  */
-public record IdentifiedBearing(Decoded cone, Decoded cup, TaperMatch match, Size bore, Size outside, Size width, Size halfAngleDeg) {
+public record IdentifiedBearing(
+        Decoded cone, Decoded cup, TaperMatch match, Size bore, Size outside, Size width, Size halfAngleDeg) {
 
     /** As written on a parts list. */
     public String name() {

@@ -8,8 +8,8 @@ import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.TaperAngles;
 import unbo.core.catalogue.TaperSet;
 import unbo.core.designation.Decoded;
-import unbo.core.designation.SealSize;
 import unbo.core.designation.Decoder;
+import unbo.core.designation.SealSize;
 import unbo.core.designation.TaperMatch;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -17,18 +17,25 @@ import unbo.core.measure.Show;
 import unbo.core.sheet.How;
 
 /**
- * The bearings, seal and lengths of a hub, from the numbers on the rings and what was measured. Table
- * sizes where the table knows the number, measured ones otherwise; a measured size that departs from the table is named.
- * Lengths left unknown take a stated default: between the cups the sum of both widths; the hub's bore the smaller cup's
- * outside less 8 mm, but never so little that the spindle does not go through with a tenth of the rings' height to spare;
- * the spindle halfway between both cone bores, or as much under a hub bore that was measured. Defaults give way to what was
+ * The bearings, seal and lengths of a hub, from the numbers on the rings and what was measured. Table sizes where the
+ * table knows the number, measured ones otherwise; a measured size that departs from the table is named. Lengths left
+ * unknown take a stated default: between the cups the sum of both widths; the hub's bore the smaller cup's outside less
+ * 8 mm, but never so little that the spindle does not go through with a tenth of the rings' height to spare; the
+ * spindle halfway between both cone bores, or as much under a hub bore that was measured. Defaults give way to what was
  * measured and to each other: nothing is refused by them.
  *
- * @param inner    null where one bearing does all; then the lengths between are null too
+ * @param inner null where one bearing does all; then the lengths between are null too
  * @param findings unknown pairs, departures from the table
  */
-public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedBearing inner, Optional<SealSize> seal,
-                            Size betweenCups, Size hubBore, Size spindle, List<Finding> findings) {
+public record IdentifiedHub(
+        HubInput input,
+        IdentifiedBearing outer,
+        IdentifiedBearing inner,
+        Optional<SealSize> seal,
+        Size betweenCups,
+        Size hubBore,
+        Size spindle,
+        List<Finding> findings) {
 
     private static final double SAME_MM = 0.15;
     private static final double SHOULDER_MM = 8;
@@ -40,25 +47,34 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
         List<Finding> findings = new ArrayList<>();
         IdentifiedBearing outer = taper("outer", input.outer(), findings);
         if (input.inner().cone().isBlank()) {
-            return new IdentifiedHub(input, outer, null, SealSize.read(input.seal()), null, null, null, List.copyOf(findings));
+            return new IdentifiedHub(
+                    input, outer, null, SealSize.read(input.seal()), null, null, null, List.copyOf(findings));
         }
         IdentifiedBearing inner = taper("inner", input.inner(), findings);
-        Size between = measuredOr(input.betweenCupsMm(), outer.width().mm() + inner.width().mm());
+        Size between = measuredOr(
+                input.betweenCupsMm(), outer.width().mm() + inner.width().mm());
         double cup = Math.min(outer.outside().mm(), inner.outside().mm());
         double halfway = (outer.bore().mm() + inner.bore().mm()) / 2;
         double room = Math.max(0.5, ROOM * (cup - halfway));
-        Size spindle = measuredOr(input.spindleMm(), input.hubBoreMm() == null ? halfway : Math.min(halfway, input.hubBoreMm() - room));
+        Size spindle = measuredOr(
+                input.spindleMm(), input.hubBoreMm() == null ? halfway : Math.min(halfway, input.hubBoreMm() - room));
         Size hubBore = measuredOr(input.hubBoreMm(), Math.max(cup - SHOULDER_MM, spindle.mm() + room));
-        return new IdentifiedHub(input, outer, inner, SealSize.read(input.seal()), between, hubBore, spindle, List.copyOf(findings));
+        return new IdentifiedHub(
+                input, outer, inner, SealSize.read(input.seal()), between, hubBore, spindle, List.copyOf(findings));
     }
 
-    /** Code of the kind of hub that its bearings make it: tapers, a ball pair, a cartridge; empty where they do not tell. */
+    /**
+     * Code of the kind of hub that its bearings make it: tapers, a ball pair, a cartridge; empty where they do not
+     * tell.
+     */
     public String hubType() {
         String kind = outer.cone().kind();
         if (kind.equals("hub-cartridge") || inner == null && kind.equals("double-row-angular-contact-ball")) {
             return "cartridge";
         }
-        boolean balls = inner != null && kind.equals("deep-groove-ball") && inner.cone().kind().equals("deep-groove-ball");
+        boolean balls = inner != null
+                && kind.equals("deep-groove-ball")
+                && inner.cone().kind().equals("deep-groove-ball");
         return outer.cone().recognised() && outer.taper() ? "adjustable-taper" : balls ? "ball-pair" : "";
     }
 
@@ -72,7 +88,8 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
             names.add("between the cups (sum of both widths)");
         }
         if (hubBore.how() == How.DEFAULT) {
-            names.add("hub bore (smaller cup less " + Show.number(SHOULDER_MM, 0) + " mm, or what lets the spindle through)");
+            names.add("hub bore (smaller cup less " + Show.number(SHOULDER_MM, 0)
+                    + " mm, or what lets the spindle through)");
         }
         if (spindle.how() == How.DEFAULT) {
             names.add("spindle (halfway between the cone bores)");
@@ -98,10 +115,17 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
         depart(place, "bore", typed.boreMm(), tableBore, findings);
         depart(place, "outside", typed.outsideMm(), tableOutside, findings);
         depart(place, "width", typed.widthMm(), tableWidth, findings);
-        Size half = !tapered || cone.halfAngleDeg() != null ? new Size(cone.contactDeg(), How.ESTIMATED)
+        Size half = !tapered || cone.halfAngleDeg() != null
+                ? new Size(cone.contactDeg(), How.ESTIMATED)
                 : new Size(TaperAngles.UNKNOWN_DEG, How.DEFAULT);
-        return new IdentifiedBearing(cone, cup, match, choose(typed.boreMm(), tableBore), choose(typed.outsideMm(), tableOutside),
-                choose(typed.widthMm(), tableWidth), half);
+        return new IdentifiedBearing(
+                cone,
+                cup,
+                match,
+                choose(typed.boreMm(), tableBore),
+                choose(typed.outsideMm(), tableOutside),
+                choose(typed.widthMm(), tableWidth),
+                half);
     }
 
     /** Width by the table: of the set of an inch taper, of the number otherwise; null when it is not listed. */
@@ -109,7 +133,9 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
         if (!cone.cone() && !cone.cup()) {
             return cone.widthMm();
         }
-        return Catalogue.taper(cone.marking(), cup.marking()).map(TaperSet::widthMm).orElse(null);
+        return Catalogue.taper(cone.marking(), cup.marking())
+                .map(TaperSet::widthMm)
+                .orElse(null);
     }
 
     private static Size choose(Double measured, Double table) {
@@ -121,9 +147,12 @@ public record IdentifiedHub(HubInput input, IdentifiedBearing outer, IdentifiedB
 
     private static void depart(String place, String what, Double measured, Double table, List<Finding> findings) {
         if (measured != null && table != null && Math.abs(measured - table) > SAME_MM) {
-            findings.add(new Finding("size-departs", Level.WATCH, "The " + place + " bearing's " + what + " was measured as "
-                    + Show.number(measured, 3) + " mm, its number stands for " + Show.number(table, 3)
-                    + " mm: read the number and the caliper again. The measured size is used."));
+            findings.add(new Finding(
+                    "size-departs",
+                    Level.WATCH,
+                    "The " + place + " bearing's " + what + " was measured as "
+                            + Show.number(measured, 3) + " mm, its number stands for " + Show.number(table, 3)
+                            + " mm: read the number and the caliper again. The measured size is used."));
         }
     }
 }

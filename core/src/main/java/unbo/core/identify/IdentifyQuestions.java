@@ -26,31 +26,63 @@ import unbo.core.worksheet.Worksheet;
 public final class IdentifyQuestions {
 
     /** A marking at a place. @param place empty where none was named */
-    public record AtPlace(String marking, String place, boolean immersed, Suitability.Duty duty) {
-    }
+    public record AtPlace(String marking, String place, boolean immersed, Suitability.Duty duty) {}
 
-    public static final FieldList<CaliperFind.Measured> SIZES = new FieldList<>(List.of(
-            Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 1, 500).usually(3, 200), Field.quantity("outside", "Outside", Quantity.LENGTH, "mm", 2, 800).usually(6, 300),
-            Field.quantity("width", "Width", Quantity.LENGTH, "mm", 0.5, 300).usually(2, 80).hint("of a taper: cone and cup together"),
-            Field.quantity("uncertainty", "Measured to", Quantity.LENGTH, "mm", 0.001, 2).orElse("0.05", "caliper; micrometer 0.01, rule 0.5")),
-            IdentifyQuestions::two, v -> List.of(), v -> new CaliperFind.Measured(v.maybe("bore"), v.maybe("outside"), v.maybe("width"), v.number("uncertainty")));
+    public static final FieldList<CaliperFind.Measured> SIZES = new FieldList<>(
+            List.of(
+                    Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 1, 500)
+                            .usually(3, 200),
+                    Field.quantity("outside", "Outside", Quantity.LENGTH, "mm", 2, 800)
+                            .usually(6, 300),
+                    Field.quantity("width", "Width", Quantity.LENGTH, "mm", 0.5, 300)
+                            .usually(2, 80)
+                            .hint("of a taper: cone and cup together"),
+                    Field.quantity("uncertainty", "Measured to", Quantity.LENGTH, "mm", 0.001, 2)
+                            .orElse("0.05", "caliper; micrometer 0.01, rule 0.5")),
+            IdentifyQuestions::two,
+            v -> List.of(),
+            v -> new CaliperFind.Measured(
+                    v.maybe("bore"), v.maybe("outside"), v.maybe("width"), v.number("uncertainty")));
 
-    public static final Question<CaliperFind.Measured> FIND = new Question<>("find", "Find by caliper", "Which bearing has these sizes?", SIZES,
-            Map.of("bore", "25.0", "outside", "46.98", "width", "12.05"), IdentifyQuestions::found);
+    public static final Question<CaliperFind.Measured> FIND = new Question<>(
+            "find",
+            "Find by caliper",
+            "Which bearing has these sizes?",
+            SIZES,
+            Map.of("bore", "25.0", "outside", "46.98", "width", "12.05"),
+            IdentifyQuestions::found);
 
-    public static final Question<AtPlace> INTERCHANGE = new Question<>("interchange", "What may go in its place", "What has the same boundary, what does each change, and does it belong there?",
-            FieldList.of(List.of(Field.text("marking", "As stamped", Decoder.LONGEST).must(), Field.choice("place", "Place", Suitability.places()), Field.yesNo("immersed", "Goes under water"),
-                    Field.quantity("rpm", "Speed of the turning ring", Quantity.ROTATION, "rpm", 1, 60000).usually(20, 20000).hint("only where known: held against its limit"),
-                    Field.quantity("loadN", "Radial load on it", Quantity.FORCE, "N", 1, 500000).usually(50, 50000).hint("only where known: held against its static rating")),
-                    v -> new AtPlace(v.text("marking"), v.text("place"), v.yes("immersed"), new Suitability.Duty(v.maybe("rpm"), v.maybe("loadN")))),
-            Map.of("marking", "6207", "place", "gearbox"), IdentifyQuestions::inPlace);
+    public static final Question<AtPlace> INTERCHANGE = new Question<>(
+            "interchange",
+            "What may go in its place",
+            "What has the same boundary, what does each change, and does it belong there?",
+            FieldList.of(
+                    List.of(
+                            Field.text("marking", "As stamped", Decoder.LONGEST).must(),
+                            Field.choice("place", "Place", Suitability.places()),
+                            Field.yesNo("immersed", "Goes under water"),
+                            Field.quantity("rpm", "Speed of the turning ring", Quantity.ROTATION, "rpm", 1, 60000)
+                                    .usually(20, 20000)
+                                    .hint("only where known: held against its limit"),
+                            Field.quantity("loadN", "Radial load on it", Quantity.FORCE, "N", 1, 500000)
+                                    .usually(50, 50000)
+                                    .hint("only where known: held against its static rating")),
+                    v -> new AtPlace(
+                            v.text("marking"),
+                            v.text("place"),
+                            v.yes("immersed"),
+                            new Suitability.Duty(v.maybe("rpm"), v.maybe("loadN")))),
+            Map.of("marking", "6207", "place", "gearbox"),
+            IdentifyQuestions::inPlace);
 
-    private IdentifyQuestions() {
-    }
+    private IdentifyQuestions() {}
 
     private static List<Problem> two(Values v) {
         long there = List.of("bore", "outside", "width").stream().filter(v::has).count();
-        return there >= 2 ? List.of() : List.of(new Problem(v.has("bore") ? "outside" : "bore", "Write at least two of bore, outside and width.", false));
+        return there >= 2
+                ? List.of()
+                : List.of(new Problem(
+                        v.has("bore") ? "outside" : "bore", "Write at least two of bore, outside and width.", false));
     }
 
     private static Answer found(CaliperFind.Measured m) {
@@ -64,10 +96,17 @@ public final class IdentifyQuestions {
         List<String> sentences = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         if (find.exact().isEmpty()) {
-            findings.add(new Finding("find-none", Level.OPEN, "Nothing listed has these sizes. " + (find.near().isEmpty() ? "Measure again; a worn or dirty ring measures off." : "Near misses stand below: a worn or dirty ring measures off.")));
+            findings.add(new Finding(
+                    "find-none",
+                    Level.OPEN,
+                    "Nothing listed has these sizes. "
+                            + (find.near().isEmpty()
+                                    ? "Measure again; a worn or dirty ring measures off."
+                                    : "Near misses stand below: a worn or dirty ring measures off.")));
         } else {
             Boundary best = find.exact().get(0).bearing();
-            figures.add(new Answer.Figure("best of " + find.exact().size(), best.designation(), "", Kind.words(best.kind())));
+            figures.add(new Answer.Figure(
+                    "best of " + find.exact().size(), best.designation(), "", Kind.words(best.kind())));
             figures.add(new Answer.Figure("its sizes", sizes(best), "mm", ""));
             find.exact().stream().skip(1).forEach(f -> sentences.add(line(f)));
         }
@@ -75,9 +114,19 @@ public final class IdentifyQuestions {
         if (m.widthMm() != null && find.exact().isEmpty()) {
             sentences.add("A width between two listed ones often means seals, an extended inner ring or two rows.");
         }
-        sentences.add("Measured on shaft and housing instead, interference makes them differ by hundredths. Measure before ordering.");
-        return new Answer(figures, findings, sentences, new Worksheet("Which bearing has these sizes?", lines(find),
-                List.of("Boundary dimensions: ISO 15, ISO 355, ISO 104 and ABMA lists; allowed are what it was measured to, 0.03 mm on diameters, 0.12 mm on the width, 0.2 mm on a taper's.")), List.of());
+        sentences.add("Measured on shaft and housing instead, interference makes them differ by "
+                + "hundredths. Measure before ordering.");
+        return new Answer(
+                figures,
+                findings,
+                sentences,
+                new Worksheet(
+                        "Which bearing has these sizes?",
+                        lines(find),
+                        List.of("Boundary dimensions: ISO 15, ISO 355, ISO 104 and ABMA lists; allowed are "
+                                + "what it was measured to, 0.03 mm on diameters, 0.12 mm on the width, 0.2 mm "
+                                + "on a taper's.")),
+                List.of());
     }
 
     private static String sizes(Boundary b) {
@@ -85,24 +134,34 @@ public final class IdentifyQuestions {
     }
 
     private static String line(CaliperFind.Found f) {
-        String off = f.widthOff() != null && Math.abs(f.widthOff()) > 0.25 ? ": width " + Show.number(f.bearing().widthMm(), 2) + " mm, off by " + Show.number(f.widthOff(), 2)
-                : f.outsideOff() != null && Math.abs(f.outsideOff()) > 0.1 ? ": outside off by " + Show.number(f.outsideOff(), 2) : f.boreOff() != null && Math.abs(f.boreOff()) > 0.1 ? ": bore off by " + Show.number(f.boreOff(), 2) : "";
-        return f.bearing().designation() + ", " + Kind.words(f.bearing().kind()) + ", " + sizes(f.bearing()) + " mm" + off + ".";
+        String off = f.widthOff() != null && Math.abs(f.widthOff()) > 0.25
+                ? ": width " + Show.number(f.bearing().widthMm(), 2) + " mm, off by " + Show.number(f.widthOff(), 2)
+                : f.outsideOff() != null && Math.abs(f.outsideOff()) > 0.1
+                        ? ": outside off by " + Show.number(f.outsideOff(), 2)
+                        : f.boreOff() != null && Math.abs(f.boreOff()) > 0.1
+                                ? ": bore off by " + Show.number(f.boreOff(), 2)
+                                : "";
+        return f.bearing().designation() + ", " + Kind.words(f.bearing().kind()) + ", " + sizes(f.bearing()) + " mm"
+                + off + ".";
     }
 
     private static List<Worksheet.Line> lines(CaliperFind find) {
         List<Worksheet.Line> lines = new ArrayList<>();
         for (CaliperFind.Found f : find.exact()) {
-            lines.add(Worksheet.judged(f.bearing().designation(), Kind.words(f.bearing().kind()), "listed − measured", off(f), "inside"));
+            lines.add(Worksheet.judged(
+                    f.bearing().designation(), Kind.words(f.bearing().kind()), "listed − measured", off(f), "inside"));
         }
         for (CaliperFind.Found f : find.near()) {
-            lines.add(Worksheet.judged(f.bearing().designation(), Kind.words(f.bearing().kind()), "listed − measured", off(f), "near"));
+            lines.add(Worksheet.judged(
+                    f.bearing().designation(), Kind.words(f.bearing().kind()), "listed − measured", off(f), "near"));
         }
         return lines;
     }
 
     private static String off(CaliperFind.Found f) {
-        return (f.boreOff() == null ? "–" : Show.fixed(f.boreOff(), 3)) + " / " + (f.outsideOff() == null ? "–" : Show.fixed(f.outsideOff(), 3)) + " / " + (f.widthOff() == null ? "–" : Show.fixed(f.widthOff(), 3)) + " mm";
+        return (f.boreOff() == null ? "–" : Show.fixed(f.boreOff(), 3)) + " / "
+                + (f.outsideOff() == null ? "–" : Show.fixed(f.outsideOff(), 3)) + " / "
+                + (f.widthOff() == null ? "–" : Show.fixed(f.widthOff(), 3)) + " mm";
     }
 
     private static Answer inPlace(AtPlace in) {
@@ -115,17 +174,45 @@ public final class IdentifyQuestions {
         List<String> sentences = new ArrayList<>();
         List<Worksheet.Line> lines = new ArrayList<>();
         for (Interchange.Candidate c : interchange.candidates()) {
-            String at = in.place().isEmpty() ? "" : " Here: " + Suitability.of(Decoder.decode(c.designation()), in.place(), in.immersed(), in.duty()).verdict().name().toLowerCase(Locale.ROOT) + ".";
+            String at = in.place().isEmpty()
+                    ? ""
+                    : " Here: "
+                            + Suitability.of(Decoder.decode(c.designation()), in.place(), in.immersed(), in.duty())
+                                    .verdict()
+                                    .name()
+                                    .toLowerCase(Locale.ROOT)
+                            + ".";
             String word = c.verdict().name().toLowerCase(Locale.ROOT);
             sentences.add(c.designation() + " (" + word + "): " + String.join("; ", c.changes()) + "." + at);
-            lines.add(Worksheet.judged(c.designation(), Kind.words(c.kind()), "same bore and outside", String.join("; ", c.changes()), word));
+            lines.add(Worksheet.judged(
+                    c.designation(),
+                    Kind.words(c.kind()),
+                    "same bore and outside",
+                    String.join("; ", c.changes()),
+                    word));
         }
         if (interchange.candidates().isEmpty()) {
-            sentences.add(decoded.recognised() ? "Nothing listed has the same bore and outside." : decoded.warnings().get(0));
+            sentences.add(
+                    decoded.recognised()
+                            ? "Nothing listed has the same bore and outside."
+                            : decoded.warnings().get(0));
         }
-        return new Answer(List.of(new Answer.Figure("in place of", decoded.designation(), "", Kind.words(decoded.kind())),
-                new Answer.Figure("listed with its bore and outside", String.valueOf(interchange.candidates().size()), "", "")), findings, sentences,
-                new Worksheet("What may go in its place?", lines, List.of("Boundary dimensions of ISO 15; what each kind can do as in textbooks of rolling bearings. The drag of seals is a guide.")), List.of());
+        return new Answer(
+                List.of(
+                        new Answer.Figure("in place of", decoded.designation(), "", Kind.words(decoded.kind())),
+                        new Answer.Figure(
+                                "listed with its bore and outside",
+                                String.valueOf(interchange.candidates().size()),
+                                "",
+                                "")),
+                findings,
+                sentences,
+                new Worksheet(
+                        "What may go in its place?",
+                        lines,
+                        List.of("Boundary dimensions of ISO 15; what each kind can do as in textbooks of "
+                                + "rolling bearings. The drag of seals is a guide.")),
+                List.of());
     }
 
     private static Finding judged(Decoded decoded, AtPlace in) {
@@ -135,7 +222,10 @@ public final class IdentifyQuestions {
             case ACCEPTABLE -> Level.WATCH;
             case WRONG -> Level.STOP;
         };
-        return new Finding("place-" + s.verdict().name().toLowerCase(Locale.ROOT), level,
-                decoded.designation() + " at: " + Suitability.placeLabel(in.place()).orElse(in.place()) + ". " + String.join(" ", s.reasons()));
+        return new Finding(
+                "place-" + s.verdict().name().toLowerCase(Locale.ROOT),
+                level,
+                decoded.designation() + " at: "
+                        + Suitability.placeLabel(in.place()).orElse(in.place()) + ". " + String.join(" ", s.reasons()));
     }
 }

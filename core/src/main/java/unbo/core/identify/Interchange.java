@@ -18,22 +18,31 @@ import unbo.core.measure.Show;
 public record Interchange(Decoded from, List<Candidate> candidates) {
 
     /** How far one may stand in for the other. */
-    public enum Verdict { SAME, ACCEPTABLE, CAUTION }
+    public enum Verdict {
+        SAME,
+        ACCEPTABLE,
+        CAUTION
+    }
 
     /** Drag of one contact seal, N·mm at 25 mm bore; a guide, with a factor of two either way. */
     private static final double SEAL_NMM = 20;
 
     /** One that has the same boundary, or nearly. */
-    public record Candidate(String designation, String kind, Verdict verdict, List<String> changes) {
-    }
+    public record Candidate(String designation, String kind, Verdict verdict, List<String> changes) {}
 
     /** Empty of candidates where the sizes are not known. */
     public static Interchange of(Decoded from) {
         List<Candidate> candidates = new ArrayList<>();
-        if (from.boreMm() != null && from.outsideMm() != null && from.widthMm() != null && !from.kind().equals("unknown")) {
+        if (from.boreMm() != null
+                && from.outsideMm() != null
+                && from.widthMm() != null
+                && !from.kind().equals("unknown")) {
             variants(from, candidates);
             for (Boundary b : Catalogue.numbers()) {
-                if (b.boreMm() == from.boreMm() && b.outsideMm() == from.outsideMm() && !b.designation().equals(number(from)) && !shaftIsRace(b)) {
+                if (b.boreMm() == from.boreMm()
+                        && b.outsideMm() == from.outsideMm()
+                        && !b.designation().equals(number(from))
+                        && !shaftIsRace(b)) {
                     candidates.add(candidate(from, b));
                 }
             }
@@ -43,12 +52,19 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
     }
 
     private static boolean shaftIsRace(Boundary b) {
-        return b.kind().equals("drawn-cup-needle-roller") || b.series().equals("NK") || b.series().equals("RNA49");
+        return b.kind().equals("drawn-cup-needle-roller")
+                || b.series().equals("NK")
+                || b.series().equals("RNA49");
     }
 
     private static String number(Decoded d) {
-        return d.suffixes().parts().isEmpty() ? d.designation() : Catalogue.numbers().stream().map(Boundary::designation).filter(n -> d.designation().startsWith(n))
-                .max(Comparator.comparingInt(String::length)).orElse(d.designation());
+        return d.suffixes().parts().isEmpty()
+                ? d.designation()
+                : Catalogue.numbers().stream()
+                        .map(Boundary::designation)
+                        .filter(n -> d.designation().startsWith(n))
+                        .max(Comparator.comparingInt(String::length))
+                        .orElse(d.designation());
     }
 
     private static Candidate candidate(Decoded from, Boundary to) {
@@ -57,13 +73,21 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
         Kind before = Kind.of(from.kind()).orElseThrow();
         Kind after = Kind.of(to.kind()).orElseThrow();
         if (Math.abs(wider) > 1e-6) {
-            changes.add(Show.number(Math.abs(wider), 2) + " mm " + (wider > 0 ? "wider" : "narrower") + ": " + Show.number(to.widthMm(), 2) + " mm; seat, clip and spacer must allow it");
+            changes.add(Show.number(Math.abs(wider), 2) + " mm " + (wider > 0 ? "wider" : "narrower") + ": "
+                    + Show.number(to.widthMm(), 2) + " mm; seat, clip and spacer must allow it");
         }
         compare(before, after, to.series(), changes);
         if (from.suffixes().sealed()) {
-            changes.add("seals: " + from.suffixes().sealing().replace('-', ' ') + " now; order it with the same, where it is made so");
+            changes.add("seals: " + from.suffixes().sealing().replace('-', ' ')
+                    + " now; order it with the same, where it is made so");
         }
-        return new Candidate(to.designation(), to.kind(), Math.abs(wider) > 1e-6 || !alike(before, after) ? Verdict.CAUTION : changes.isEmpty() ? Verdict.SAME : Verdict.ACCEPTABLE, changes);
+        return new Candidate(
+                to.designation(),
+                to.kind(),
+                Math.abs(wider) > 1e-6 || !alike(before, after)
+                        ? Verdict.CAUTION
+                        : changes.isEmpty() ? Verdict.SAME : Verdict.ACCEPTABLE,
+                changes);
     }
 
     private static boolean alike(Kind a, Kind b) {
@@ -80,8 +104,16 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
             changes.add("thrust: " + thrust);
         }
         if (!before.locates().equals(after.locates())) {
-            changes.add(series.startsWith("NUP") ? "locates both ways" : series.startsWith("NJ") || series.startsWith("NF") ? "locates one way only" : after.locates().equals("no")
-                    ? "floats: it cannot locate a shaft, so the other end must" : after.locates().equals("one") ? "locates one way only" : "locates both ways");
+            changes.add(
+                    series.startsWith("NUP")
+                            ? "locates both ways"
+                            : series.startsWith("NJ") || series.startsWith("NF")
+                                    ? "locates one way only"
+                                    : after.locates().equals("no")
+                                            ? "floats: it cannot locate a shaft, so the other end must"
+                                            : after.locates().equals("one")
+                                                    ? "locates one way only"
+                                                    : "locates both ways");
         }
         if (!before.radial().equals(after.radial())) {
             changes.add("radial load for its size: " + after.radial() + " instead of " + before.radial());
@@ -107,7 +139,9 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
         if (series.startsWith("NJ") || series.startsWith("NF")) {
             return "one direction, little";
         }
-        return kind.thrust().equals("none") ? "none" : kind.thrust() + (kind.thrust().equals("one") ? " direction" : " directions");
+        return kind.thrust().equals("none")
+                ? "none"
+                : kind.thrust() + (kind.thrust().equals("one") ? " direction" : " directions");
     }
 
     /** The same bearing with other seals or another clearance. */
@@ -117,30 +151,57 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
         }
         String number = number(from);
         String sealing = from.suffixes().sealing();
-        boolean wider = Catalogue.number(number).map(b -> b.note().contains("wide")).orElse(true);
+        boolean wider =
+                Catalogue.number(number).map(b -> b.note().contains("wide")).orElse(true);
         if (!wider) {
             seals(from, number, sealing, candidates);
         }
-        String clearance = from.suffixes().clearance() == null ? "CN" : from.suffixes().clearance();
-        String tail = from.designation().substring(Math.min(from.designation().length(), number.length())).replaceAll("/C\\d", "");
+        String clearance =
+                from.suffixes().clearance() == null ? "CN" : from.suffixes().clearance();
+        String tail = from.designation()
+                .substring(Math.min(from.designation().length(), number.length()))
+                .replaceAll("/C\\d", "");
         if (clearance.equals("CN")) {
-            candidates.add(new Candidate(number + tail + "/C3", from.kind(), Verdict.CAUTION, List.of("more clearance: assumes a tight fit or a warm inner ring; with a sliding fit and cool running it is only looser")));
+            candidates.add(new Candidate(
+                    number + tail + "/C3",
+                    from.kind(),
+                    Verdict.CAUTION,
+                    List.of("more clearance: assumes a tight fit or a warm inner ring; with a sliding fit "
+                            + "and cool running it is only looser")));
         } else if (clearance.equals("C3")) {
-            candidates.add(new Candidate(number + tail, from.kind(), Verdict.CAUTION, List.of("less clearance (CN): a tight fit or a warm inner ring may use it up, and then it runs preloaded")));
+            candidates.add(new Candidate(
+                    number + tail,
+                    from.kind(),
+                    Verdict.CAUTION,
+                    List.of("less clearance (CN): a tight fit or a warm inner ring may use it up, and then "
+                            + "it runs preloaded")));
         }
     }
 
     private static void seals(Decoded from, String number, String sealing, List<Candidate> candidates) {
-        String drag = "about " + Show.number(SEAL_NMM * Math.pow(from.boreMm() / 25, 2), 0) + " N·mm of drag each (a guide, half to double)";
+        String drag = "about " + Show.number(SEAL_NMM * Math.pow(from.boreMm() / 25, 2), 0)
+                + " N·mm of drag each (a guide, half to double)";
         if (!sealing.equals("two-seals")) {
-            candidates.add(new Candidate(number + "-2RS", from.kind(), sealing.equals("two-low-drag-seals") ? Verdict.ACCEPTABLE : Verdict.CAUTION,
-                    List.of("contact seals both sides: water and dirt stay out; " + drag + "; lower speed; never inside oil")));
+            candidates.add(new Candidate(
+                    number + "-2RS",
+                    from.kind(),
+                    sealing.equals("two-low-drag-seals") ? Verdict.ACCEPTABLE : Verdict.CAUTION,
+                    List.of("contact seals both sides: water and dirt stay out; " + drag
+                            + "; lower speed; never inside oil")));
         }
         if (!sealing.equals("two-shields")) {
-            candidates.add(new Candidate(number + "-2Z", from.kind(), Verdict.CAUTION, List.of("shields both sides: grease stays in, water does not stay out")));
+            candidates.add(new Candidate(
+                    number + "-2Z",
+                    from.kind(),
+                    Verdict.CAUTION,
+                    List.of("shields both sides: grease stays in, water does not stay out")));
         }
         if (!sealing.equals("open")) {
-            candidates.add(new Candidate(number, from.kind(), Verdict.CAUTION, List.of("open: only where oil or grease reaches it and nothing else does")));
+            candidates.add(new Candidate(
+                    number,
+                    from.kind(),
+                    Verdict.CAUTION,
+                    List.of("open: only where oil or grease reaches it and nothing else does")));
         }
     }
 }

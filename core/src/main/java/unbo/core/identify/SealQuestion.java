@@ -29,13 +29,14 @@ import unbo.core.measure.Table;
 import unbo.core.worksheet.Worksheet;
 
 /**
- * A shaft seal: its size and lip type (ISO 6194-1), which way round it goes, and whether its seat leaves room to move it off
- * a worn track: seat depth − seal width − {@value #FREE_MM} mm to the bearing must be the shift or more.
+ * A shaft seal: its size and lip type (ISO 6194-1), which way round it goes, and whether its seat leaves room to move
+ * it off a worn track: seat depth − seal width − {@value #FREE_MM} mm to the bearing must be the shift or more.
  */
 public final class SealQuestion {
 
     /** Never against the bearing. */
     private static final double FREE_MM = 0.5;
+
     private static final double SHIFT_MM = 1;
     private static final double GROOVE_MM = 0.1;
 
@@ -43,28 +44,46 @@ public final class SealQuestion {
     private static final Map<String, String> LIPS = lips();
 
     /** What was asked; null where nothing was measured. */
-    public record Input(SealSize size, String type, Double seatMm, Double grooveMm) {
-    }
+    public record Input(SealSize size, String type, Double seatMm, Double grooveMm) {}
 
-    public static final FieldList<Input> LIST = FieldList.of(List.of(
-            Field.text("marking", "Seal, as stamped", 40).must().hint("shaft × outside × width and type, for instance 25x47x7 AS"),
-            Field.quantity("seat", "Depth of its seat", Quantity.LENGTH, "mm", 1, 100).usually(4, 40).hint("from the rim of the housing to the bearing"),
-            Field.quantity("groove", "Groove worn in the shaft", Quantity.LENGTH, "mm", 0, 3).usually(0, 0.8).hint("by nail or profile; under 0.1 may run")),
-            SealQuestion::rules, v -> new Input(size(v).orElseThrow(), type(v.text("marking")), v.maybe("seat"), v.maybe("groove")));
+    public static final FieldList<Input> LIST = FieldList.of(
+            List.of(
+                    Field.text("marking", "Seal, as stamped", 40)
+                            .must()
+                            .hint("shaft × outside × width and type, for instance 25x47x7 AS"),
+                    Field.quantity("seat", "Depth of its seat", Quantity.LENGTH, "mm", 1, 100)
+                            .usually(4, 40)
+                            .hint("from the rim of the housing to the bearing"),
+                    Field.quantity("groove", "Groove worn in the shaft", Quantity.LENGTH, "mm", 0, 3)
+                            .usually(0, 0.8)
+                            .hint("by nail or profile; under 0.1 may run")),
+            SealQuestion::rules,
+            v -> new Input(size(v).orElseThrow(), type(v.text("marking")), v.maybe("seat"), v.maybe("groove")));
 
-    public static final Question<Input> QUESTION = new Question<>("seal", "Shaft seal", "What size is it, which way round, and is there room to move it?", LIST,
-            Map.of("marking", "25x47x7 AS", "seat", "10", "groove", "0.2"), SealQuestion::answer);
+    public static final Question<Input> QUESTION = new Question<>(
+            "seal",
+            "Shaft seal",
+            "What size is it, which way round, and is there room to move it?",
+            LIST,
+            Map.of("marking", "25x47x7 AS", "seat", "10", "groove", "0.2"),
+            SealQuestion::answer);
 
-    private SealQuestion() {
-    }
+    private SealQuestion() {}
 
     private static List<Problem> rules(Values v) {
         if (size(v).isEmpty()) {
-            return List.of(Problem.impossible("marking", "“" + v.text("marking") + "” is no seal size: write shaft × outside × width, for instance 25x47x7."));
+            return List.of(Problem.impossible(
+                    "marking",
+                    "“" + v.text("marking")
+                            + "” is no seal size: write shaft × outside × width, for instance 25x47x7."));
         }
         SealSize size = size(v).orElseThrow();
         return v.has("seat") && v.number("seat") < size.widthMm()
-                ? List.of(Problem.impossible("seat", "A seat of " + Show.number(v.number("seat"), 1) + " mm is shallower than a seal of " + Show.number(size.widthMm(), 1) + " mm.")) : List.of();
+                ? List.of(Problem.impossible(
+                        "seat",
+                        "A seat of " + Show.number(v.number("seat"), 1) + " mm is shallower than a seal of "
+                                + Show.number(size.widthMm(), 1) + " mm."))
+                : List.of();
     }
 
     private static Optional<SealSize> size(Values v) {
@@ -77,7 +96,10 @@ public final class SealQuestion {
         return m.matches() ? m.group(2).toUpperCase(Locale.ROOT) : "";
     }
 
-    /** How far it may be moved off its track, mm; null where the seat was not measured. Negative when it would touch the bearing. */
+    /**
+     * How far it may be moved off its track, mm; null where the seat was not measured. Negative when it would touch the
+     * bearing.
+     */
     static Double room(Input in) {
         return in.seatMm() == null ? null : in.seatMm() - in.size().widthMm() - FREE_MM;
     }
@@ -88,26 +110,82 @@ public final class SealQuestion {
         Double room = room(in);
         boolean worn = in.grooveMm() != null && in.grooveMm() >= GROOVE_MM;
         if (room != null && room < 0) {
-            findings.add(new Finding("seal-deep", Level.STOP, "Driven flush it would come within " + Show.number(FREE_MM, 1) + " mm of the bearing: leave it standing out, or take a narrower one."));
+            findings.add(new Finding(
+                    "seal-deep",
+                    Level.STOP,
+                    "Driven flush it would come within " + Show.number(FREE_MM, 1)
+                            + " mm of the bearing: leave it standing out, or take a narrower one."));
         } else if (worn && room != null) {
-            findings.add(room >= SHIFT_MM ? new Finding("seal-shift", Level.RIGHT, "It can be driven " + Show.number(Math.min(2, room), 1) + " mm deeper, off the worn track.")
-                    : new Finding("seal-sleeve", Level.SOON, "There is no room to move it by " + Show.number(SHIFT_MM, 0) + " mm: fit a repair sleeve, or renew the shaft."));
+            findings.add(
+                    room >= SHIFT_MM
+                            ? new Finding(
+                                    "seal-shift",
+                                    Level.RIGHT,
+                                    "It can be driven " + Show.number(Math.min(2, room), 1)
+                                            + " mm deeper, off the worn track.")
+                            : new Finding(
+                                    "seal-sleeve",
+                                    Level.SOON,
+                                    "There is no room to move it by " + Show.number(SHIFT_MM, 0)
+                                            + " mm: fit a repair sleeve, or renew the shaft."));
         } else if (worn) {
-            findings.add(new Finding("seal-worn", Level.WATCH, "A groove of " + Show.number(in.grooveMm(), 2) + " mm leaks: measure the seat's depth to see whether the seal can be moved."));
+            findings.add(new Finding(
+                    "seal-worn",
+                    Level.WATCH,
+                    "A groove of " + Show.number(in.grooveMm(), 2)
+                            + " mm leaks: measure the seat's depth to see whether the seal can be moved."));
         }
         String lip = LIPS.get(in.type());
         List<String> sentences = new ArrayList<>();
-        sentences.add(in.type().isEmpty() ? "No type is stamped: look whether there is a second, springless lip, for dust." : in.type() + ": " + (lip == null ? "not known here; compare the old one" : lip) + ".");
-        sentences.add("The lip with the spring faces what is to be kept in (or out, where dirt is the trouble). Spring in place, lip greased; start it by thumb, drive it flat on its full face.");
-        return new Answer(List.of(new Answer.Figure("shaft × outside × width", Show.number(s.shaftMm(), 2) + "×" + Show.number(s.outsideMm(), 2) + "×" + Show.number(s.widthMm(), 2), "mm", ""),
-                new Answer.Figure("room to move it", room == null ? "not measured" : Show.number(room, 1), room == null ? "" : "mm", "")), findings, sentences,
-                new Worksheet("Which seal, and is there room to move it?", List.of(Worksheet.given("d × D × b", "size", Show.number(s.shaftMm(), 2) + " × " + Show.number(s.outsideMm(), 2) + " × " + Show.number(s.widthMm(), 2) + " mm"),
-                        Worksheet.judged("", "room to move", "seat depth − width − " + Show.number(FREE_MM, 1) + " mm", room == null ? "–" : Show.number(room, 2) + " mm", "1 to 2 mm take it off the track"),
-                        Worksheet.judged("", "groove in the shaft", "", in.grooveMm() == null ? "–" : Show.number(in.grooveMm(), 2) + " mm", "under 0.1 mm may run")),
-                        List.of("Sizes and lip types: ISO 6194-1.")), List.of(drawing(in, LIPS.getOrDefault(in.type(), "").contains("dust"))));
+        sentences.add(
+                in.type().isEmpty()
+                        ? "No type is stamped: look whether there is a second, springless lip, for dust."
+                        : in.type() + ": " + (lip == null ? "not known here; compare the old one" : lip) + ".");
+        sentences.add("The lip with the spring faces what is to be kept in (or out, where dirt is "
+                + "the trouble). Spring in place, lip greased; start it by thumb, drive it flat "
+                + "on its full face.");
+        return new Answer(
+                List.of(
+                        new Answer.Figure(
+                                "shaft × outside × width",
+                                Show.number(s.shaftMm(), 2) + "×" + Show.number(s.outsideMm(), 2) + "×"
+                                        + Show.number(s.widthMm(), 2),
+                                "mm",
+                                ""),
+                        new Answer.Figure(
+                                "room to move it",
+                                room == null ? "not measured" : Show.number(room, 1),
+                                room == null ? "" : "mm",
+                                "")),
+                findings,
+                sentences,
+                new Worksheet(
+                        "Which seal, and is there room to move it?",
+                        List.of(
+                                Worksheet.given(
+                                        "d × D × b",
+                                        "size",
+                                        Show.number(s.shaftMm(), 2) + " × " + Show.number(s.outsideMm(), 2) + " × "
+                                                + Show.number(s.widthMm(), 2) + " mm"),
+                                Worksheet.judged(
+                                        "",
+                                        "room to move",
+                                        "seat depth − width − " + Show.number(FREE_MM, 1) + " mm",
+                                        room == null ? "–" : Show.number(room, 2) + " mm",
+                                        "1 to 2 mm take it off the track"),
+                                Worksheet.judged(
+                                        "",
+                                        "groove in the shaft",
+                                        "",
+                                        in.grooveMm() == null ? "–" : Show.number(in.grooveMm(), 2) + " mm",
+                                        "under 0.1 mm may run")),
+                        List.of("Sizes and lip types: ISO 6194-1.")),
+                List.of(drawing(in, LIPS.getOrDefault(in.type(), "").contains("dust"))));
     }
 
-    /** The seal in half section, to scale, on its shaft, spring side to the left; the seat dashed where it was measured. */
+    /**
+     * The seal in half section, to scale, on its shaft, spring side to the left; the seat dashed where it was measured.
+     */
     private static Drawing drawing(Input in, boolean dust) {
         SealSize s = in.size();
         double k = Math.min(150 / (s.outsideMm() / 2), 26);
@@ -117,27 +195,85 @@ public final class SealQuestion {
         double high = out - r;
         List<Shape> shapes = new ArrayList<>();
         shapes.add(area(Role.PART, k, -b * 4, 0, b * 4, 0, b * 4, r, -b * 4, r));
-        shapes.add(area(Role.RUBBER, k, -b, out, b, out, b, r + high * 0.45, b * 0.4, r + high * 0.1, b * 0.1, r, -b * 0.1, r, -b * 0.5, r + high * 0.12, -b * 0.8, r + high * 0.42, -b * 0.55, r + high * 0.46,
-                -b * 0.1, r + high * 0.2, b * 0.55, r + high * 0.6, b * 0.55, out - high * 0.16, -b, out - high * 0.16));
-        shapes.add(new Shape.Circle(Point.of(-b * 0.42 * k, -(r + high * 0.32) * k), high * 0.075 * k, Role.PART, Known.ESTIMATED));
+        shapes.add(area(
+                Role.RUBBER,
+                k,
+                -b,
+                out,
+                b,
+                out,
+                b,
+                r + high * 0.45,
+                b * 0.4,
+                r + high * 0.1,
+                b * 0.1,
+                r,
+                -b * 0.1,
+                r,
+                -b * 0.5,
+                r + high * 0.12,
+                -b * 0.8,
+                r + high * 0.42,
+                -b * 0.55,
+                r + high * 0.46,
+                -b * 0.1,
+                r + high * 0.2,
+                b * 0.55,
+                r + high * 0.6,
+                b * 0.55,
+                out - high * 0.16,
+                -b,
+                out - high * 0.16));
+        shapes.add(new Shape.Circle(
+                Point.of(-b * 0.42 * k, -(r + high * 0.32) * k), high * 0.075 * k, Role.PART, Known.ESTIMATED));
         if (dust) {
             shapes.add(area(Role.RUBBER, k, b * 0.6, r + high * 0.3, b, r + high * 0.38, b * 1.25, r, b * 1.1, r));
         }
         shapes.add(Shape.line(Role.CENTRE, Point.of(-b * 5 * k, 0), Point.of(b * 5 * k, 0)));
         if (in.seatMm() != null) {
             double end = b - in.seatMm();
-            shapes.add(new Shape.Outline(List.of(Point.of(b * k, -(out + 0.02 * out) * k), Point.of(end * k, -(out + 0.02 * out) * k), Point.of(end * k, -(r + high * 0.5) * k)), false, Role.BEHIND, Known.ESTIMATED));
+            shapes.add(new Shape.Outline(
+                    List.of(
+                            Point.of(b * k, -(out + 0.02 * out) * k),
+                            Point.of(end * k, -(out + 0.02 * out) * k),
+                            Point.of(end * k, -(r + high * 0.5) * k)),
+                    false,
+                    Role.BEHIND,
+                    Known.ESTIMATED));
             shapes.add(new Shape.Label(Point.of(end * k - 4, -(r + high * 0.75) * k), "bearing", "end", 10, Role.THIN));
         }
         double side = b * 4 * k;
-        shapes.add(new Shape.Dimension(Point.of(b * 2 * k, 0), Point.of(b * 2 * k, -r * k), Point.of(side + 18, 0), Point.of(side + 18, -r * k), "", 11, Known.TABLE));
-        shapes.add(new Shape.Label(Point.of(side + 24, -r * k / 2), "Ø " + Show.number(s.shaftMm(), 2), "start", 13, Role.MARK));
-        shapes.add(new Shape.Dimension(Point.of(b * k, 0), Point.of(b * k, -out * k), Point.of(side + 86, 0), Point.of(side + 86, -out * k), "", 11, Known.TABLE));
-        shapes.add(new Shape.Label(Point.of(side + 92, -out * k / 2), "Ø " + Show.number(s.outsideMm(), 2), "start", 13, Role.MARK));
+        shapes.add(new Shape.Dimension(
+                Point.of(b * 2 * k, 0),
+                Point.of(b * 2 * k, -r * k),
+                Point.of(side + 18, 0),
+                Point.of(side + 18, -r * k),
+                "",
+                11,
+                Known.TABLE));
+        shapes.add(new Shape.Label(
+                Point.of(side + 24, -r * k / 2), "Ø " + Show.number(s.shaftMm(), 2), "start", 13, Role.MARK));
+        shapes.add(new Shape.Dimension(
+                Point.of(b * k, 0),
+                Point.of(b * k, -out * k),
+                Point.of(side + 86, 0),
+                Point.of(side + 86, -out * k),
+                "",
+                11,
+                Known.TABLE));
+        shapes.add(new Shape.Label(
+                Point.of(side + 92, -out * k / 2), "Ø " + Show.number(s.outsideMm(), 2), "start", 13, Role.MARK));
         shapes.add(new Shape.Label(Point.of(0, -out * k - 12), Show.number(s.widthMm(), 2), "middle", 13, Role.MARK));
         shapes.add(new Shape.Label(Point.of(-side, -out * k - 12), "kept in", "start", 11, Role.ANSWER));
         double half = Math.max(side + 170, 260);
-        return new Drawing("seal", "The seal in half section on its shaft, to scale; the lip's section is usual, spring side to the left", -half, -out * k - 28, 2 * half, out * k + 44, shapes);
+        return new Drawing(
+                "seal",
+                "The seal in half section on its shaft, to scale; the lip's section is usual, spring side to the left",
+                -half,
+                -out * k - 28,
+                2 * half,
+                out * k + 44,
+                shapes);
     }
 
     private static Shape area(Role role, double k, double... xr) {

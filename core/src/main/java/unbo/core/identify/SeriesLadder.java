@@ -24,8 +24,8 @@ import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
 
 /**
- * All series of one bore and kind side by side on one bore line and to one scale, so that the one in the hand is picked by
- * eye: the thinnest section first.
+ * All series of one bore and kind side by side on one bore line and to one scale, so that the one in the hand is picked
+ * by eye: the thinnest section first.
  */
 public final class SeriesLadder {
 
@@ -34,46 +34,100 @@ public final class SeriesLadder {
     private static final double LABEL = 10;
 
     /** A bore, mm, and a kind of bearing. */
-    public record Rung(double boreMm, String kind) {
-    }
+    public record Rung(double boreMm, String kind) {}
 
-    private static final List<String> KINDS = List.of("deep-groove-ball", "angular-contact-ball", "double-row-angular-contact-ball", "self-aligning-ball", "cylindrical-roller", "tapered-roller", "machined-needle-roller",
-            "drawn-cup-needle-roller", "thrust-ball", "spherical-roller");
+    private static final List<String> KINDS = List.of(
+            "deep-groove-ball",
+            "angular-contact-ball",
+            "double-row-angular-contact-ball",
+            "self-aligning-ball",
+            "cylindrical-roller",
+            "tapered-roller",
+            "machined-needle-roller",
+            "drawn-cup-needle-roller",
+            "thrust-ball",
+            "spherical-roller");
 
-    public static final Question<Rung> QUESTION = new Question<>("ladder", "Series of one bore", "Which series is it, by eye?",
-            FieldList.of(List.of(Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 1, 120).usually(5, 80).must(),
-                    Field.choice("kind", "Kind", KINDS.stream().map(k -> new Field.Choice(k, Kind.words(k))).toList()).orElse("deep-groove-ball", null)),
+    public static final Question<Rung> QUESTION = new Question<>(
+            "ladder",
+            "Series of one bore",
+            "Which series is it, by eye?",
+            FieldList.of(
+                    List.of(
+                            Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 1, 120)
+                                    .usually(5, 80)
+                                    .must(),
+                            Field.choice(
+                                            "kind",
+                                            "Kind",
+                                            KINDS.stream()
+                                                    .map(k -> new Field.Choice(k, Kind.words(k)))
+                                                    .toList())
+                                    .orElse("deep-groove-ball", null)),
                     v -> new Rung(v.number("bore"), v.text("kind"))),
-            Map.of("bore", "25"), SeriesLadder::answer);
+            Map.of("bore", "25"),
+            SeriesLadder::answer);
 
-    private SeriesLadder() {
-    }
+    private SeriesLadder() {}
 
     /** The bearings of a bore within half a millimetre, the smallest outside first. */
     static List<Boundary> rungs(Rung of) {
-        return Catalogue.numbers().stream().filter(b -> b.kind().equals(of.kind()) && Math.abs(b.boreMm() - of.boreMm()) < 0.5)
-                .sorted(Comparator.comparingDouble(Boundary::outsideMm).thenComparing(Boundary::widthMm)).toList();
+        return Catalogue.numbers().stream()
+                .filter(b -> b.kind().equals(of.kind()) && Math.abs(b.boreMm() - of.boreMm()) < 0.5)
+                .sorted(Comparator.comparingDouble(Boundary::outsideMm).thenComparing(Boundary::widthMm))
+                .toList();
     }
 
     private static Answer answer(Rung of) {
         List<Boundary> rungs = rungs(of);
-        Answer.Figure count = new Answer.Figure("listed with this bore", String.valueOf(rungs.size()), "", Kind.words(of.kind()));
+        Answer.Figure count =
+                new Answer.Figure("listed with this bore", String.valueOf(rungs.size()), "", Kind.words(of.kind()));
         if (rungs.isEmpty()) {
-            return new Answer(List.of(count), List.of(new Finding("ladder-none", Level.OPEN, "No " + Kind.words(of.kind()) + " of this bore is listed: measure again, or choose another kind.")), List.of(), sheet(rungs), List.of());
+            return new Answer(
+                    List.of(count),
+                    List.of(new Finding(
+                            "ladder-none",
+                            Level.OPEN,
+                            "No " + Kind.words(of.kind())
+                                    + " of this bore is listed: measure again, or choose another kind.")),
+                    List.of(),
+                    sheet(rungs),
+                    List.of());
         }
         Boundary last = rungs.get(rungs.size() - 1);
-        return new Answer(List.of(count, new Answer.Figure("outside, smallest to largest", Show.number(rungs.get(0).outsideMm(), 2) + " to " + Show.number(last.outsideMm(), 2), "mm", "")), List.of(),
-                List.of("Hold the ring's section against the picture: height over the bore, then width. Then measure."), sheet(rungs), List.of(drawing(rungs)));
+        return new Answer(
+                List.of(
+                        count,
+                        new Answer.Figure(
+                                "outside, smallest to largest",
+                                Show.number(rungs.get(0).outsideMm(), 2) + " to " + Show.number(last.outsideMm(), 2),
+                                "mm",
+                                "")),
+                List.of(),
+                List.of("Hold the ring's section against the picture: height over the bore, then width. Then measure."),
+                sheet(rungs),
+                List.of(drawing(rungs)));
     }
 
     private static Worksheet sheet(List<Boundary> rungs) {
-        return new Worksheet("Which series have this bore?", rungs.stream().map(b -> Worksheet.given(b.designation(), "series " + b.series(),
-                Show.number(b.boreMm(), 2) + " × " + Show.number(b.outsideMm(), 2) + " × " + Show.number(b.widthMm(), 2) + " mm")).toList(), List.of("ISO 15, ISO 355, ISO 104 dimension plans."));
+        return new Worksheet(
+                "Which series have this bore?",
+                rungs.stream()
+                        .map(b -> Worksheet.given(
+                                b.designation(),
+                                "series " + b.series(),
+                                Show.number(b.boreMm(), 2) + " × " + Show.number(b.outsideMm(), 2) + " × "
+                                        + Show.number(b.widthMm(), 2) + " mm"))
+                        .toList(),
+                List.of("ISO 15, ISO 355, ISO 104 dimension plans."));
     }
 
     /** True to scale in both directions; rows are begun anew where the sheet ends. */
     static Drawing drawing(List<Boundary> rungs) {
-        double high = rungs.stream().mapToDouble(b -> (b.outsideMm() - b.boreMm()) / 2).max().orElseThrow();
+        double high = rungs.stream()
+                .mapToDouble(b -> (b.outsideMm() - b.boreMm()) / 2)
+                .max()
+                .orElseThrow();
         double widest = rungs.stream().mapToDouble(Boundary::widthMm).max().orElseThrow();
         double scale = Math.min(120 / high, 90 / widest);
         List<Shape> shapes = new ArrayList<>();
@@ -89,12 +143,32 @@ public final class SeriesLadder {
                 line += row;
             }
             double middle = x + room / 2;
-            shapes.add(Shape.area(Role.SOLID, Known.TABLE, Point.of(middle - w / 2, line), Point.of(middle + w / 2, line), Point.of(middle + w / 2, line - h), Point.of(middle - w / 2, line - h)));
+            shapes.add(Shape.area(
+                    Role.SOLID,
+                    Known.TABLE,
+                    Point.of(middle - w / 2, line),
+                    Point.of(middle + w / 2, line),
+                    Point.of(middle + w / 2, line - h),
+                    Point.of(middle - w / 2, line - h)));
             shapes.add(Shape.line(Role.THIN, Point.of(x, line), Point.of(x + room, line)));
-            shapes.add(new Shape.Label(Point.of(middle, line + LABEL * 1.1), b.designation(), "middle", LABEL * 1.15, Role.ANSWER));
-            shapes.add(new Shape.Label(Point.of(middle, line + LABEL * 2.3), Show.number(b.outsideMm(), 2) + " × " + Show.number(b.widthMm(), 2), "middle", LABEL * 0.85, Role.MARK));
+            shapes.add(new Shape.Label(
+                    Point.of(middle, line + LABEL * 1.1), b.designation(), "middle", LABEL * 1.15, Role.ANSWER));
+            shapes.add(new Shape.Label(
+                    Point.of(middle, line + LABEL * 2.3),
+                    Show.number(b.outsideMm(), 2) + " × " + Show.number(b.widthMm(), 2),
+                    "middle",
+                    LABEL * 0.85,
+                    Role.MARK));
             x += room;
         }
-        return new Drawing("ladder", "Sections of all series over one bore line, to one scale, under each its number, outside and width in mm", -4, -8, WIDE + 8, line + 3 * LABEL + 12, shapes);
+        return new Drawing(
+                "ladder",
+                "Sections of all series over one bore line, to one scale, under each its "
+                        + "number, outside and width in mm",
+                -4,
+                -8,
+                WIDE + 8,
+                line + 3 * LABEL + 12,
+                shapes);
     }
 }

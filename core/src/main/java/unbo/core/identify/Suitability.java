@@ -18,15 +18,15 @@ import unbo.core.motion.Inside;
 import unbo.core.motion.SpeedGuide;
 
 /**
- * Whether a bearing belongs at a place, and why. Rules stand in a data file; the worst that fits counts, with its reasons.
- * Where no rule says right it is acceptable at best.
+ * Whether a bearing belongs at a place, and why. Rules stand in a data file; the worst that fits counts, with its
+ * reasons. Where no rule says right it is acceptable at best.
  */
 public record Suitability(Decoded bearing, String place, Verdict verdict, List<String> reasons) {
 
     /**
      * What it has to do there; null where not known.
      *
-     * @param rpm   of the turning ring
+     * @param rpm of the turning ring
      * @param loadN radial load on this bearing
      */
     public record Duty(Double rpm, Double loadN) {
@@ -38,34 +38,55 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
     private static final double STATIC_FINE = 2;
 
     /** How it is to be taken. */
-    public enum Verdict { RIGHT, ACCEPTABLE, WRONG }
+    public enum Verdict {
+        RIGHT,
+        ACCEPTABLE,
+        WRONG
+    }
 
     /** Kinds of use that make a place wetter than it usually is. */
     public static final String IMMERSED = "immersed";
 
-    private record Rule(List<String> places, List<String> kinds, List<String> seals, String build, List<String> clearance, Verdict verdict, String reason) {
+    private record Rule(
+            List<String> places,
+            List<String> kinds,
+            List<String> seals,
+            String build,
+            List<String> clearance,
+            Verdict verdict,
+            String reason) {
 
         boolean fits(Decoded d, String place, boolean immersed) {
             Suffixes s = d.suffixes();
             boolean here = places.contains(place) || immersed && places.contains("*" + IMMERSED);
             String clear = s.clearance() == null ? "-" : s.clearance();
-            return here && (kinds.contains("*") || kinds.contains(d.kind())) && (seals.contains("*") || seals.contains(seal(s)) || seals.contains("one-side") && s.sealing().startsWith("one-"))
-                    && (build.equals("*") || build.equals("full") == (s.fullComplement() || s.fillingSlot())) && (clearance.contains("*") || clearance.contains(clear));
+            return here
+                    && (kinds.contains("*") || kinds.contains(d.kind()))
+                    && (seals.contains("*")
+                            || seals.contains(seal(s))
+                            || seals.contains("one-side") && s.sealing().startsWith("one-"))
+                    && (build.equals("*") || build.equals("full") == (s.fullComplement() || s.fillingSlot()))
+                    && (clearance.contains("*") || clearance.contains(clear));
         }
     }
 
     private static final List<Rule> RULES = read();
-    private static final List<Field.Choice> PLACES = Table.read(Suitability.class, "places.csv").stream().map(r -> new Field.Choice(r.get("place"), r.get("label"))).toList();
+    private static final List<Field.Choice> PLACES = Table.read(Suitability.class, "places.csv").stream()
+            .map(r -> new Field.Choice(r.get("place"), r.get("label")))
+            .toList();
 
     public static List<Field.Choice> places() {
         return PLACES;
     }
 
     public static Optional<String> placeLabel(String code) {
-        return PLACES.stream().filter(p -> p.code().equals(code)).map(Field.Choice::label).findFirst();
+        return PLACES.stream()
+                .filter(p -> p.code().equals(code))
+                .map(Field.Choice::label)
+                .findFirst();
     }
 
-    /** @param place a code of {@link #places()}  @param immersed true where it goes under water */
+    /** @param place a code of {@link #places()} @param immersed true where it goes under water */
     public static Suitability of(Decoded bearing, String place, boolean immersed) {
         return of(bearing, place, immersed, Duty.UNKNOWN);
     }
@@ -80,23 +101,37 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
         if (duty.loadN() != null) {
             bearing.inside().ifPresent(inside -> all.add(byLoad(bearing, place, inside, duty.loadN())));
         }
-        Verdict worst = all.stream().map(Suitability::verdict).max(Enum::compareTo).orElseThrow();
+        Verdict worst =
+                all.stream().map(Suitability::verdict).max(Enum::compareTo).orElseThrow();
         List<String> reasons = new ArrayList<>(byPlace.reasons());
         all.stream().skip(1).forEach(s -> reasons.addAll(s.reasons()));
         return new Suitability(bearing, place, worst, List.copyOf(reasons));
     }
 
     private static Suitability bySpeed(Decoded bearing, String place, double rpm) {
-        SpeedGuide guide = SpeedGuide.of(bearing.build(), rpm, (bearing.boreMm() + bearing.outsideMm()) / 2, bearing.inside().map(Inside::geometry).orElse(null),
+        SpeedGuide guide = SpeedGuide.of(
+                bearing.build(),
+                rpm,
+                (bearing.boreMm() + bearing.outsideMm()) / 2,
+                bearing.inside().map(Inside::geometry).orElse(null),
                 IN_OIL.contains(place) ? SpeedGuide.Lubricant.OIL : SpeedGuide.Lubricant.GREASE);
-        String against = guide.nDmLimit() == null ? "no guide limit is known for this kind" : "guide limit " + Show.number(guide.nDmLimit(), 0);
-        String spin = guide.elementRpm() == null ? "" : ", elements spin at about " + Show.number(guide.elementRpm(), 0) + " rpm (watched from " + Show.number(guide.elementWatch(), 0) + ")";
+        String against = guide.nDmLimit() == null
+                ? "no guide limit is known for this kind"
+                : "guide limit " + Show.number(guide.nDmLimit(), 0);
+        String spin = guide.elementRpm() == null
+                ? ""
+                : ", elements spin at about " + Show.number(guide.elementRpm(), 0) + " rpm (watched from "
+                        + Show.number(guide.elementWatch(), 0) + ")";
         String says = switch (guide.verdict()) {
             case FINE -> "Speed is no trouble: ";
             case WATCH -> "It runs hot at this speed: ";
             case WRONG -> "Too fast for it: ";
         };
-        return new Suitability(bearing, place, Verdict.values()[guide.verdict().ordinal()], List.of(says + "n·dm " + Show.number(guide.nDm(), 0) + ", " + against + spin + "."));
+        return new Suitability(
+                bearing,
+                place,
+                Verdict.values()[guide.verdict().ordinal()],
+                List.of(says + "n·dm " + Show.number(guide.nDm(), 0) + ", " + against + spin + "."));
     }
 
     private static Suitability byLoad(Decoded bearing, String place, Inside inside, double loadN) {
@@ -107,13 +142,23 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
             case ACCEPTABLE -> "The load is high for it: ";
             case WRONG -> "The load dents it: ";
         };
-        return new Suitability(bearing, place, verdict, List.of(says + "static safety C0/P0 " + Show.number(safety, 1) + " (2 or more is fine, under 1 dents), C0 estimated by ISO 76."));
+        return new Suitability(
+                bearing,
+                place,
+                verdict,
+                List.of(says + "static safety C0/P0 " + Show.number(safety, 1)
+                        + " (2 or more is fine, under 1 dents), C0 estimated by ISO 76."));
     }
 
     private static Suitability byPlace(Decoded bearing, String place, boolean immersed) {
-        List<Rule> fitting = RULES.stream().filter(r -> r.fits(bearing, place, immersed)).toList();
-        Verdict verdict = fitting.stream().map(Rule::verdict).max(Enum::compareTo).orElse(Verdict.ACCEPTABLE);
-        List<String> reasons = new ArrayList<>(fitting.stream().filter(r -> r.verdict() == verdict).map(Rule::reason).toList());
+        List<Rule> fitting =
+                RULES.stream().filter(r -> r.fits(bearing, place, immersed)).toList();
+        Verdict verdict =
+                fitting.stream().map(Rule::verdict).max(Enum::compareTo).orElse(Verdict.ACCEPTABLE);
+        List<String> reasons = new ArrayList<>(fitting.stream()
+                .filter(r -> r.verdict() == verdict)
+                .map(Rule::reason)
+                .toList());
         if (reasons.isEmpty()) {
             reasons.add("No rule of the trade names it for this place, for or against: compare with what was fitted.");
         }
@@ -131,8 +176,14 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
     private static List<Rule> read() {
         List<Rule> rules = new ArrayList<>();
         for (CSVRecord row : Table.read(Suitability.class, "suitability.csv")) {
-            rules.add(new Rule(words(row.get("places")), words(row.get("kinds")), words(row.get("seals")), row.get("build"), words(row.get("clearance")),
-                    Verdict.valueOf(row.get("verdict").toUpperCase(Locale.ROOT)), row.get("reason")));
+            rules.add(new Rule(
+                    words(row.get("places")),
+                    words(row.get("kinds")),
+                    words(row.get("seals")),
+                    row.get("build"),
+                    words(row.get("clearance")),
+                    Verdict.valueOf(row.get("verdict").toUpperCase(Locale.ROOT)),
+                    row.get("reason")));
         }
         return List.copyOf(rules);
     }

@@ -12,8 +12,8 @@ import unbo.core.drawing.Drawing;
 import unbo.core.measure.Table;
 
 /**
- * What kind of bearing a place has, for one who has only the wheel, arm or fork in hand: a few questions answered by picture.
- * Questions and outcomes stand in data files; every outcome says where its number is read and how it is set.
+ * What kind of bearing a place has, for one who has only the wheel, arm or fork in hand: a few questions answered by
+ * picture. Questions and outcomes stand in data files; every outcome says where its number is read and how it is set.
  */
 public final class TypeFinder {
 
@@ -21,30 +21,35 @@ public final class TypeFinder {
     public static final String START = "start";
 
     /** One picture to choose. @param leads the next question or the outcome */
-    public record Option(String words, String leads, Drawing picture) {
-    }
+    public record Option(String words, String leads, Drawing picture) {}
 
     /** A question and its pictures. */
-    public record Step(String code, String question, List<Option> options) {
-    }
+    public record Step(String code, String question, List<Option> options) {}
 
     /**
      * An outcome.
      *
-     * @param place   code of {@link Suitability#places()}
+     * @param place code of {@link Suitability#places()}
      * @param hubType code of the hub for Diagnose; empty where it is no hub
-     * @param reads   where its number is
-     * @param sets    how it is set
-     * @param next    the tool that comes next
+     * @param reads where its number is
+     * @param sets how it is set
+     * @param next the tool that comes next
      */
-    public record Found(String code, String name, String place, String hubType, String reads, String sets, String next, String nextWords, Drawing picture) {
-    }
+    public record Found(
+            String code,
+            String name,
+            String place,
+            String hubType,
+            String reads,
+            String sets,
+            String next,
+            String nextWords,
+            Drawing picture) {}
 
     private static final Map<String, Step> STEPS = steps();
     private static final Map<String, Found> FOUND = found();
 
-    private TypeFinder() {
-    }
+    private TypeFinder() {}
 
     /** A question; empty where the code is none. */
     public static Optional<Step> step(String code) {
@@ -77,9 +82,11 @@ public final class TypeFinder {
     private static Map<String, Step> steps() {
         Map<String, Step> steps = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(TypeFinder.class, "type-steps.csv")) {
-            Step before = steps.getOrDefault(row.get("step"), new Step(row.get("step"), row.get("question"), List.of()));
+            Step before =
+                    steps.getOrDefault(row.get("step"), new Step(row.get("step"), row.get("question"), List.of()));
             List<Option> options = new ArrayList<>(before.options());
-            options.add(new Option(row.get("option"), row.get("leads"), TypePictures.of(row.get("picture"), row.get("option"))));
+            options.add(new Option(
+                    row.get("option"), row.get("leads"), TypePictures.of(row.get("picture"), row.get("option"))));
             steps.put(before.code(), new Step(before.code(), before.question(), List.copyOf(options)));
         }
         return steps;
@@ -89,8 +96,18 @@ public final class TypeFinder {
         Map<String, Found> found = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(TypeFinder.class, "type-found.csv")) {
             List<Option> way = way(row.get("type"));
-            found.put(row.get("type"), new Found(row.get("type"), row.get("name"), row.get("place"), row.get("hub_type"), row.get("reads"), row.get("sets"), row.get("next"), row.get("next_words"),
-                    way.get(way.size() - 1).picture()));
+            found.put(
+                    row.get("type"),
+                    new Found(
+                            row.get("type"),
+                            row.get("name"),
+                            row.get("place"),
+                            row.get("hub_type"),
+                            row.get("reads"),
+                            row.get("sets"),
+                            row.get("next"),
+                            row.get("next_words"),
+                            way.get(way.size() - 1).picture()));
         }
         return found;
     }

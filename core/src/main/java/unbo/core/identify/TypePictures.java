@@ -9,7 +9,10 @@ import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
 
-/** Sketches for the type finder: half sections over the centre line, outboard right, in usual proportions and not to scale. */
+/**
+ * Sketches for the type finder: half sections over the centre line, outboard right, in usual proportions and not to
+ * scale.
+ */
 final class TypePictures {
 
     private static final double WIDE = 220;
@@ -17,8 +20,7 @@ final class TypePictures {
 
     private final List<Shape> shapes = new ArrayList<>();
 
-    private TypePictures() {
-    }
+    private TypePictures() {}
 
     static Drawing of(String picture, String title) {
         TypePictures p = new TypePictures();
@@ -75,9 +77,42 @@ final class TypePictures {
     private void taper(double x, int way, double low, double high) {
         double h = high - low;
         double w = 13;
-        area(Role.SOLID_TWIN, x - way * w, low, x + way * w, low, x + way * w, low + 0.2 * h, x + way * (w - 3), low + 0.2 * h, x - way * (w - 5), low + 0.34 * h, x - way * (w - 5), low + 0.5 * h, x - way * w, low + 0.5 * h);
-        area(Role.PART, x - way * (w - 6), low + 0.36 * h, x + way * (w - 3), low + 0.22 * h, x + way * (w - 3), low + 0.5 * h, x - way * (w - 6), low + 0.76 * h);
-        area(Role.SOLID_TWIN, x - way * (w - 5), high, x + way * w, high, x + way * w, low + 0.5 * h, x - way * (w - 5), low + 0.8 * h);
+        area(
+                Role.SOLID_TWIN,
+                x - way * w,
+                low,
+                x + way * w,
+                low,
+                x + way * w,
+                low + 0.2 * h,
+                x + way * (w - 3),
+                low + 0.2 * h,
+                x - way * (w - 5),
+                low + 0.34 * h,
+                x - way * (w - 5),
+                low + 0.5 * h,
+                x - way * w,
+                low + 0.5 * h);
+        area(
+                Role.PART,
+                x - way * (w - 6),
+                low + 0.36 * h,
+                x + way * (w - 3),
+                low + 0.22 * h,
+                x + way * (w - 3),
+                low + 0.5 * h,
+                x - way * (w - 6),
+                low + 0.76 * h);
+        area(
+                Role.SOLID_TWIN,
+                x - way * (w - 5),
+                high,
+                x + way * w,
+                high,
+                x + way * w,
+                low + 0.5 * h,
+                x - way * (w - 5),
+                low + 0.8 * h);
     }
 
     private void wheel() {
@@ -87,7 +122,10 @@ final class TypePictures {
         circle(Role.SOLID, 0, 64, 6);
         for (int i = 0; i < 5; i++) {
             double a = Math.toRadians(90 + 72 * i);
-            shapes.add(Shape.line(Role.THIN, Point.of(14 * Math.cos(a), -64 - 14 * Math.sin(a)), Point.of(44 * Math.cos(a), -64 - 44 * Math.sin(a))));
+            shapes.add(Shape.line(
+                    Role.THIN,
+                    Point.of(14 * Math.cos(a), -64 - 14 * Math.sin(a)),
+                    Point.of(44 * Math.cos(a), -64 - 44 * Math.sin(a))));
         }
     }
 
@@ -98,8 +136,10 @@ final class TypePictures {
         circle(Role.SOLID, -70, 38, 9);
         circle(Role.PART, 62, 91, 18);
         circle(Role.PAPER, 62, 91, 7);
-        shapes.add(new Shape.Outline(List.of(Point.of(92, -70), Point.of(97, -90), Point.of(92, -112)), false, Role.MARK, Known.TABLE));
-        shapes.add(new Shape.Outline(List.of(Point.of(86, -106), Point.of(92, -112), Point.of(99, -108)), false, Role.MARK, Known.TABLE));
+        shapes.add(new Shape.Outline(
+                List.of(Point.of(92, -70), Point.of(97, -90), Point.of(92, -112)), false, Role.MARK, Known.TABLE));
+        shapes.add(new Shape.Outline(
+                List.of(Point.of(86, -106), Point.of(92, -112), Point.of(99, -108)), false, Role.MARK, Known.TABLE));
     }
 
     private void head() {
@@ -113,23 +153,96 @@ final class TypePictures {
 
     private void slottedNut() {
         box(Role.PART, -100, 92, 0, 16);
-        area(Role.SOLID, -82, 54, -49, 54, -49, 45, 19, 45, 19, 50, 50, 50, 50, 64, -8, 70, -8, 112, -26, 112, -26, 78, -82, 78);
+        area(
+                Role.SOLID,
+                -82,
+                54,
+                -49,
+                54,
+                -49,
+                45,
+                19,
+                45,
+                19,
+                50,
+                50,
+                50,
+                50,
+                64,
+                -8,
+                70,
+                -8,
+                112,
+                -26,
+                112,
+                -26,
+                78,
+                -82,
+                78);
         taper(-62, 1, 16, 54);
         taper(32, -1, 16, 50);
         box(Role.SOLID_TWIN, 46, 50, 16, 34);
         box(Role.PART, 50, 66, 16, 34);
         box(Role.PAPER, 59, 66, 18, 34);
         area(Role.MARK, 61, 0, 64, 0, 64, 27, 74, 27, 74, 30, 61, 30);
-        shapes.add(new Shape.Outline(List.of(Point.of(50, -57), Point.of(78, -57), Point.of(98, -36), Point.of(100, 0)), false, Role.THIN, Known.TABLE));
+        shapes.add(new Shape.Outline(
+                List.of(Point.of(50, -57), Point.of(78, -57), Point.of(98, -36), Point.of(100, 0)),
+                false,
+                Role.THIN,
+                Known.TABLE));
         centre();
     }
 
     private void coneNut() {
         box(Role.PART, -104, 104, 0, 12);
-        area(Role.SOLID, -60, 60, -44, 60, -44, 34, 44, 34, 44, 60, 60, 60, 60, 96, 50, 96, 50, 72, 40, 44, -40, 44, -50, 72, -50, 96, -60, 96);
+        area(
+                Role.SOLID,
+                -60,
+                60,
+                -44,
+                60,
+                -44,
+                34,
+                44,
+                34,
+                44,
+                60,
+                60,
+                60,
+                60,
+                96,
+                50,
+                96,
+                50,
+                72,
+                40,
+                44,
+                -40,
+                44,
+                -50,
+                72,
+                -50,
+                96,
+                -60,
+                96);
         for (int side = -1; side <= 1; side += 2) {
             circle(Role.PART, side * 56, 36, 12);
-            area(Role.SOLID_TWIN, side * 40, 12, side * 78, 12, side * 78, 32, side * 68, 32, side * 60, 22, side * 48, 18, side * 40, 18);
+            area(
+                    Role.SOLID_TWIN,
+                    side * 40,
+                    12,
+                    side * 78,
+                    12,
+                    side * 78,
+                    32,
+                    side * 68,
+                    32,
+                    side * 60,
+                    22,
+                    side * 48,
+                    18,
+                    side * 40,
+                    18);
             box(Role.PART, Math.min(side * 80, side * 92), Math.max(side * 80, side * 92), 12, 30);
         }
         centre();
@@ -192,7 +305,24 @@ final class TypePictures {
         box(Role.SOLID_TWIN, -72, 72, 22, 32);
         for (double x : new double[] {-44, 44}) {
             box(Role.PART, x - 22, x + 22, 33, 41);
-            area(Role.SOLID, x - 28, 34, x - 26, 34, x - 26, 42, x + 26, 42, x + 26, 34, x + 28, 34, x + 28, 46, x - 28, 46);
+            area(
+                    Role.SOLID,
+                    x - 28,
+                    34,
+                    x - 26,
+                    34,
+                    x - 26,
+                    42,
+                    x + 26,
+                    42,
+                    x + 26,
+                    34,
+                    x + 28,
+                    34,
+                    x + 28,
+                    46,
+                    x - 28,
+                    46);
         }
         area(Role.SOLID_TWIN, -72, 46, 72, 46, 72, 66, -72, 66);
         box(Role.RUBBER, -80, -73, 34, 46);
@@ -224,7 +354,20 @@ final class TypePictures {
         box(Role.PART, -20, 20, -4, 126);
         head(66);
         for (int side = -1; side <= 1; side += 2) {
-            area(Role.SOLID_TWIN, side * 30, 86, side * 54, 86, side * 60, 92, side * 60, 108, side * 26, 108, side * 26, 100);
+            area(
+                    Role.SOLID_TWIN,
+                    side * 30,
+                    86,
+                    side * 54,
+                    86,
+                    side * 60,
+                    92,
+                    side * 60,
+                    108,
+                    side * 26,
+                    108,
+                    side * 26,
+                    100);
             circle(Role.PART, side * 43, 98, 7);
             area(Role.PART, side * 20, 106, side * 26, 100, side * 30, 110, side * 20, 116);
         }
@@ -235,9 +378,35 @@ final class TypePictures {
         box(Role.PART, -20, 20, -4, 126);
         head(66);
         for (int side = -1; side <= 1; side += 2) {
-            area(Role.SOLID_TWIN, side * 36, 80, side * 60, 80, side * 60, 96, side * 54, 96, side * 48, 88, side * 36, 88);
+            area(
+                    Role.SOLID_TWIN,
+                    side * 36,
+                    80,
+                    side * 60,
+                    80,
+                    side * 60,
+                    96,
+                    side * 54,
+                    96,
+                    side * 48,
+                    88,
+                    side * 36,
+                    88);
             circle(Role.PART, side * 43, 97, 8);
-            area(Role.SOLID_TWIN, side * 20, 98, side * 33, 98, side * 37, 106, side * 46, 110, side * 46, 116, side * 20, 116);
+            area(
+                    Role.SOLID_TWIN,
+                    side * 20,
+                    98,
+                    side * 33,
+                    98,
+                    side * 37,
+                    106,
+                    side * 46,
+                    110,
+                    side * 46,
+                    116,
+                    side * 20,
+                    116);
         }
         box(Role.PART, -42, 42, 118, 125);
     }
@@ -245,7 +414,22 @@ final class TypePictures {
     /** A head tube, cut, up to a height. */
     private void head(double high) {
         for (int side = -1; side <= 1; side += 2) {
-            area(Role.SOLID, side * 44, 0, side * 62, 0, side * 66, high, side * 66, 84, side * 34, 84, side * 34, high, side * 44, high - 8);
+            area(
+                    Role.SOLID,
+                    side * 44,
+                    0,
+                    side * 62,
+                    0,
+                    side * 66,
+                    high,
+                    side * 66,
+                    84,
+                    side * 34,
+                    84,
+                    side * 34,
+                    high,
+                    side * 44,
+                    high - 8);
         }
         shapes.add(Shape.line(Role.CENTRE, Point.of(0, 8), Point.of(0, -TALL + 2)));
     }

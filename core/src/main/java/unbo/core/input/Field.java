@@ -11,22 +11,49 @@ import unbo.core.measure.Units;
  * One named input of a computation: what it measures, the unit a bare number takes, the hard limits outside which it is
  * refused, and the usual range outside which a slip is suspected. Limits are in {@code unit}.
  *
- * @param name        as in JSON and in forms
- * @param label       as printed beside the box
- * @param unit        the unit of limits and of the value handed on; null for texts, choices and dates
+ * @param name as in JSON and in forms
+ * @param label as printed beside the box
+ * @param unit the unit of limits and of the value handed on; null for texts, choices and dates
  * @param defaultText what stands in when nothing is typed; null when nothing does
- * @param defaultWhy  where the default comes from, as a clause; null when it needs no reason
- * @param choices     codes and labels of a choice
-* @param fine        true for a box that is seldom needed: it folds away where there are many
- * @param slides      null without a slider; else the field whose value it starts from while the box is empty, or an empty text
- * @param longest     characters of a text, or members of a list, at most
+ * @param defaultWhy where the default comes from, as a clause; null when it needs no reason
+ * @param choices codes and labels of a choice
+ * @param fine true for a box that is seldom needed: it folds away where there are many
+ * @param slides null without a slider; else the field whose value it starts from while the box is empty, or an empty
+ *     text
+ * @param longest characters of a text, or members of a list, at most
  */
-public record Field(String name, String label, Kind kind, Unit unit, double min, double max, double usualMin,
-                    double usualMax, boolean required, boolean metricOnly, String defaultText, String defaultWhy,
-                    List<Choice> choices, int fewest, int longest, String hint, String slides, boolean fine) {
+public record Field(
+        String name,
+        String label,
+        Kind kind,
+        Unit unit,
+        double min,
+        double max,
+        double usualMin,
+        double usualMax,
+        boolean required,
+        boolean metricOnly,
+        String defaultText,
+        String defaultWhy,
+        List<Choice> choices,
+        int fewest,
+        int longest,
+        String hint,
+        String slides,
+        boolean fine) {
 
     /** What kind of text a field holds. */
-    public enum Kind { QUANTITY, WHOLE, LIST, CHOICE, TEXT, LINES, YES_NO, DATE, COUNTER }
+    public enum Kind {
+        QUANTITY,
+        WHOLE,
+        LIST,
+        CHOICE,
+        TEXT,
+        LINES,
+        YES_NO,
+        DATE,
+        COUNTER
+    }
 
     /** One code of a choice and its label. */
     public record Choice(String code, String label) {
@@ -39,7 +66,9 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
     private static final double NONE = Double.NaN;
 
     private static Field of(String name, String label, Kind kind, Unit unit, double min, double max, int longest) {
-        return new Field(name, label, kind, unit, min, max, NONE, NONE, false, false, null, null, List.of(), 0, longest, "", null, false);
+        return new Field(
+                name, label, kind, unit, min, max, NONE, NONE, false, false, null, null, List.of(), 0, longest, "",
+                null, false);
     }
 
     /** A quantity between {@code min} and {@code max} of the unit printed as {@code symbol}. */
@@ -65,14 +94,33 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
     }
 
     /** Several quantities in one box, parted by blanks, semicolons or commas. */
-    public static Field list(String name, String label, Quantity quantity, String symbol, double min, double max, int fewest, int most) {
-        return of(name, label, Kind.LIST, Units.of(quantity, symbol), min, max, most).fewest(fewest);
+    public static Field list(
+            String name, String label, Quantity quantity, String symbol, double min, double max, int fewest, int most) {
+        return of(name, label, Kind.LIST, Units.of(quantity, symbol), min, max, most)
+                .fewest(fewest);
     }
 
     /** One code out of several. */
     public static Field choice(String name, String label, List<Choice> choices) {
-        return new Field(name, label, Kind.CHOICE, null, NONE, NONE, NONE, NONE, false, false, null, null,
-                List.copyOf(choices), 0, 60, "", null, false);
+        return new Field(
+                name,
+                label,
+                Kind.CHOICE,
+                null,
+                NONE,
+                NONE,
+                NONE,
+                NONE,
+                false,
+                false,
+                null,
+                null,
+                List.copyOf(choices),
+                0,
+                60,
+                "",
+                null,
+                false);
     }
 
     /** Free text of at most {@code longest} characters. @throws IllegalArgumentException over {@link #LONGEST_TEXT} */
@@ -100,41 +148,188 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
 
     /** The same, with the range in which a value raises no question. */
     public Field usually(double from, double to) {
-        return new Field(name, label, kind, unit, min, max, from, to, required, metricOnly, defaultText, defaultWhy, choices, fewest, longest, hint, slides, fine);
+        return new Field(
+                name,
+                label,
+                kind,
+                unit,
+                min,
+                max,
+                from,
+                to,
+                required,
+                metricOnly,
+                defaultText,
+                defaultWhy,
+                choices,
+                fewest,
+                longest,
+                hint,
+                slides,
+                fine);
     }
 
     /** The same, refused when left empty. */
     public Field must() {
-        return new Field(name, label, kind, unit, min, max, usualMin, usualMax, true, metricOnly, defaultText, defaultWhy, choices, fewest, longest, hint, slides, fine);
+        return new Field(
+                name,
+                label,
+                kind,
+                unit,
+                min,
+                max,
+                usualMin,
+                usualMax,
+                true,
+                metricOnly,
+                defaultText,
+                defaultWhy,
+                choices,
+                fewest,
+                longest,
+                hint,
+                slides,
+                fine);
     }
 
     /** The same, with a stated default. */
     public Field orElse(String text, String why) {
-        return new Field(name, label, kind, unit, min, max, usualMin, usualMax, required, metricOnly, text, why, choices, fewest, longest, hint, slides, fine);
+        return new Field(
+                name,
+                label,
+                kind,
+                unit,
+                min,
+                max,
+                usualMin,
+                usualMax,
+                required,
+                metricOnly,
+                text,
+                why,
+                choices,
+                fewest,
+                longest,
+                hint,
+                slides,
+                fine);
     }
 
     /** The same, in its own unit even where the workshop works in inches. */
     public Field alwaysMetric() {
-        return new Field(name, label, kind, unit, min, max, usualMin, usualMax, required, true, defaultText, defaultWhy, choices, fewest, longest, hint, slides, fine);
+        return new Field(
+                name,
+                label,
+                kind,
+                unit,
+                min,
+                max,
+                usualMin,
+                usualMax,
+                required,
+                true,
+                defaultText,
+                defaultWhy,
+                choices,
+                fewest,
+                longest,
+                hint,
+                slides,
+                fine);
     }
 
     /** The same, with a line of help under the box. */
     public Field hint(String text) {
-        return new Field(name, label, kind, unit, min, max, usualMin, usualMax, required, metricOnly, defaultText, defaultWhy, choices, fewest, longest, text, slides, fine);
+        return new Field(
+                name,
+                label,
+                kind,
+                unit,
+                min,
+                max,
+                usualMin,
+                usualMax,
+                required,
+                metricOnly,
+                defaultText,
+                defaultWhy,
+                choices,
+                fewest,
+                longest,
+                text,
+                slides,
+                fine);
     }
 
-    /** The same, with a slider over its usual range. @param from field whose value it starts from while the box is empty; may be empty */
+    /**
+     * The same, with a slider over its usual range. @param from field whose value it starts from while the box is
+     * empty; may be empty
+     */
     public Field slides(String from) {
-        return new Field(name, label, kind, unit, min, max, usualMin, usualMax, required, metricOnly, defaultText, defaultWhy, choices, fewest, longest, hint, from, fine);
+        return new Field(
+                name,
+                label,
+                kind,
+                unit,
+                min,
+                max,
+                usualMin,
+                usualMax,
+                required,
+                metricOnly,
+                defaultText,
+                defaultWhy,
+                choices,
+                fewest,
+                longest,
+                hint,
+                from,
+                fine);
     }
 
     /** The same, folded away where there are many: seldom needed. */
     public Field seldom() {
-        return new Field(name, label, kind, unit, min, max, usualMin, usualMax, required, metricOnly, defaultText, defaultWhy, choices, fewest, longest, hint, slides, true);
+        return new Field(
+                name,
+                label,
+                kind,
+                unit,
+                min,
+                max,
+                usualMin,
+                usualMax,
+                required,
+                metricOnly,
+                defaultText,
+                defaultWhy,
+                choices,
+                fewest,
+                longest,
+                hint,
+                slides,
+                true);
     }
 
     private Field fewest(int count) {
-        return new Field(name, label, kind, unit, min, max, usualMin, usualMax, required, metricOnly, defaultText, defaultWhy, choices, count, longest, hint, slides, fine);
+        return new Field(
+                name,
+                label,
+                kind,
+                unit,
+                min,
+                max,
+                usualMin,
+                usualMax,
+                required,
+                metricOnly,
+                defaultText,
+                defaultWhy,
+                choices,
+                count,
+                longest,
+                hint,
+                slides,
+                fine);
     }
 
     /** True when a usual range is known. */
@@ -148,7 +343,8 @@ public record Field(String name, String label, Kind kind, Unit unit, double min,
             return unit;
         }
         return switch (unit.quantity()) {
-            case LENGTH, TORQUE, TEMPERATURE, TEMPERATURE_DIFFERENCE -> unit.quantity().inch();
+            case LENGTH, TORQUE, TEMPERATURE, TEMPERATURE_DIFFERENCE ->
+                unit.quantity().inch();
             default -> unit;
         };
     }

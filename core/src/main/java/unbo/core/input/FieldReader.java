@@ -16,9 +16,9 @@ import unbo.core.measure.Show;
 import unbo.core.measure.Unit;
 
 /**
- * The one reader: turns named texts (a form, a JSON body, a stored draft) into the input record of a computation, or into
- * all the reasons why that cannot be. Also echoes quantities in both systems and asks about likely slips: a value outside
- * the usual range that ten, 25.4 or a thousand times more or less would bring inside.
+ * The one reader: turns named texts (a form, a JSON body, a stored draft) into the input record of a computation, or
+ * into all the reasons why that cannot be. Also echoes quantities in both systems and asks about likely slips: a value
+ * outside the usual range that ten, 25.4 or a thousand times more or less would bring inside.
  */
 public final class FieldReader {
 
@@ -30,8 +30,7 @@ public final class FieldReader {
     /** A day may lie in the year after next at most. */
     private static final int YEARS_AHEAD = 2;
 
-    private FieldReader() {
-    }
+    private FieldReader() {}
 
     /** Reads what was typed, each text in the system it was typed in. */
     public static <T> Reading<T> read(FieldList<T> list, Typed typed) {
@@ -44,7 +43,8 @@ public final class FieldReader {
         List<Problem> problems = new ArrayList<>();
         for (Field field : list.fields()) {
             String typed = texts.get(field.name());
-            FieldReading reading = field.kind() == Field.Kind.COUNTER ? counter(field, typed == null ? "" : typed, texts.getOrDefault(Field.COUNTS, ""))
+            FieldReading reading = field.kind() == Field.Kind.COUNTER
+                    ? counter(field, typed == null ? "" : typed, texts.getOrDefault(Field.COUNTS, ""))
                     : readOne(field, typed == null ? "" : typed, system.of(field.name()));
             readings.put(field.name(), reading);
             problems.addAll(reading.problems());
@@ -67,7 +67,8 @@ public final class FieldReader {
         if (text.isEmpty()) {
             if (field.defaultText() != null) {
                 FieldReading byDefault = parse(field, "", field.defaultText(), UnitSystem.METRIC);
-                return new FieldReading(field, typed, byDefault.value(), byDefault.echo(), null, true, byDefault.problems());
+                return new FieldReading(
+                        field, typed, byDefault.value(), byDefault.echo(), null, true, byDefault.problems());
             }
             List<Problem> missing = field.required()
                     ? List.of(Problem.unreadable(field.name(), field.label() + " is needed: " + ask(field)))
@@ -85,7 +86,13 @@ public final class FieldReader {
         if (outcome.refusal() != null) {
             return refused(field, typed, outcome.refusal(), false);
         }
-        return outcome.value() > field.max() ? refused(field, typed, field.label() + " cannot be " + Show.number(outcome.value(), 1) + ": " + limits(field) + " is possible here.", true)
+        return outcome.value() > field.max()
+                ? refused(
+                        field,
+                        typed,
+                        field.label() + " cannot be " + Show.number(outcome.value(), 1) + ": " + limits(field)
+                                + " is possible here.",
+                        true)
                 : new FieldReading(field, typed, outcome.value(), outcome.echo(), null, false, List.of());
     }
 
@@ -96,10 +103,15 @@ public final class FieldReader {
             case WHOLE -> whole(field, typed, text);
             case LIST -> list(field, typed, text, system);
             case CHOICE -> choice(field, typed, text);
-            case TEXT, LINES -> text.length() > field.longest()
-                    ? refused(field, typed, field.label() + " has " + text.length() + " characters; at most "
-                        + field.longest() + " are kept: shorten it.", true)
-                    : read(field, typed, text, "");
+            case TEXT, LINES ->
+                text.length() > field.longest()
+                        ? refused(
+                                field,
+                                typed,
+                                field.label() + " has " + text.length() + " characters; at most " + field.longest()
+                                        + " are kept: shorten it.",
+                                true)
+                        : read(field, typed, text, "");
             case YES_NO -> yesNo(field, typed, text);
             case DATE -> date(field, typed, text);
         };
@@ -112,12 +124,19 @@ public final class FieldReader {
             return refused(field, typed, outcome.refusal(), false);
         }
         double value = outcome.amount().in(field.unit());
-        boolean same = bare.quantity().metric().equals(bare.quantity().inch()) && outcome.amount().unit().equals(bare);
+        boolean same = bare.quantity().metric().equals(bare.quantity().inch())
+                && outcome.amount().unit().equals(bare);
         String echo = same ? "" : outcome.amount().echo();
         Slip slip = slip(field, value, outcome.amount().unit());
         String outside = outsideLimits(field, value);
         if (outside != null) {
-            return new FieldReading(field, typed, null, echo, slip.asDoubt(), false,
+            return new FieldReading(
+                    field,
+                    typed,
+                    null,
+                    echo,
+                    slip.asDoubt(),
+                    false,
                     List.of(Problem.impossible(field.name(), outside)));
         }
         return new FieldReading(field, typed, value, echo, slip.asDoubt(), false, List.of());
@@ -147,15 +166,18 @@ public final class FieldReader {
             }
             String meant = Show.base(field.unit().toBase(suggestion), unit);
             String times = factor == 25.4 ? "25.4 times" : factor == 10 ? "ten times" : "a thousand times";
-            return new FieldReading.Doubt(Show.base(field.unit().toBase(value), unit) + " is about " + times
-                    + (tooLarge ? " more" : " less") + " than this place expects. Did you mean " + meant + "?",
+            return new FieldReading.Doubt(
+                    Show.base(field.unit().toBase(value), unit) + " is about " + times + (tooLarge ? " more" : " less")
+                            + " than this place expects. Did you mean " + meant + "?",
                     meant.replace('−', '-'));
         }
     }
 
     private static Slip slip(Field field, double value, Unit unit) {
         Slip none = new Slip(Double.NaN, 1, false, field, unit, value);
-        if (!field.hasUsual() || value <= 0 || value >= field.usualMin() && value <= field.usualMax()
+        if (!field.hasUsual()
+                || value <= 0
+                || value >= field.usualMin() && value <= field.usualMax()
                 || field.unit().quantity() == Quantity.TEMPERATURE) {
             return none;
         }
@@ -171,13 +193,21 @@ public final class FieldReader {
 
     private static FieldReading whole(Field field, String typed, String text) {
         if (!text.matches("[+-]?\\d{1,9}")) {
-            return refused(field, typed, "“" + text + "” is not a whole number: write "
-                    + (int) field.min() + " to " + (int) field.max() + ".", false);
+            return refused(
+                    field,
+                    typed,
+                    "“" + text + "” is not a whole number: write " + (int) field.min() + " to " + (int) field.max()
+                            + ".",
+                    false);
         }
         int value = Integer.parseInt(text);
         if (value < field.min() || value > field.max()) {
-            return refused(field, typed, field.label() + " cannot be " + value + ": " + (int) field.min() + " to "
-                    + (int) field.max() + " is possible here.", true);
+            return refused(
+                    field,
+                    typed,
+                    field.label() + " cannot be " + value + ": " + (int) field.min() + " to " + (int) field.max()
+                            + " is possible here.",
+                    true);
         }
         return read(field, typed, value, "");
     }
@@ -198,22 +228,38 @@ public final class FieldReader {
             }
         }
         if (problems.isEmpty() && (values.size() < field.fewest() || values.size() > field.longest())) {
-            problems.add(Problem.impossible(field.name(), field.label() + " has " + values.size() + " entries: "
-                    + field.fewest() + " to " + field.longest() + " are possible here."));
+            problems.add(Problem.impossible(
+                    field.name(),
+                    field.label() + " has " + values.size() + " entries: " + field.fewest() + " to " + field.longest()
+                            + " are possible here."));
         }
         if (!problems.isEmpty()) {
             return new FieldReading(field, typed, null, "", null, false, problems);
         }
-        String echo = values.size() > MOST_ECHOED ? values.size() + " values, " + Show.value(Collections.min(values), field.unit()) + " to " + Show.value(Collections.max(values), field.unit())
-                : String.join(", ", values.stream().map(v -> Show.value(v, field.unit())).toList());
+        String echo = values.size() > MOST_ECHOED
+                ? values.size() + " values, " + Show.value(Collections.min(values), field.unit()) + " to "
+                        + Show.value(Collections.max(values), field.unit())
+                : String.join(
+                        ", ",
+                        values.stream().map(v -> Show.value(v, field.unit())).toList());
         return read(field, typed, List.copyOf(values), echo);
     }
 
     private static FieldReading choice(Field field, String typed, String text) {
-        return field.choices().stream().filter(c -> c.code().equalsIgnoreCase(text)).findFirst()
+        return field.choices().stream()
+                .filter(c -> c.code().equalsIgnoreCase(text))
+                .findFirst()
                 .map(c -> read(field, typed, c.code(), ""))
-                .orElseGet(() -> refused(field, typed, "“" + text + "” is not one of the choices of " + field.label() + ": "
-                        + String.join(", ", field.choices().stream().map(Field.Choice::code).toList()) + ".", false));
+                .orElseGet(() -> refused(
+                        field,
+                        typed,
+                        "“" + text + "” is not one of the choices of " + field.label() + ": "
+                                + String.join(
+                                        ", ",
+                                        field.choices().stream()
+                                                .map(Field.Choice::code)
+                                                .toList()) + ".",
+                        false));
     }
 
     private static FieldReading yesNo(Field field, String typed, String text) {
@@ -229,11 +275,17 @@ public final class FieldReader {
             LocalDate day = LocalDate.parse(text);
             int last = LocalDate.now().getYear() + YEARS_AHEAD;
             if (day.getYear() < FIRST_YEAR || day.getYear() > last) {
-                return refused(field, typed, field.label() + " cannot be in the year " + day.getYear() + ": days from " + FIRST_YEAR + " to the end of " + last + " are possible here.", true);
+                return refused(
+                        field,
+                        typed,
+                        field.label() + " cannot be in the year " + day.getYear() + ": days from " + FIRST_YEAR
+                                + " to the end of " + last + " are possible here.",
+                        true);
             }
             return read(field, typed, day, "");
         } catch (DateTimeParseException e) {
-            return refused(field, typed, "“" + text + "” is not a day: write year-month-day, for instance 2026-04-30.", false);
+            return refused(
+                    field, typed, "“" + text + "” is not a day: write year-month-day, for instance 2026-04-30.", false);
         }
     }
 
@@ -242,14 +294,17 @@ public final class FieldReader {
     }
 
     private static FieldReading refused(Field field, String typed, String sentence, boolean readable) {
-        return new FieldReading(field, typed, null, "", null, false, List.of(new Problem(field.name(), sentence, readable)));
+        return new FieldReading(
+                field, typed, null, "", null, false, List.of(new Problem(field.name(), sentence, readable)));
     }
 
     private static String ask(Field field) {
         return switch (field.kind()) {
             case COUNTER -> "write it as it stands, for instance 123456.";
-            case QUANTITY, LIST -> field.kind() == Field.Kind.LIST && field.unit().quantity() == Quantity.ANGLE
-                    ? "write each angle, for instance 0, 180." : "write " + limits(field) + ".";
+            case QUANTITY, LIST ->
+                field.kind() == Field.Kind.LIST && field.unit().quantity() == Quantity.ANGLE
+                        ? "write each angle, for instance 0, 180."
+                        : "write " + limits(field) + ".";
             case WHOLE -> "write a whole number from " + (int) field.min() + " to " + (int) field.max() + ".";
             case CHOICE -> "choose one.";
             case TEXT -> "write it in a few words.";

@@ -5,17 +5,16 @@ import java.util.List;
 /**
  * How one field was understood.
  *
- * @param typed     as typed, never changed
- * @param value     what is handed on: a {@link Double} or {@code List<Double>} in the field's unit, {@link Integer},
- *                  {@link Boolean}, {@link java.time.LocalDate} or text; null when empty or refused
- * @param echo      how a quantity was understood, in both systems; empty when there is nothing to echo
- * @param doubt     a suspected slip of the unit or the decimal sign; null when there is none
+ * @param typed as typed, never changed
+ * @param value what is handed on: a {@link Double} or {@code List<Double>} in the field's unit, {@link Integer},
+ *     {@link Boolean}, {@link java.time.LocalDate} or text; null when empty or refused
+ * @param echo how a quantity was understood, in both systems; empty when there is nothing to echo
+ * @param doubt a suspected slip of the unit or the decimal sign; null when there is none
  * @param defaulted true when the default stands in for an empty box
  */
-public record FieldReading(Field field, String typed, Object value, String echo, Doubt doubt, boolean defaulted,
-                           List<Problem> problems) {
+public record FieldReading(
+        Field field, String typed, Object value, String echo, Doubt doubt, boolean defaulted, List<Problem> problems) {
 
     /** "Did you mean?": the question, and the text that would answer it. */
-    public record Doubt(String question, String suggestion) {
-    }
+    public record Doubt(String question, String suggestion) {}
 }

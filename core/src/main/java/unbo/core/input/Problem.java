@@ -3,7 +3,7 @@ package unbo.core.input;
 /**
  * Why one field cannot be used, as a sentence for the one who typed it.
  *
- * @param field   name of the field
+ * @param field name of the field
  * @param readable true when the text was understood but is impossible or out of range; false when it cannot be read
  */
 public record Problem(String field, String sentence, boolean readable) {

@@ -5,11 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * What came of reading named texts: the record, or all problems. What was typed is kept in the field readings either way.
+ * What came of reading named texts: the record, or all problems. What was typed is kept in the field readings either
+ * way.
  *
- * @param record   null when there are problems
+ * @param record null when there are problems
  * @param problems empty when there is a record
- * @param fields   by name, in the order of the list
+ * @param fields by name, in the order of the list
  */
 public record Reading<T>(T record, List<Problem> problems, Map<String, FieldReading> fields) {
 
@@ -23,6 +24,9 @@ public record Reading<T>(T record, List<Problem> problems, Map<String, FieldRead
 
     /** The sentences of one field, in order. */
     public List<String> sentences(String field) {
-        return problems.stream().filter(p -> p.field().equals(field)).map(Problem::sentence).toList();
+        return problems.stream()
+                .filter(p -> p.field().equals(field))
+                .map(Problem::sentence)
+                .toList();
     }
 }

@@ -20,9 +20,11 @@ public record Typed(Map<String, String> texts, Map<String, UnitSystem> apart, Un
     public Typed {
         Objects.requireNonNull(units);
         texts = Map.copyOf(texts);
-        apart = apart == null ? Map.of() : apart.entrySet().stream()
-                .filter(e -> e.getValue() != units)
-                .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
+        apart = apart == null
+                ? Map.of()
+                : apart.entrySet().stream()
+                        .filter(e -> e.getValue() != units)
+                        .collect(Collectors.toUnmodifiableMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     /** Texts that were all typed in one system. */
@@ -80,9 +82,13 @@ public record Typed(Map<String, String> texts, Map<String, UnitSystem> apart, Un
         return new Typed(texts, systems, page);
     }
 
-    /** True where both say the same of every field, in the same system; a field that is empty in one may be missing in the other. */
+    /**
+     * True where both say the same of every field, in the same system; a field that is empty in one may be missing in
+     * the other.
+     */
     public boolean says(Typed other) {
-        return texts.keySet().stream().allMatch(name -> same(name, other)) && other.texts.keySet().stream().allMatch(name -> same(name, other));
+        return texts.keySet().stream().allMatch(name -> same(name, other))
+                && other.texts.keySet().stream().allMatch(name -> same(name, other));
     }
 
     /** True where both say the same of one field. */

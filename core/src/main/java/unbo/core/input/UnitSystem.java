@@ -16,6 +16,8 @@ public enum UnitSystem implements TypedIn {
 
     /** The system by its name; empty for any other text, and for none. */
     public static Optional<UnitSystem> named(String name) {
-        return Arrays.stream(values()).filter(system -> system.name().equals(name)).findFirst();
+        return Arrays.stream(values())
+                .filter(system -> system.name().equals(name))
+                .findFirst();
     }
 }

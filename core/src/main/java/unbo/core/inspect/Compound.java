@@ -9,8 +9,8 @@ import org.apache.commons.csv.CSVRecord;
 import unbo.core.measure.Table;
 
 /**
- * A family of retaining compounds by the diametral gap it bridges. Full cure takes a day at 20 °C and about twice as long
- * for each 10 °C colder. It fills, it does not centre: eccentric by up to half the gap.
+ * A family of retaining compounds by the diametral gap it bridges. Full cure takes a day at 20 °C and about twice as
+ * long for each 10 °C colder. It fills, it does not centre: eccentric by up to half the gap.
  */
 public record Compound(double mostGapMm, String name) {
 

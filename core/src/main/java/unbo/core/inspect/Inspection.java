@@ -22,20 +22,20 @@ import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
 
 /**
- * What a job inspects: the races of a removed bearing and, where it was measured, its seat; with what was found here before.
+ * What a job inspects: the races of a removed bearing and, where it was measured, its seat; with what was found here
+ * before.
  *
  * @param seat null where none was measured
  */
 public record Inspection(Input input, RaceMap map, Seat seat) {
 
     /**
-     * @param which  place of the bearing; empty where it was not said
-     * @param seat   null where none was measured
+     * @param which place of the bearing; empty where it was not said
+     * @param seat null where none was measured
      * @param remedy how the seat is put right; empty where nothing was chosen
-     * @param past   modes found here before with their days, {@code etching 2025-04-01}, parted by semicolons
+     * @param past modes found here before with their days, {@code etching 2025-04-01}, parted by semicolons
      */
-    public record Input(String which, RaceMapInput races, Seat.Input seat, String remedy, String past) {
-    }
+    public record Input(String which, RaceMapInput races, Seat.Input seat, String remedy, String past) {}
 
     private static final List<Field.Choice> REMEDIES = List.of(
             new Field.Choice("as-it-is", "used as it is"),
@@ -49,17 +49,28 @@ public record Inspection(Input input, RaceMap map, Seat seat) {
     private static final List<String> SHARED = List.of("designation");
 
     /** The map's fields, the seat's, which bearing, and what was found before. */
-    public static final FieldList<Input> LIST = FieldList.of(fields(), Inspection::rules,
-            v -> new Input(v.text("which"), RaceMapFields.make(v), Seat.asked(v) ? Seat.make(v) : null, v.text(REMEDY), v.text("past")));
+    public static final FieldList<Input> LIST = FieldList.of(
+            fields(),
+            Inspection::rules,
+            v -> new Input(
+                    v.text("which"),
+                    RaceMapFields.make(v),
+                    Seat.asked(v) ? Seat.make(v) : null,
+                    v.text(REMEDY),
+                    v.text("past")));
 
     private static List<Field> fields() {
         Stream<Field> seat = Seat.fields().stream().filter(f -> !SHARED.contains(f.name()));
         return Stream.of(
-                Stream.of(BearingPlaces.field()),
-                RaceMapFields.fields().stream(),
-                seat,
-                Stream.of(Field.choice(REMEDY, "Seat put right by", REMEDIES).hint("nothing is begun before it is chosen"), Field.text("past", "Found here before", 500)))
-                .flatMap(s -> s).toList();
+                        Stream.of(BearingPlaces.field()),
+                        RaceMapFields.fields().stream(),
+                        seat,
+                        Stream.of(
+                                Field.choice(REMEDY, "Seat put right by", REMEDIES)
+                                        .hint("nothing is begun before it is chosen"),
+                                Field.text("past", "Found here before", 500)))
+                .flatMap(s -> s)
+                .toList();
     }
 
     private static List<Problem> rules(Values v) {
@@ -80,10 +91,15 @@ public record Inspection(Input input, RaceMap map, Seat seat) {
         }
         Seat seat = Seat.of(Seat.make(v));
         if (seat.gapMm() <= 0) {
-            return Optional.of(Problem.impossible(REMEDY, "This seat has no gap that compound could fill: leave it, or choose another remedy."));
+            return Optional.of(Problem.impossible(
+                    REMEDY, "This seat has no gap that compound could fill: leave it, or choose another remedy."));
         }
-        return Compound.of(seat.gapMm()).isPresent() ? Optional.empty()
-                : Optional.of(Problem.impossible(REMEDY, "The gap of up to " + Show.play(seat.gapMm()) + " is wider than any compound bridges (0.5 mm): sleeve or renew."));
+        return Compound.of(seat.gapMm()).isPresent()
+                ? Optional.empty()
+                : Optional.of(Problem.impossible(
+                        REMEDY,
+                        "The gap of up to " + Show.play(seat.gapMm())
+                                + " is wider than any compound bridges (0.5 mm): sleeve or renew."));
     }
 
     public static Inspection of(Input in) {
@@ -92,12 +108,18 @@ public record Inspection(Input input, RaceMap map, Seat seat) {
 
     /** Hours of cure where compound was chosen; null where it was not. */
     public Double cureHours() {
-        return input.remedy().equals(COMPOUND) ? Double.valueOf(Compound.cureHours(seat.input().celsius())) : null;
+        return input.remedy().equals(COMPOUND)
+                ? Double.valueOf(Compound.cureHours(seat.input().celsius()))
+                : null;
     }
 
     /** How the seat is put right, in words; empty where nothing was chosen. */
     public String remedy() {
-        return REMEDIES.stream().filter(choice -> choice.code().equals(input.remedy())).map(Field.Choice::label).findFirst().orElse("");
+        return REMEDIES.stream()
+                .filter(choice -> choice.code().equals(input.remedy()))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse("");
     }
 
     /** It in print: the map's answer, the seat's behind it. */
@@ -123,16 +145,32 @@ public record Inspection(Input input, RaceMap map, Seat seat) {
             lines.add(Worksheet.given("", "seat put right by", remedy()));
             sentences.add("Seat put right by: " + remedy() + ".");
         }
-        return new Answer(figures, findings, sentences, new Worksheet("Why did it fail, and is its seat still good?", lines, sources), drawings);
+        return new Answer(
+                figures,
+                findings,
+                sentences,
+                new Worksheet("Why did it fail, and is its seat still good?", lines, sources),
+                drawings);
     }
 
     /** What was found here before and stands here again. */
     private List<Finding> again() {
         List<Finding> findings = new ArrayList<>();
         for (RaceMap.Reading r : map.likely()) {
-            List<String> days = Stream.of(input.past().split(";")).map(String::strip).filter(p -> p.startsWith(r.mode().id() + " ")).map(p -> p.substring(r.mode().id().length() + 1)).toList();
+            List<String> days = Stream.of(input.past().split(";"))
+                    .map(String::strip)
+                    .filter(p -> p.startsWith(r.mode().id() + " "))
+                    .map(p -> p.substring(r.mode().id().length() + 1))
+                    .toList();
             if (!days.isEmpty() && !r.mode().id().equals("normal")) {
-                findings.add(new Finding("again-" + r.mode().id(), Level.SOON, r.mode().name() + " here again, after " + String.join(", ", days) + ": the cause was not cured. " + (r.mode().sets().equals("grease") ? "Seal and immersion routine: shorten the interval, renew the seal each time." : r.mode().remedy())));
+                findings.add(new Finding(
+                        "again-" + r.mode().id(),
+                        Level.SOON,
+                        r.mode().name() + " here again, after " + String.join(", ", days)
+                                + ": the cause was not cured. "
+                                + (r.mode().sets().equals("grease")
+                                        ? "Seal and immersion routine: shorten the interval, renew the seal each time."
+                                        : r.mode().remedy())));
             }
         }
         return findings;

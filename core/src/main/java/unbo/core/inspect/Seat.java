@@ -25,20 +25,34 @@ import unbo.core.measure.Show;
 
 /**
  * A seat measured in two planes at three angles or more: its mean, how oval and how tapered it is, what hold it leaves
- * against the fit that is wanted, and what can be done. Spun is a gap beyond the loosest corner of that fit, or creep marks.
+ * against the fit that is wanted, and what can be done. Spun is a gap beyond the loosest corner of that fit, or creep
+ * marks.
  *
- * @param found  interference with the seat as measured, µm
+ * @param found interference with the seat as measured, µm
  * @param wanted interference that the fit gives
  */
-public record Seat(Input input, double meanMm, double ovalMm, double taperMm, Interference found, Interference wanted, Verdict verdict) {
+public record Seat(
+        Input input,
+        double meanMm,
+        double ovalMm,
+        double taperMm,
+        Interference found,
+        Interference wanted,
+        Verdict verdict) {
 
     /** How it stands. */
-    public enum Verdict { RIGHT, LOOSE, SPUN, TIGHT }
+    public enum Verdict {
+        RIGHT,
+        LOOSE,
+        SPUN,
+        TIGHT
+    }
 
     private static final double OVAL_SHARE = 0.5;
 
-    /** @param first readings of one plane, mm  @param second of the other  @param celsius where compound would cure */
-    public record Input(FitInput fit, List<Double> first, List<Double> second, boolean creep, String vehicle, double celsius) {
+    /** @param first readings of one plane, mm @param second of the other @param celsius where compound would cure */
+    public record Input(
+            FitInput fit, List<Double> first, List<Double> second, boolean creep, String vehicle, double celsius) {
 
         public Input {
             first = List.copyOf(first);
@@ -46,21 +60,56 @@ public record Seat(Input input, double meanMm, double ovalMm, double taperMm, In
         }
     }
 
-    private static final List<Field.Choice> RINGS = List.of(new Field.Choice("outer", "housing or hub, for the outer ring or cup"), new Field.Choice("inner", "shaft or spindle, for the inner ring or cone"));
-    private static final List<Field.Choice> VEHICLES = List.of(new Field.Choice("car", "car"), new Field.Choice("van", "van"), new Field.Choice("motorcycle", "motorcycle"), new Field.Choice("bicycle", "bicycle"), new Field.Choice("trailer", "trailer"), new Field.Choice("none", "not on a road"));
+    private static final List<Field.Choice> RINGS = List.of(
+            new Field.Choice("outer", "housing or hub, for the outer ring or cup"),
+            new Field.Choice("inner", "shaft or spindle, for the inner ring or cone"));
+    private static final List<Field.Choice> VEHICLES = List.of(
+            new Field.Choice("car", "car"),
+            new Field.Choice("van", "van"),
+            new Field.Choice("motorcycle", "motorcycle"),
+            new Field.Choice("bicycle", "bicycle"),
+            new Field.Choice("trailer", "trailer"),
+            new Field.Choice("none", "not on a road"));
     private static final List<Field> FIELDS = List.of(
-            Field.text("designation", "Bearing or cup, as stamped", Decoder.LONGEST).hint("or its size below"), Field.choice("seatRing", "Seat", RINGS).orElse("outer", null),
-            Field.quantity("seatSize", "Nominal size", Quantity.LENGTH, "mm", 3, 400).usually(6, 180).hint("where the number does not tell it"),
-            Field.text("seatSymbol", "Fit wanted", 4).hint("empty: usual for a wheel, N7 in the hub, h6 on its spindle"),
-            Field.list("plane1", "First plane, three angles", Quantity.LENGTH, "mm", 3, 400, 0, 8), Field.list("plane2", "Second plane, three angles", Quantity.LENGTH, "mm", 3, 400, 0, 8),
-            Field.choice("seatMaterial", "Of", Material.choices()).orElse("steel", null), Field.yesNo("creep", "Creep marks: polished, scored or rust-red"),
+            Field.text("designation", "Bearing or cup, as stamped", Decoder.LONGEST)
+                    .hint("or its size below"),
+            Field.choice("seatRing", "Seat", RINGS).orElse("outer", null),
+            Field.quantity("seatSize", "Nominal size", Quantity.LENGTH, "mm", 3, 400)
+                    .usually(6, 180)
+                    .hint("where the number does not tell it"),
+            Field.text("seatSymbol", "Fit wanted", 4)
+                    .hint("empty: usual for a wheel, N7 in the hub, h6 on its spindle"),
+            Field.list("plane1", "First plane, three angles", Quantity.LENGTH, "mm", 3, 400, 0, 8),
+            Field.list("plane2", "Second plane, three angles", Quantity.LENGTH, "mm", 3, 400, 0, 8),
+            Field.choice("seatMaterial", "Of", Material.choices()).orElse("steel", null),
+            Field.yesNo("creep", "Creep marks: polished, scored or rust-red"),
             Field.choice("vehicle", "On a", VEHICLES).orElse("trailer", null),
-            Field.quantity("cureAt", "Workshop temperature", Quantity.TEMPERATURE, "°C", -10, 60).usually(5, 30).orElse("20", "compound cures slower when cold"));
+            Field.quantity("cureAt", "Workshop temperature", Quantity.TEMPERATURE, "°C", -10, 60)
+                    .usually(5, 30)
+                    .orElse("20", "compound cures slower when cold"));
 
     /** Asked alone: at least one plane must be there. */
     public static final FieldList<Input> LIST = FieldList.of(FIELDS, Seat::rules, Seat::make);
-    public static final Question<Input> QUESTION = new Question<>("seat", "Seat, measured", "Is shaft or housing still good, and what can be done?", LIST,
-            Map.of("designation", "L44610", "seatRing", "outer", "plane1", "50.36 50.37 50.38", "plane2", "50.36 50.37 50.37", "vehicle", "trailer", "cureAt", "8"), in -> SeatWords.answer(of(in)));
+
+    public static final Question<Input> QUESTION = new Question<>(
+            "seat",
+            "Seat, measured",
+            "Is shaft or housing still good, and what can be done?",
+            LIST,
+            Map.of(
+                    "designation",
+                    "L44610",
+                    "seatRing",
+                    "outer",
+                    "plane1",
+                    "50.36 50.37 50.38",
+                    "plane2",
+                    "50.36 50.37 50.37",
+                    "vehicle",
+                    "trailer",
+                    "cureAt",
+                    "8"),
+            in -> SeatWords.answer(of(in)));
 
     /** True where a seat was measured or its marks were noted. */
     public static boolean asked(Values v) {
@@ -76,7 +125,9 @@ public record Seat(Input input, double meanMm, double ovalMm, double taperMm, In
     }
 
     private static String symbol(Values v) {
-        return !v.text("seatSymbol").isBlank() ? v.text("seatSymbol") : v.text("seatRing").equals("inner") ? "h6" : "N7";
+        return !v.text("seatSymbol").isBlank()
+                ? v.text("seatSymbol")
+                : v.text("seatRing").equals("inner") ? "h6" : "N7";
     }
 
     /** Rules of the seat, wherever it is asked. */
@@ -88,15 +139,27 @@ public record Seat(Input input, double meanMm, double ovalMm, double taperMm, In
             return List.of(new Problem("plane1", "Write the seat as measured, three angles in a plane.", false));
         }
         if (size == null) {
-            return List.of(new Problem(v.text("designation").isBlank() ? "designation" : "seatSize", "Write the bearing's number, or the nominal size of the seat.", false));
+            return List.of(new Problem(
+                    v.text("designation").isBlank() ? "designation" : "seatSize",
+                    "Write the bearing's number, or the nominal size of the seat.",
+                    false));
         }
         if ((inner ? SeatBands.shaft(symbol(v), size) : SeatBands.hole(symbol(v), size)).isEmpty()) {
-            problems.add(Problem.impossible("seatSymbol", "“" + symbol(v) + "” is no " + (inner ? "shaft seat (a small letter, such as h6)" : "housing seat (a capital, such as N7)") + " listed for " + Show.number(size, 2) + " mm."));
+            problems.add(Problem.impossible(
+                    "seatSymbol",
+                    "“" + symbol(v) + "” is no "
+                            + (inner
+                                    ? "shaft seat (a small letter, such as h6)"
+                                    : "housing seat (a capital, such as N7)")
+                            + " listed for " + Show.number(size, 2) + " mm."));
         }
         for (String plane : List.of("plane1", "plane2")) {
             for (double reading : v.list(plane)) {
                 if (Math.abs(reading - size) > 0.01 * size + 0.5) {
-                    problems.add(Problem.impossible(plane, Show.number(reading, 3) + " mm does not belong to a seat of " + Show.number(size, 3) + " mm: measure again."));
+                    problems.add(Problem.impossible(
+                            plane,
+                            Show.number(reading, 3) + " mm does not belong to a seat of " + Show.number(size, 3)
+                                    + " mm: measure again."));
                     break;
                 }
             }
@@ -118,7 +181,13 @@ public record Seat(Input input, double meanMm, double ovalMm, double taperMm, In
         texts.put("ring", inner ? "inner" : "outer");
         texts.put("seat", symbol(v));
         texts.put("material", v.text("seatMaterial"));
-        return new Input(FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC).record(), v.list("plane1"), v.list("plane2"), v.yes("creep"), v.text("vehicle"), v.number("cureAt"));
+        return new Input(
+                FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC).record(),
+                v.list("plane1"),
+                v.list("plane2"),
+                v.yes("creep"),
+                v.text("vehicle"),
+                v.number("cureAt"));
     }
 
     /** The fields, for a stage that asks more than the seat. */
@@ -133,9 +202,13 @@ public record Seat(Input input, double meanMm, double ovalMm, double taperMm, In
         double oval = Math.max(span(in.first()), span(in.second()));
         double taper = in.first().isEmpty() || in.second().isEmpty() ? 0 : average(in.first()) - average(in.second());
         FitInput fit = in.fit();
-        Band bearing = SeatBands.bearing(fit.kind(), fit.inner() ? "bore" : "outside", fit.seatMm(), fit.tolerance()).orElse(new Band(0, 0));
+        Band bearing = SeatBands.bearing(fit.kind(), fit.inner() ? "bore" : "outside", fit.seatMm(), fit.tolerance())
+                .orElse(new Band(0, 0));
         Band measured = new Band((min(all) - fit.seatMm()) * 1000, (max(all) - fit.seatMm()) * 1000);
-        Band wanted = (fit.inner() ? SeatBands.shaft(fit.seat(), fit.seatMm()) : SeatBands.hole(fit.seat(), fit.seatMm())).orElseThrow();
+        Band wanted = (fit.inner()
+                        ? SeatBands.shaft(fit.seat(), fit.seatMm())
+                        : SeatBands.hole(fit.seat(), fit.seatMm()))
+                .orElseThrow();
         Interference found = interference(fit, measured, bearing);
         Interference should = interference(fit, wanted, bearing);
         return new Seat(in, mean, oval, taper, found, should, verdict(in, found, should));
@@ -182,8 +255,12 @@ public record Seat(Input input, double meanMm, double ovalMm, double taperMm, In
 
     /** True where the seat is rounder than half the band of the fit that is wanted. */
     public boolean round() {
-        Band wanted = (input.fit().inner() ? SeatBands.shaft(input.fit().seat(), input.fit().seatMm()) : SeatBands.hole(input.fit().seat(), input.fit().seatMm())).orElseThrow();
-        return ovalMm * 1000 <= OVAL_SHARE * (wanted.upperUm() - wanted.lowerUm()) + 1e-9 && Math.abs(taperMm) * 1000 <= OVAL_SHARE * (wanted.upperUm() - wanted.lowerUm()) + 1e-9;
+        Band wanted = (input.fit().inner()
+                        ? SeatBands.shaft(input.fit().seat(), input.fit().seatMm())
+                        : SeatBands.hole(input.fit().seat(), input.fit().seatMm()))
+                .orElseThrow();
+        return ovalMm * 1000 <= OVAL_SHARE * (wanted.upperUm() - wanted.lowerUm()) + 1e-9
+                && Math.abs(taperMm) * 1000 <= OVAL_SHARE * (wanted.upperUm() - wanted.lowerUm()) + 1e-9;
     }
 
     private static double span(List<Double> plane) {

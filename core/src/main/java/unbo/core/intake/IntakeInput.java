@@ -6,11 +6,17 @@ import java.time.LocalDate;
  * What is written down when a vehicle comes in. Distances in the counter's own unit, null where unknown.
  *
  * @param counterUnit km, mi, h or none
- * @param yearly      distance (or hours) a year by estimate
- * @param loadKg      static load on this wheel, kg
+ * @param yearly distance (or hours) a year by estimate
+ * @param loadKg static load on this wheel, kg
  * @param lastCounter counter at the last work on this position
- * @param lastDay     day of the last work on this position
+ * @param lastDay day of the last work on this position
  */
-public record IntakeInput(String complaint, LocalDate day, String counterUnit, Double counter, Double yearly, Double loadKg,
-                          Double lastCounter, LocalDate lastDay) {
-}
+public record IntakeInput(
+        String complaint,
+        LocalDate day,
+        String counterUnit,
+        Double counter,
+        Double yearly,
+        Double loadKg,
+        Double lastCounter,
+        LocalDate lastDay) {}

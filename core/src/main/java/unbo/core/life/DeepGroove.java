@@ -6,14 +6,15 @@ import org.apache.commons.csv.CSVRecord;
 
 import unbo.core.measure.Table;
 
-/** Equivalent load of a single-row deep groove ball bearing with normal clearance (ISO 281, table 3). Forces in newton. */
+/**
+ * Equivalent load of a single-row deep groove ball bearing with normal clearance (ISO 281, table 3). Forces in newton.
+ */
 public final class DeepGroove {
 
     private static final double X = 0.56;
     private static final double[][] ROWS = rows();
 
-    private DeepGroove() {
-    }
+    private DeepGroove() {}
 
     /** P = Fr where Fa/Fr ≤ e, else 0.56·Fr + Y·Fa; e and Y by f0·Fa/C0, linear between the rows, the ends held. */
     public static double equivalentN(double radialN, double axialN, double f0, double c0N) {
@@ -30,7 +31,10 @@ public final class DeepGroove {
         for (int i = 1; i < ROWS.length; i++) {
             if (relative <= ROWS[i][0]) {
                 double t = (relative - ROWS[i - 1][0]) / (ROWS[i][0] - ROWS[i - 1][0]);
-                return new double[] {ROWS[i - 1][1] + t * (ROWS[i][1] - ROWS[i - 1][1]), ROWS[i - 1][2] + t * (ROWS[i][2] - ROWS[i - 1][2])};
+                return new double[] {
+                    ROWS[i - 1][1] + t * (ROWS[i][1] - ROWS[i - 1][1]),
+                    ROWS[i - 1][2] + t * (ROWS[i][2] - ROWS[i - 1][2])
+                };
             }
         }
         return new double[] {ROWS[ROWS.length - 1][1], ROWS[ROWS.length - 1][2]};
@@ -38,6 +42,10 @@ public final class DeepGroove {
 
     private static double[][] rows() {
         List<CSVRecord> records = Table.read(DeepGroove.class, "deep-groove-factors.csv");
-        return records.stream().map(r -> new double[] {Double.parseDouble(r.get("f0fa_c0")), Double.parseDouble(r.get("e")), Double.parseDouble(r.get("y"))}).toArray(double[][]::new);
+        return records.stream()
+                .map(r -> new double[] {
+                    Double.parseDouble(r.get("f0fa_c0")), Double.parseDouble(r.get("e")), Double.parseDouble(r.get("y"))
+                })
+                .toArray(double[][]::new);
     }
 }

@@ -1,29 +1,35 @@
 package unbo.core.life;
 
-/** Life modification factor a_ISO (ISO 281:2007, 9.3.3) by viscosity ratio κ, contamination ec, fatigue load limit and load. */
+/**
+ * Life modification factor a_ISO (ISO 281:2007, 9.3.3) by viscosity ratio κ, contamination ec, fatigue load limit and
+ * load.
+ */
 public final class LifeFactor {
 
     private static final double MOST = 50;
     private static final double LEAST_KAPPA = 0.1;
     private static final double MOST_KAPPA = 4;
 
-    private LifeFactor() {
-    }
+    private LifeFactor() {}
 
     /** Cu, N: C0/22 for balls, C0/8.2 for rollers. */
     public static double fatigueLimitN(double c0N, boolean rollers) {
         return c0N / (rollers ? 8.2 : 22);
     }
 
-    /** @param relative ec·Cu/P  @return over 0, at most 50 */
+    /** @param relative ec·Cu/P @return over 0, at most 50 */
     public static double of(boolean rollers, double kappa, double relative) {
         double k = Math.max(LEAST_KAPPA, Math.min(MOST_KAPPA, kappa));
         double a;
         if (rollers) {
-            double c = k < 0.4 ? 1.3993 / Math.pow(k, 0.054381) : k < 1 ? 1.2348 / Math.pow(k, 0.19087) : 1.2348 / Math.pow(k, 0.071739);
+            double c = k < 0.4
+                    ? 1.3993 / Math.pow(k, 0.054381)
+                    : k < 1 ? 1.2348 / Math.pow(k, 0.19087) : 1.2348 / Math.pow(k, 0.071739);
             a = power(1 - (1.5859 - c) * Math.pow(relative, 0.4), -9.185);
         } else {
-            double c = k < 0.4 ? 2.2649 / Math.pow(k, 0.054381) : k < 1 ? 1.9987 / Math.pow(k, 0.19087) : 1.9987 / Math.pow(k, 0.071739);
+            double c = k < 0.4
+                    ? 2.2649 / Math.pow(k, 0.054381)
+                    : k < 1 ? 1.9987 / Math.pow(k, 0.19087) : 1.9987 / Math.pow(k, 0.071739);
             a = power(1 - Math.pow(2.5671 - c, 0.83) * Math.cbrt(relative), -9.3);
         }
         return Math.min(MOST, 0.1 * a);

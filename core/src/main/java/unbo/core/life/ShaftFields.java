@@ -28,24 +28,87 @@ public final class ShaftFields {
 
     private static final int MOST_LOADS = 6;
     private static final double SHORT_H = 2000;
-    private static final List<Field.Choice> LOCATES = List.of(new Field.Choice("left", "the left one"), new Field.Choice("right", "the right one"), new Field.Choice("pair", "both, as a pair back to back"));
+    private static final List<Field.Choice> LOCATES = List.of(
+            new Field.Choice("left", "the left one"),
+            new Field.Choice("right", "the right one"),
+            new Field.Choice("pair", "both, as a pair back to back"));
 
-    public static final FieldList<ShaftLife.Input> LIST = FieldList.of(List.of(
-            Field.text("leftDesignation", "Left bearing", 60), Field.text("rightDesignation", "Right bearing", 60), Field.quantity("spreadMm", "Between them", Quantity.LENGTH, "mm", 5, 2000).usually(20, 400).must().hint("of a pair: between pressure centres"),
-            Field.list("at", "Loads stand at, mm from the left bearing", Quantity.LENGTH, "mm", -1000, 3000, 1, MOST_LOADS).must().hint("− to the left of it: a pulley outside the case"),
-            forces("vertical", "Each upwards, N").hint("− downwards"), forces("horizontal", "Each away from you, N"), forces("axial", "Each to the right, N"),
-            Field.choice("locates", "Side force goes into", LOCATES).orElse("left", null), Field.quantity("rpm", "Speed", Quantity.ROTATION, "rpm", 0.5, 60_000).usually(20, 15_000).must(),
-            Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20).usually(0.2, 4).orElse("1", "see Viscosity"), Field.quantity("contamination", "Cleanliness ec", Quantity.RATIO, "", 0.01, 1).usually(0.05, 1).orElse("0.55", "normal"),
-            Field.quantity("waterPpm", "Water in the oil, ppm", Quantity.RATIO, "", 0, 100_000).usually(50, 2000).orElse("0", null).hint("0.1 % is 1000 ppm"),
-            Field.quantity("loadFactor", "All loads, times", Quantity.RATIO, "", 0.1, 10).usually(0.5, 3).orElse("1", null).slides(""),
-            WheelFields.rating("leftCN", "Left: C from the catalogue"), WheelFields.rating("leftC0N", "Left: C0"), WheelFields.rating("rightCN", "Right: C from the catalogue"), WheelFields.rating("rightC0N", "Right: C0"),
-            WheelFields.angle("leftContactDeg", "Left: contact or half cup angle"), WheelFields.angle("rightContactDeg", "Right: contact or half cup angle"), Field.yesNo("leftRollers", "Left: rollers").seldom(), Field.yesNo("rightRollers", "Right: rollers").seldom()), ShaftFields::rules, ShaftFields::make);
+    public static final FieldList<ShaftLife.Input> LIST = FieldList.of(
+            List.of(
+                    Field.text("leftDesignation", "Left bearing", 60),
+                    Field.text("rightDesignation", "Right bearing", 60),
+                    Field.quantity("spreadMm", "Between them", Quantity.LENGTH, "mm", 5, 2000)
+                            .usually(20, 400)
+                            .must()
+                            .hint("of a pair: between pressure centres"),
+                    Field.list(
+                                    "at",
+                                    "Loads stand at, mm from the left bearing",
+                                    Quantity.LENGTH,
+                                    "mm",
+                                    -1000,
+                                    3000,
+                                    1,
+                                    MOST_LOADS)
+                            .must()
+                            .hint("− to the left of it: a pulley outside the case"),
+                    forces("vertical", "Each upwards, N").hint("− downwards"),
+                    forces("horizontal", "Each away from you, N"),
+                    forces("axial", "Each to the right, N"),
+                    Field.choice("locates", "Side force goes into", LOCATES).orElse("left", null),
+                    Field.quantity("rpm", "Speed", Quantity.ROTATION, "rpm", 0.5, 60_000)
+                            .usually(20, 15_000)
+                            .must(),
+                    Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20)
+                            .usually(0.2, 4)
+                            .orElse("1", "see Viscosity"),
+                    Field.quantity("contamination", "Cleanliness ec", Quantity.RATIO, "", 0.01, 1)
+                            .usually(0.05, 1)
+                            .orElse("0.55", "normal"),
+                    Field.quantity("waterPpm", "Water in the oil, ppm", Quantity.RATIO, "", 0, 100_000)
+                            .usually(50, 2000)
+                            .orElse("0", null)
+                            .hint("0.1 % is 1000 ppm"),
+                    Field.quantity("loadFactor", "All loads, times", Quantity.RATIO, "", 0.1, 10)
+                            .usually(0.5, 3)
+                            .orElse("1", null)
+                            .slides(""),
+                    WheelFields.rating("leftCN", "Left: C from the catalogue"),
+                    WheelFields.rating("leftC0N", "Left: C0"),
+                    WheelFields.rating("rightCN", "Right: C from the catalogue"),
+                    WheelFields.rating("rightC0N", "Right: C0"),
+                    WheelFields.angle("leftContactDeg", "Left: contact or half cup angle"),
+                    WheelFields.angle("rightContactDeg", "Right: contact or half cup angle"),
+                    Field.yesNo("leftRollers", "Left: rollers").seldom(),
+                    Field.yesNo("rightRollers", "Right: rollers").seldom()),
+            ShaftFields::rules,
+            ShaftFields::make);
 
-    public static final Question<ShaftLife.Input> QUESTION = new Question<>("shaft-life", "Shaft in two bearings, load and life", "What do a pulley, a gear or a chain ask of a shaft's two bearings?", LIST,
-            Map.of("leftDesignation", "6305", "rightDesignation", "6205", "spreadMm", "90", "at", "-38 55", "vertical", "-900 420", "horizontal", "0 -1150", "axial", "0 260", "rpm", "1800"), in -> answer(ShaftLife.of(in)));
+    public static final Question<ShaftLife.Input> QUESTION = new Question<>(
+            "shaft-life",
+            "Shaft in two bearings, load and life",
+            "What do a pulley, a gear or a chain ask of a shaft's two bearings?",
+            LIST,
+            Map.of(
+                    "leftDesignation",
+                    "6305",
+                    "rightDesignation",
+                    "6205",
+                    "spreadMm",
+                    "90",
+                    "at",
+                    "-38 55",
+                    "vertical",
+                    "-900 420",
+                    "horizontal",
+                    "0 -1150",
+                    "axial",
+                    "0 260",
+                    "rpm",
+                    "1800"),
+            in -> answer(ShaftLife.of(in)));
 
-    private ShaftFields() {
-    }
+    private ShaftFields() {}
 
     private static Field forces(String name, String label) {
         return Field.list(name, label, Quantity.FORCE, "N", -200_000, 200_000, 0, MOST_LOADS);
@@ -56,11 +119,18 @@ public final class ShaftFields {
         int loads = v.list("at").size();
         for (String way : List.of("vertical", "horizontal", "axial")) {
             if (!v.list(way).isEmpty() && v.list(way).size() != loads) {
-                problems.add(Problem.impossible(way, v.list(way).size() + " forces at " + loads + (loads == 1 ? " place" : " places") + ": write one for each, 0 where there is none."));
+                problems.add(Problem.impossible(
+                        way,
+                        v.list(way).size() + " forces at " + loads + (loads == 1 ? " place" : " places")
+                                + ": write one for each, 0 where there is none."));
             }
         }
-        if (problems.isEmpty() && List.of("vertical", "horizontal", "axial").stream().flatMap(way -> v.list(way).stream()).allMatch(f -> f == 0)) {
-            problems.add(Problem.impossible("vertical", "No force is written: a shaft without a load has no life to work out."));
+        if (problems.isEmpty()
+                && List.of("vertical", "horizontal", "axial").stream()
+                        .flatMap(way -> v.list(way).stream())
+                        .allMatch(f -> f == 0)) {
+            problems.add(Problem.impossible(
+                    "vertical", "No force is written: a shaft without a load has no life to work out."));
         }
         return problems;
     }
@@ -68,10 +138,20 @@ public final class ShaftFields {
     private static ShaftLife.Input make(Values v) {
         List<ShaftLife.Load> loads = new ArrayList<>();
         for (int i = 0; i < v.list("at").size(); i++) {
-            loads.add(new ShaftLife.Load(v.list("at").get(i), at(v, "vertical", i), at(v, "horizontal", i), at(v, "axial", i)));
+            loads.add(new ShaftLife.Load(
+                    v.list("at").get(i), at(v, "vertical", i), at(v, "horizontal", i), at(v, "axial", i)));
         }
-        return new ShaftLife.Input(v.number("spreadMm"), loads, WheelFields.bearing(v, "left").orElseThrow(), WheelFields.bearing(v, "right").orElseThrow(), ShaftLife.Locates.valueOf(v.text("locates").toUpperCase(Locale.ROOT)),
-                v.number("rpm"), v.number("kappa"), v.number("contamination"), v.number("waterPpm")).times(v.number("loadFactor"));
+        return new ShaftLife.Input(
+                        v.number("spreadMm"),
+                        loads,
+                        WheelFields.bearing(v, "left").orElseThrow(),
+                        WheelFields.bearing(v, "right").orElseThrow(),
+                        ShaftLife.Locates.valueOf(v.text("locates").toUpperCase(Locale.ROOT)),
+                        v.number("rpm"),
+                        v.number("kappa"),
+                        v.number("contamination"),
+                        v.number("waterPpm"))
+                .times(v.number("loadFactor"));
     }
 
     private static double at(Values v, String way, int i) {
@@ -81,53 +161,129 @@ public final class ShaftFields {
     static Answer answer(ShaftLife s) {
         List<Finding> findings = new ArrayList<>();
         if (ShaftLife.dilution(s.input().waterPpm()) < 1) {
-            findings.add(new Finding("water", Level.SOON, "Water leaves " + Show.number(ShaftLife.dilution(s.input().waterPpm()) * 100, 0) + " % of the life: change the oil, find where it comes in. In grease there is no such law: milky is washed out and packed anew."));
+            findings.add(new Finding(
+                    "water",
+                    Level.SOON,
+                    "Water leaves "
+                            + Show.number(ShaftLife.dilution(s.input().waterPpm()) * 100, 0)
+                            + " % of the life: change the oil, find where it comes in. In grease there is no "
+                            + "such law: milky is washed out and packed anew."));
         }
-        Finding finding = s.systemHours() < SHORT_H ? new Finding("shaft-short", Level.WATCH, "Under " + Show.number(SHORT_H, 0) + " hours: a short life for a shaft that runs daily.") : new Finding("shaft-life", Level.RIGHT, "Nine of ten pairs reach " + WheelWords.life(s.systemHours()) + " hours.");
+        Finding finding = s.systemHours() < SHORT_H
+                ? new Finding(
+                        "shaft-short",
+                        Level.WATCH,
+                        "Under " + Show.number(SHORT_H, 0) + " hours: a short life for a shaft that runs daily.")
+                : new Finding(
+                        "shaft-life",
+                        Level.RIGHT,
+                        "Nine of ten pairs reach " + WheelWords.life(s.systemHours()) + " hours.");
         findings.add(finding);
-        return new Answer(List.of(new Answer.Figure("life of the pair", WheelWords.life(s.systemHours()), "h", "at " + Show.number(s.input().rpm(), 0) + " rpm"), figure("left", s.left()), figure("right", s.right())), findings,
-                WheelWords.cautions(s.left().bearing(), s.right().bearing()),
-                worksheet(s), List.of(drawing(s))).with(chart(s));
+        return new Answer(
+                        List.of(
+                                new Answer.Figure(
+                                        "life of the pair",
+                                        WheelWords.life(s.systemHours()),
+                                        "h",
+                                        "at " + Show.number(s.input().rpm(), 0) + " rpm"),
+                                figure("left", s.left()),
+                                figure("right", s.right())),
+                        findings,
+                        WheelWords.cautions(s.left().bearing(), s.right().bearing()),
+                        worksheet(s),
+                        List.of(drawing(s)))
+                .with(chart(s));
     }
 
     private static Answer.Figure figure(String name, ShaftLife.Side side) {
-        return new Answer.Figure(name + " bearing", WheelWords.life(side.hours()), "h", Show.number(side.radialN(), 0) + " N radial, " + Show.number(side.axialN(), 0) + " N axial");
+        return new Answer.Figure(
+                name + " bearing",
+                WheelWords.life(side.hours()),
+                "h",
+                Show.number(side.radialN(), 0) + " N radial, " + Show.number(side.axialN(), 0) + " N axial");
     }
 
     private static Worksheet worksheet(ShaftLife s) {
         List<Worksheet.Line> lines = new ArrayList<>();
         for (ShaftLife.Load l : s.input().loads()) {
-            lines.add(Worksheet.given("F", "at " + Show.number(l.atMm(), 1) + " mm", Show.number(l.verticalN(), 0) + " up, " + Show.number(l.horizontalN(), 0) + " away, " + Show.number(l.axialN(), 0) + " N right"));
+            lines.add(Worksheet.given(
+                    "F",
+                    "at " + Show.number(l.atMm(), 1) + " mm",
+                    Show.number(l.verticalN(), 0) + " up, " + Show.number(l.horizontalN(), 0) + " away, "
+                            + Show.number(l.axialN(), 0) + " N right"));
         }
         for (ShaftLife.Side side : List.of(s.left(), s.right())) {
             String name = side == s.left() ? "left " : "right ";
-            lines.add(Worksheet.computed("Fr", name + side.bearing().name(), "equilibrium in both planes", Show.number(side.verticalN(), 0) + " up, " + Show.number(side.horizontalN(), 0) + " away: " + Show.number(side.radialN(), 0) + " N"));
-            lines.add(Worksheet.computed("Fa", name + "side force", "located, or induced 0.5·Fr/Y", Show.number(side.axialN(), 0) + " N"));
-            lines.add(Worksheet.computed("P", name + "counts as", "ISO 281", Show.number(side.equivalentN(), 0) + " N of C " + Show.number(side.bearing().cN(), 0)));
-            lines.add(Worksheet.computed("L10h, a", name + "life", "(C/P)^p·10⁶/(60·n)", Show.number(side.basicHours(), 0) + " h, " + Show.number(side.factor(), 3)));
+            lines.add(Worksheet.computed(
+                    "Fr",
+                    name + side.bearing().name(),
+                    "equilibrium in both planes",
+                    Show.number(side.verticalN(), 0) + " up, " + Show.number(side.horizontalN(), 0) + " away: "
+                            + Show.number(side.radialN(), 0) + " N"));
+            lines.add(Worksheet.computed(
+                    "Fa", name + "side force", "located, or induced 0.5·Fr/Y", Show.number(side.axialN(), 0) + " N"));
+            lines.add(Worksheet.computed(
+                    "P",
+                    name + "counts as",
+                    "ISO 281",
+                    Show.number(side.equivalentN(), 0) + " N of C "
+                            + Show.number(side.bearing().cN(), 0)));
+            lines.add(Worksheet.computed(
+                    "L10h, a",
+                    name + "life",
+                    "(C/P)^p·10⁶/(60·n)",
+                    Show.number(side.basicHours(), 0) + " h, " + Show.number(side.factor(), 3)));
         }
         lines.add(Worksheet.computed("", "pair", "(Ll^−m + Lr^−m)^(−1/m)", Show.number(s.systemHours(), 0) + " h"));
-        return new Worksheet("What do the loads ask of both bearings?", lines, List.of("Equilibrium of a rigid shaft; ISO 281:2007 (equivalent load, a_ISO); ISO 76."));
+        return new Worksheet(
+                "What do the loads ask of both bearings?",
+                lines,
+                List.of("Equilibrium of a rigid shaft; ISO 281:2007 (equivalent load, a_ISO); ISO 76."));
     }
 
     private static Chart chart(ShaftLife s) {
-        List<Chart.Line> lines = List.of(new Chart.Line("pair", t -> life(s, t).systemHours() / 1000), new Chart.Line("left", t -> life(s, t).left().hours() / 1000), new Chart.Line("right", t -> life(s, t).right().hours() / 1000));
+        List<Chart.Line> lines = List.of(
+                new Chart.Line("pair", t -> life(s, t).systemHours() / 1000),
+                new Chart.Line("left", t -> life(s, t).left().hours() / 1000),
+                new Chart.Line("right", t -> life(s, t).right().hours() / 1000));
         Chart.Axis x = new Chart.Axis("loads, times", 0.5, 3, false);
         double now = s.systemHours() / 1000;
-        return new Chart("shaft-life-over-load", "Life over all loads, times", x, Chart.decades("1000 h", x, lines, 0.001, 1e6), lines, List.of(new Chart.Spot(1, now, Show.number(now, now < 10 ? 1 : 0) + " now")), List.of());
+        return new Chart(
+                "shaft-life-over-load",
+                "Life over all loads, times",
+                x,
+                Chart.decades("1000 h", x, lines, 0.001, 1e6),
+                lines,
+                List.of(new Chart.Spot(1, now, Show.number(now, now < 10 ? 1 : 0) + " now")),
+                List.of());
     }
 
     private static ShaftLife life(ShaftLife s, double times) {
         return ShaftLife.of(s.input().times(times));
     }
 
-    /** The shaft from the side, and where there are forces away from you from above; along it to scale, forces to one scale. */
+    /**
+     * The shaft from the side, and where there are forces away from you from above; along it to scale, forces to one
+     * scale.
+     */
     private static Drawing drawing(ShaftLife s) {
-        double first = Math.min(0, s.input().loads().stream().mapToDouble(ShaftLife.Load::atMm).min().orElse(0));
-        double last = Math.max(s.input().spreadMm(), s.input().loads().stream().mapToDouble(ShaftLife.Load::atMm).max().orElse(0));
+        double first = Math.min(
+                0,
+                s.input().loads().stream()
+                        .mapToDouble(ShaftLife.Load::atMm)
+                        .min()
+                        .orElse(0));
+        double last = Math.max(
+                s.input().spreadMm(),
+                s.input().loads().stream()
+                        .mapToDouble(ShaftLife.Load::atMm)
+                        .max()
+                        .orElse(0));
         double k = 320 / (last - first);
         boolean above = s.input().loads().stream().anyMatch(l -> l.horizontalN() != 0);
-        double most = Math.max(Math.max(Math.abs(s.left().verticalN()), Math.abs(s.right().verticalN())), Math.max(Math.abs(s.left().horizontalN()), Math.abs(s.right().horizontalN())));
+        double most = Math.max(
+                Math.max(Math.abs(s.left().verticalN()), Math.abs(s.right().verticalN())),
+                Math.max(Math.abs(s.left().horizontalN()), Math.abs(s.right().horizontalN())));
         for (ShaftLife.Load l : s.input().loads()) {
             most = Math.max(most, Math.max(Math.abs(l.verticalN()), Math.abs(l.horizontalN())));
         }
@@ -137,18 +293,44 @@ public final class ShaftFields {
         if (above) {
             view(shapes, s, 160, "from above", first, k, unit, false);
         }
-        return new Drawing("shaft-forces", "Forces on the shaft to scale: left bearing " + Show.number(s.left().radialN(), 0) + " N, right bearing " + Show.number(s.right().radialN(), 0) + " N", -140, -100, 570, above ? 312 : 152, shapes);
+        return new Drawing(
+                "shaft-forces",
+                "Forces on the shaft to scale: left bearing "
+                        + Show.number(s.left().radialN(), 0) + " N, right bearing "
+                        + Show.number(s.right().radialN(), 0) + " N",
+                -140,
+                -100,
+                570,
+                above ? 312 : 152,
+                shapes);
     }
 
-    private static void view(List<Shape> shapes, ShaftLife s, double y, String name, double first, double k, double unit, boolean side) {
+    private static void view(
+            List<Shape> shapes, ShaftLife s, double y, String name, double first, double k, double unit, boolean side) {
         double end = 320;
-        shapes.add(Shape.area(Role.PART, Known.ESTIMATED, Point.of(-14, y - 7), Point.of(end + 14, y - 7), Point.of(end + 14, y + 7), Point.of(-14, y + 7)));
+        shapes.add(Shape.area(
+                Role.PART,
+                Known.ESTIMATED,
+                Point.of(-14, y - 7),
+                Point.of(end + 14, y - 7),
+                Point.of(end + 14, y + 7),
+                Point.of(-14, y + 7)));
         shapes.add(Shape.line(Role.CENTRE, Point.of(-34, y), Point.of(end + 34, y)));
         shapes.add(new Shape.Label(Point.of(-40, y), name, "end", 13, Role.MARK));
         bearing(shapes, -first * k, y, "left " + s.left().bearing().name());
-        bearing(shapes, (s.input().spreadMm() - first) * k, y, "right " + s.right().bearing().name());
+        bearing(
+                shapes,
+                (s.input().spreadMm() - first) * k,
+                y,
+                "right " + s.right().bearing().name());
         arrow(shapes, -first * k, y, side ? s.left().verticalN() : s.left().horizontalN(), unit, Role.ANSWER);
-        arrow(shapes, (s.input().spreadMm() - first) * k, y, side ? s.right().verticalN() : s.right().horizontalN(), unit, Role.ANSWER);
+        arrow(
+                shapes,
+                (s.input().spreadMm() - first) * k,
+                y,
+                side ? s.right().verticalN() : s.right().horizontalN(),
+                unit,
+                Role.ANSWER);
         for (ShaftLife.Load l : s.input().loads()) {
             arrow(shapes, (l.atMm() - first) * k, y, side ? l.verticalN() : l.horizontalN(), unit, Role.MARK);
         }
@@ -156,7 +338,13 @@ public final class ShaftFields {
 
     private static void bearing(List<Shape> shapes, double x, double y, String name) {
         for (int up : new int[] {1, -1}) {
-            shapes.add(Shape.area(Role.SOLID_TWIN, Known.TABLE, Point.of(x - 8, y + up * 7), Point.of(x + 8, y + up * 7), Point.of(x + 8, y + up * 21), Point.of(x - 8, y + up * 21)));
+            shapes.add(Shape.area(
+                    Role.SOLID_TWIN,
+                    Known.TABLE,
+                    Point.of(x - 8, y + up * 7),
+                    Point.of(x + 8, y + up * 7),
+                    Point.of(x + 8, y + up * 21),
+                    Point.of(x - 8, y + up * 21)));
         }
         shapes.add(new Shape.Label(Point.of(x, y + 34), name, "middle", 12, Role.MARK));
     }
@@ -174,7 +362,13 @@ public final class ShaftFields {
             tip = y - 8;
         }
         shapes.add(Shape.line(role, Point.of(x, tail), Point.of(x, tip)));
-        shapes.add(Shape.area(role, Known.MEASURED, Point.of(x, tip), Point.of(x - 4.5, tip - way * 11), Point.of(x + 4.5, tip - way * 11)));
-        shapes.add(new Shape.Label(Point.of(x, y - 8 - length - 9), Show.number(Math.abs(newton), 0) + " N", "middle", 13, role));
+        shapes.add(Shape.area(
+                role,
+                Known.MEASURED,
+                Point.of(x, tip),
+                Point.of(x - 4.5, tip - way * 11),
+                Point.of(x + 4.5, tip - way * 11)));
+        shapes.add(new Shape.Label(
+                Point.of(x, y - 8 - length - 9), Show.number(Math.abs(newton), 0) + " N", "middle", 13, role));
     }
 }

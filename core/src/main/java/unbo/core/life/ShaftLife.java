@@ -3,9 +3,10 @@ package unbo.core.life;
 import java.util.List;
 
 /**
- * A shaft in two bearings under any loads: equilibrium in two planes through its axis gives each bearing's radial load; the
- * side force goes into the bearing that locates, or with an adjusted pair is shared by what each induces. Basic life by
- * ISO 281, modified by a_ISO and by water in the oil; the pair by the product law. Limits: rigid shaft and case, no preload.
+ * A shaft in two bearings under any loads: equilibrium in two planes through its axis gives each bearing's radial load;
+ * the side force goes into the bearing that locates, or with an adjusted pair is shared by what each induces. Basic
+ * life by ISO 281, modified by a_ISO and by water in the oil; the pair by the product law. Limits: rigid shaft and
+ * case, no preload.
  *
  * @param systemHours modified life of both together
  */
@@ -14,14 +15,29 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
     private static final double DRY_PPM = 100;
 
     /** Which bearing takes thrust. */
-    public enum Locates { LEFT, RIGHT, PAIR }
-
-    /** A load on the shaft. @param atMm from the left bearing, + to the right  @param verticalN, horizontalN, axialN + up, + away from you, + to the right */
-    public record Load(double atMm, double verticalN, double horizontalN, double axialN) {
+    public enum Locates {
+        LEFT,
+        RIGHT,
+        PAIR
     }
 
-    /** @param spreadMm between the pressure centres  @param waterPpm in the oil; 0 in grease */
-    public record Input(double spreadMm, List<Load> loads, WheelInput.Bearing left, WheelInput.Bearing right, Locates locates, double rpm, double kappa, double contamination, double waterPpm) {
+    /**
+     * A load on the shaft. @param atMm from the left bearing, + to the right @param verticalN, horizontalN, axialN +
+     * up, + away from you, + to the right
+     */
+    public record Load(double atMm, double verticalN, double horizontalN, double axialN) {}
+
+    /** @param spreadMm between the pressure centres @param waterPpm in the oil; 0 in grease */
+    public record Input(
+            double spreadMm,
+            List<Load> loads,
+            WheelInput.Bearing left,
+            WheelInput.Bearing right,
+            Locates locates,
+            double rpm,
+            double kappa,
+            double contamination,
+            double waterPpm) {
 
         public Input {
             loads = List.copyOf(loads);
@@ -29,13 +45,32 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
 
         /** The same with so many times all loads. */
         Input times(double factor) {
-            return new Input(spreadMm, loads.stream().map(l -> new Load(l.atMm, l.verticalN * factor, l.horizontalN * factor, l.axialN * factor)).toList(), left, right, locates, rpm, kappa, contamination, waterPpm);
+            return new Input(
+                    spreadMm,
+                    loads.stream()
+                            .map(l -> new Load(l.atMm, l.verticalN * factor, l.horizontalN * factor, l.axialN * factor))
+                            .toList(),
+                    left,
+                    right,
+                    locates,
+                    rpm,
+                    kappa,
+                    contamination,
+                    waterPpm);
         }
     }
 
     /** One bearing. @param verticalN, horizontalN what it puts on the shaft */
-    public record Side(WheelInput.Bearing bearing, double verticalN, double horizontalN, double radialN, double axialN, double equivalentN, double basicHours, double hours, double factor) {
-    }
+    public record Side(
+            WheelInput.Bearing bearing,
+            double verticalN,
+            double horizontalN,
+            double radialN,
+            double axialN,
+            double equivalentN,
+            double basicHours,
+            double hours,
+            double factor) {}
 
     public static ShaftLife of(Input in) {
         double a = in.spreadMm();
@@ -58,7 +93,9 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
         return new ShaftLife(in, l, r, Math.pow(Math.pow(l.hours(), -m) + Math.pow(r.hours(), -m), -1 / m));
     }
 
-    /** Thrust on the left and on the right bearing, N. A pair back to back: thrust to the right goes into the left one. */
+    /**
+     * Thrust on the left and on the right bearing, N. A pair back to back: thrust to the right goes into the left one.
+     */
     private static double[] thrust(Input in, double radialLeft, double radialRight, double axial) {
         double inducedLeft = WheelLife.induced(in.left(), radialLeft);
         double inducedRight = WheelLife.induced(in.right(), radialRight);
@@ -80,7 +117,8 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
     private static Side side(Input in, WheelInput.Bearing b, double[] force, double radial, double axial) {
         double p = Math.max(1e-9, WheelLife.equivalent(b, radial, axial));
         double basic = Math.pow(b.cN() / p, b.rollers() ? 10.0 / 3 : 3) * 1e6 / 60 / in.rpm();
-        double factor = LifeFactor.of(b.rollers(), in.kappa(), in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / p);
+        double factor = LifeFactor.of(
+                b.rollers(), in.kappa(), in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / p);
         factor *= dilution(in.waterPpm());
         return new Side(b, force[0], force[1], radial, axial, p, basic, basic * factor, factor);
     }

@@ -27,53 +27,143 @@ public final class WheelFields {
         }
     }
 
-    private static final List<Field.Choice> VEHICLES = List.of(new Field.Choice("car", "car"), new Field.Choice("van", "van"), new Field.Choice("trailer", "trailer"), new Field.Choice("motorcycle", "motorcycle (leans)"), new Field.Choice("bicycle", "bicycle (leans)"));
-    private static final List<Field.Choice> CLEAN = List.of(new Field.Choice("1", "very clean, 1"), new Field.Choice("0.7", "clean, sealed, 0.7"), new Field.Choice("0.55", "normal, 0.55"), new Field.Choice("0.4", "slight dirt, 0.4"), new Field.Choice("0.2", "dirty, 0.2"), new Field.Choice("0.05", "very dirty, 0.05"));
+    private static final List<Field.Choice> VEHICLES = List.of(
+            new Field.Choice("car", "car"),
+            new Field.Choice("van", "van"),
+            new Field.Choice("trailer", "trailer"),
+            new Field.Choice("motorcycle", "motorcycle (leans)"),
+            new Field.Choice("bicycle", "bicycle (leans)"));
+    private static final List<Field.Choice> CLEAN = List.of(
+            new Field.Choice("1", "very clean, 1"),
+            new Field.Choice("0.7", "clean, sealed, 0.7"),
+            new Field.Choice("0.55", "normal, 0.55"),
+            new Field.Choice("0.4", "slight dirt, 0.4"),
+            new Field.Choice("0.2", "dirty, 0.2"),
+            new Field.Choice("0.05", "very dirty, 0.05"));
 
-    public static final FieldList<Asked> LIST = FieldList.of(List.of(
-            Field.choice("vehicle", "Vehicle", VEHICLES).must(), Field.quantity("wheelLoadN", "Load on this wheel", Quantity.FORCE, "N", 10, 100_000).usually(200, 20_000).must(),
-            Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.05, 1.5).usually(0.15, 0.6).must(), Field.quantity("spreadMm", "Between pressure centres", Quantity.LENGTH, "mm", 5, 400).usually(20, 150).must(),
-            Field.quantity("offsetMm", "Load line outboard of their middle", Quantity.LENGTH, "mm", -200, 200).usually(-60, 60).hint("empty: by flange, spacer and ET below, else 0"),
-            Field.text("outerDesignation", "Outer bearing", 60), Field.text("innerDesignation", "Inner bearing", 60),
-            Field.quantity("newOffset", "Changed to: offset", Quantity.LENGTH, "mm", -250, 250).usually(-80, 80).hint("a spacer of 25 mm adds 25").slides("offsetMm"),
-            Field.quantity("loadFactor", "Changed to: load times", Quantity.RATIO, "", 0.1, 10).usually(0.5, 3).orElse("1", null).slides(""),
-            Field.quantity("lateralFactor", "Changed to: bends, times the g", Quantity.RATIO, "", 0, 5).usually(0, 3).orElse("1", null).slides(""),
-            Field.quantity("newKappa", "Changed to: κ", Quantity.RATIO, "", 0.05, 20).usually(0.1, 4).slides("kappa"), Field.quantity("newContamination", "Changed to: cleanliness ec", Quantity.RATIO, "", 0.01, 1).usually(0.05, 1).slides("contamination"),
-            Field.choice("over", "Chart over", WheelSweep.choices()).orElse("offset", null),
-            Field.quantity("flangeMm", "Flange outboard of their middle", Quantity.LENGTH, "mm", -200, 300).usually(0, 120).hint("where the wheel is bolted on"), Field.quantity("spacerMm", "Wheel spacer", Quantity.LENGTH, "mm", 0, 150).usually(3, 60).hint("beside the wheel that is judged now"),
-            Field.quantity("etMm", "The wheel's ET", Quantity.LENGTH, "mm", -100, 150).usually(0, 70).hint("stamped on the rim; + the flange stands outboard of the rim's middle"),
-            Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20).usually(0.2, 4).orElse("1", "see Viscosity"), Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
-            Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1, 0, 8).hint("straight, this wheel outside, this wheel inside; empty: 0.8 0.1 0.1"), Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5, 0, 8).hint("+ this wheel outside in the bend; empty: 0 0.25 −0.25"),
-            Field.quantity("impact", "Kerb strike, times the load", Quantity.RATIO, "", 1, 10).usually(3, 5).orElse("4", "a kerb; 3 to 5"),
-            Field.quantity("trackMm", "Track", Quantity.LENGTH, "mm", 300, 3000).usually(900, 2000).hint("with the height: load moves over in bends").seldom(), Field.quantity("cgHeightMm", "Height of the centre of gravity", Quantity.LENGTH, "mm", 50, 3000).usually(250, 1500).seldom(),
-            rating("outerCN", "Outer: C from the catalogue"), rating("outerC0N", "Outer: C0"), rating("innerCN", "Inner: C from the catalogue"), rating("innerC0N", "Inner: C0"),
-            angle("outerContactDeg", "Outer: contact or half cup angle"), angle("innerContactDeg", "Inner: contact or half cup angle"), Field.yesNo("outerRollers", "Outer: rollers").seldom(), Field.yesNo("innerRollers", "Inner: rollers").seldom()), WheelFields::rules, WheelFields::make);
+    public static final FieldList<Asked> LIST = FieldList.of(
+            List.of(
+                    Field.choice("vehicle", "Vehicle", VEHICLES).must(),
+                    Field.quantity("wheelLoadN", "Load on this wheel", Quantity.FORCE, "N", 10, 100_000)
+                            .usually(200, 20_000)
+                            .must(),
+                    Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.05, 1.5)
+                            .usually(0.15, 0.6)
+                            .must(),
+                    Field.quantity("spreadMm", "Between pressure centres", Quantity.LENGTH, "mm", 5, 400)
+                            .usually(20, 150)
+                            .must(),
+                    Field.quantity("offsetMm", "Load line outboard of their middle", Quantity.LENGTH, "mm", -200, 200)
+                            .usually(-60, 60)
+                            .hint("empty: by flange, spacer and ET below, else 0"),
+                    Field.text("outerDesignation", "Outer bearing", 60),
+                    Field.text("innerDesignation", "Inner bearing", 60),
+                    Field.quantity("newOffset", "Changed to: offset", Quantity.LENGTH, "mm", -250, 250)
+                            .usually(-80, 80)
+                            .hint("a spacer of 25 mm adds 25")
+                            .slides("offsetMm"),
+                    Field.quantity("loadFactor", "Changed to: load times", Quantity.RATIO, "", 0.1, 10)
+                            .usually(0.5, 3)
+                            .orElse("1", null)
+                            .slides(""),
+                    Field.quantity("lateralFactor", "Changed to: bends, times the g", Quantity.RATIO, "", 0, 5)
+                            .usually(0, 3)
+                            .orElse("1", null)
+                            .slides(""),
+                    Field.quantity("newKappa", "Changed to: κ", Quantity.RATIO, "", 0.05, 20)
+                            .usually(0.1, 4)
+                            .slides("kappa"),
+                    Field.quantity("newContamination", "Changed to: cleanliness ec", Quantity.RATIO, "", 0.01, 1)
+                            .usually(0.05, 1)
+                            .slides("contamination"),
+                    Field.choice("over", "Chart over", WheelSweep.choices()).orElse("offset", null),
+                    Field.quantity("flangeMm", "Flange outboard of their middle", Quantity.LENGTH, "mm", -200, 300)
+                            .usually(0, 120)
+                            .hint("where the wheel is bolted on"),
+                    Field.quantity("spacerMm", "Wheel spacer", Quantity.LENGTH, "mm", 0, 150)
+                            .usually(3, 60)
+                            .hint("beside the wheel that is judged now"),
+                    Field.quantity("etMm", "The wheel's ET", Quantity.LENGTH, "mm", -100, 150)
+                            .usually(0, 70)
+                            .hint("stamped on the rim; + the flange stands outboard of the rim's middle"),
+                    Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20)
+                            .usually(0.2, 4)
+                            .orElse("1", "see Viscosity"),
+                    Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
+                    Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1, 0, 8)
+                            .hint("straight, this wheel outside, this wheel inside; empty: 0.8 0.1 0.1"),
+                    Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5, 0, 8)
+                            .hint("+ this wheel outside in the bend; empty: 0 0.25 −0.25"),
+                    Field.quantity("impact", "Kerb strike, times the load", Quantity.RATIO, "", 1, 10)
+                            .usually(3, 5)
+                            .orElse("4", "a kerb; 3 to 5"),
+                    Field.quantity("trackMm", "Track", Quantity.LENGTH, "mm", 300, 3000)
+                            .usually(900, 2000)
+                            .hint("with the height: load moves over in bends")
+                            .seldom(),
+                    Field.quantity("cgHeightMm", "Height of the centre of gravity", Quantity.LENGTH, "mm", 50, 3000)
+                            .usually(250, 1500)
+                            .seldom(),
+                    rating("outerCN", "Outer: C from the catalogue"),
+                    rating("outerC0N", "Outer: C0"),
+                    rating("innerCN", "Inner: C from the catalogue"),
+                    rating("innerC0N", "Inner: C0"),
+                    angle("outerContactDeg", "Outer: contact or half cup angle"),
+                    angle("innerContactDeg", "Inner: contact or half cup angle"),
+                    Field.yesNo("outerRollers", "Outer: rollers").seldom(),
+                    Field.yesNo("innerRollers", "Inner: rollers").seldom()),
+            WheelFields::rules,
+            WheelFields::make);
 
-    public static final Question<Asked> QUESTION = new Question<>("wheel-life", "Wheel bearings, load and life", "What does this wheel ask of its two bearings, and how long do they last?", LIST,
-            Map.ofEntries(Map.entry("vehicle", "trailer"), Map.entry("wheelLoadN", "6500"), Map.entry("rollingRadiusM", "0.3"), Map.entry("spreadMm", "48"), Map.entry("offsetMm", "5"), Map.entry("newOffset", "30"), Map.entry("kappa", "0.6"), Map.entry("contamination", "0.2"),
-                    Map.entry("outerDesignation", "L44643/L44610"), Map.entry("innerDesignation", "L68149/L68110")),
+    public static final Question<Asked> QUESTION = new Question<>(
+            "wheel-life",
+            "Wheel bearings, load and life",
+            "What does this wheel ask of its two bearings, and how long do they last?",
+            LIST,
+            Map.ofEntries(
+                    Map.entry("vehicle", "trailer"),
+                    Map.entry("wheelLoadN", "6500"),
+                    Map.entry("rollingRadiusM", "0.3"),
+                    Map.entry("spreadMm", "48"),
+                    Map.entry("offsetMm", "5"),
+                    Map.entry("newOffset", "30"),
+                    Map.entry("kappa", "0.6"),
+                    Map.entry("contamination", "0.2"),
+                    Map.entry("outerDesignation", "L44643/L44610"),
+                    Map.entry("innerDesignation", "L68149/L68110")),
             WheelWords::answer);
 
-    private WheelFields() {
-    }
+    private WheelFields() {}
 
     static Field rating(String name, String label) {
-        return Field.quantity(name, label, Quantity.FORCE, "N", 50, 3_000_000).usually(1000, 300_000).seldom();
+        return Field.quantity(name, label, Quantity.FORCE, "N", 50, 3_000_000)
+                .usually(1000, 300_000)
+                .seldom();
     }
 
     static Field angle(String name, String label) {
-        return Field.quantity(name, label, Quantity.ANGLE, "°", 0, 60).usually(9, 45).seldom();
+        return Field.quantity(name, label, Quantity.ANGLE, "°", 0, 60)
+                .usually(9, 45)
+                .seldom();
     }
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = unrated(v, List.of("outer", "inner"));
         if (v.list("shares").size() != v.list("lateralGs").size()) {
-            problems.add(Problem.impossible("lateralGs", v.list("shares").size() + " shares and " + v.list("lateralGs").size() + " accelerations: each running state has both."));
-        } else if (!v.list("shares").isEmpty() && v.list("shares").stream().mapToDouble(Double::doubleValue).sum() <= 0) {
+            problems.add(Problem.impossible(
+                    "lateralGs",
+                    v.list("shares").size() + " shares and "
+                            + v.list("lateralGs").size() + " accelerations: each running state has both."));
+        } else if (!v.list("shares").isEmpty()
+                && v.list("shares").stream().mapToDouble(Double::doubleValue).sum() <= 0) {
             problems.add(Problem.impossible("shares", "The shares come to nothing."));
         }
         if ((v.has("spacerMm") || v.has("etMm")) && !v.has("flangeMm") && !v.has("offsetMm")) {
-            problems.add(new Problem("flangeMm", "Spacer and ET tell where the load line runs only with the flange: measure it from the middle of the bearings.", false));
+            problems.add(new Problem(
+                    "flangeMm",
+                    "Spacer and ET tell where the load line runs only with the flange: measure it "
+                            + "from the middle of the bearings.",
+                    false));
         }
         return problems;
     }
@@ -83,8 +173,18 @@ public final class WheelFields {
         List<Problem> problems = new ArrayList<>();
         for (String side : sides) {
             if (bearing(v, side).isEmpty()) {
-                problems.add(v.text(side + "Designation").isBlank() ? new Problem(side + "Designation", "Write the " + side + " bearing's number, or its C and C0.", false)
-                        : Problem.impossible(side + "Designation", "“" + v.text(side + "Designation") + "” has no sizes or no rule for its ratings here: write C and C0 from a catalogue."));
+                problems.add(
+                        v.text(side + "Designation").isBlank()
+                                ? new Problem(
+                                        side + "Designation",
+                                        "Write the " + side + " bearing's number, or its C and C0.",
+                                        false)
+                                : Problem.impossible(
+                                        side + "Designation",
+                                        "“" + v.text(side + "Designation")
+                                                + "” has no sizes or no rule for its ratings here: "
+                                                + "write C and C0 from a "
+                                                + "catalogue."));
             }
         }
         return problems;
@@ -109,26 +209,53 @@ public final class WheelFields {
             return Optional.empty();
         }
         double used = Double.isNaN(angle) ? rollers ? 14 : 0 : angle;
-        return Optional.of(new WheelInput.Bearing(marking.isBlank() ? side : marking, c, c0, rollers && used < 5 ? 14 : used, rollers, !v.has(side + "CN"), inside.map(i -> Ratings.staticBallFactor(i.geometry().gamma())).orElse(14.0)));
+        return Optional.of(new WheelInput.Bearing(
+                marking.isBlank() ? side : marking,
+                c,
+                c0,
+                rollers && used < 5 ? 14 : used,
+                rollers,
+                !v.has(side + "CN"),
+                inside.map(i -> Ratings.staticBallFactor(i.geometry().gamma())).orElse(14.0)));
     }
 
     /** s = flange + spacer − ET where it is not typed; without a flange 0. */
     private static double offset(Values v) {
-        return v.has("offsetMm") ? v.number("offsetMm") : v.has("flangeMm") ? v.number("flangeMm") + v.number("spacerMm", 0) - v.number("etMm", 0) : 0;
+        return v.has("offsetMm")
+                ? v.number("offsetMm")
+                : v.has("flangeMm") ? v.number("flangeMm") + v.number("spacerMm", 0) - v.number("etMm", 0) : 0;
     }
 
     private static Asked make(Values v) {
         List<WheelInput.State> states = new ArrayList<>();
         if (v.list("shares").isEmpty()) {
-            states.addAll(List.of(new WheelInput.State(0.8, 0), new WheelInput.State(0.1, 0.25), new WheelInput.State(0.1, -0.25)));
+            states.addAll(List.of(
+                    new WheelInput.State(0.8, 0), new WheelInput.State(0.1, 0.25), new WheelInput.State(0.1, -0.25)));
         }
         for (int i = 0; i < v.list("shares").size(); i++) {
-            states.add(new WheelInput.State(v.list("shares").get(i), v.list("lateralGs").get(i)));
+            states.add(new WheelInput.State(
+                    v.list("shares").get(i), v.list("lateralGs").get(i)));
         }
-        boolean leaning = v.text("vehicle").equals("motorcycle") || v.text("vehicle").equals("bicycle");
-        WheelInput wheel = new WheelInput(leaning, v.number("wheelLoadN"), v.number("rollingRadiusM"), v.number("spreadMm"), offset(v), states, bearing(v, "inner").orElseThrow(), bearing(v, "outer").orElseThrow(),
-                v.number("kappa"), Double.parseDouble(v.text("contamination")), v.maybe("trackMm"), v.maybe("cgHeightMm"));
-        WheelInput changed = wheel.offset(v.number("newOffset", wheel.offsetMm())).load(v.number("loadFactor")).lateral(v.number("lateralFactor")).film(v.number("newKappa", wheel.kappa())).clean(v.number("newContamination", wheel.contamination()));
+        boolean leaning =
+                v.text("vehicle").equals("motorcycle") || v.text("vehicle").equals("bicycle");
+        WheelInput wheel = new WheelInput(
+                leaning,
+                v.number("wheelLoadN"),
+                v.number("rollingRadiusM"),
+                v.number("spreadMm"),
+                offset(v),
+                states,
+                bearing(v, "inner").orElseThrow(),
+                bearing(v, "outer").orElseThrow(),
+                v.number("kappa"),
+                Double.parseDouble(v.text("contamination")),
+                v.maybe("trackMm"),
+                v.maybe("cgHeightMm"));
+        WheelInput changed = wheel.offset(v.number("newOffset", wheel.offsetMm()))
+                .load(v.number("loadFactor"))
+                .lateral(v.number("lateralFactor"))
+                .film(v.number("newKappa", wheel.kappa()))
+                .clean(v.number("newContamination", wheel.contamination()));
         return new Asked(wheel, changed, v.number("impact"), WheelSweep.of(v.text("over")));
     }
 }

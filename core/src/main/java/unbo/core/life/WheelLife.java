@@ -4,32 +4,41 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Loads and life of a wheel's two bearings. Equilibrium in the vertical plane through the axle; x outboard from midway between
- * the pressure centres, outer bearing at +a/2: Fro = (W'·(a/2 + s) − Fy·R)/a, Fri = (W'·(a/2 − s) + Fy·R)/a, the side force
- * inboard on the outside wheel of a bend. Tapers and angular contact pairs induce thrust on each other; the side force inboard
- * goes into the inner one. Equivalent load and basic life by ISO 281, modified by a_ISO; the pair by the product law with
- * Weibull slopes 10/9 and 9/8. Limits: rigid hub, no preload; load transfer only with track and height of the centre of gravity.
+ * Loads and life of a wheel's two bearings. Equilibrium in the vertical plane through the axle; x outboard from midway
+ * between the pressure centres, outer bearing at +a/2: Fro = (W'·(a/2 + s) − Fy·R)/a, Fri = (W'·(a/2 − s) + Fy·R)/a,
+ * the side force inboard on the outside wheel of a bend. Tapers and angular contact pairs induce thrust on each other;
+ * the side force inboard goes into the inner one. Equivalent load and basic life by ISO 281, modified by a_ISO; the
+ * pair by the product law with Weibull slopes 10/9 and 9/8. Limits: rigid hub, no preload; load transfer only with
+ * track and height of the centre of gravity.
  *
- * @param systemLifeKm     modified life of the pair, km
- * @param flangeMomentNm   largest bending moment on the flange over the states
+ * @param systemLifeKm modified life of the pair, km
+ * @param flangeMomentNm largest bending moment on the flange over the states
  */
 public record WheelLife(WheelInput input, Side inner, Side outer, double systemLifeKm, double flangeMomentNm) {
 
     private static final double GRAVITY = 1;
-    private static final double[][] ANGULAR = {{25, 0.41, 0.87, 0.68}, {30, 0.39, 0.76, 0.80}, {35, 0.37, 0.66, 0.95}, {40, 0.35, 0.57, 1.14}};
+    private static final double[][] ANGULAR = {
+        {25, 0.41, 0.87, 0.68}, {30, 0.39, 0.76, 0.80}, {35, 0.37, 0.66, 0.95}, {40, 0.35, 0.57, 1.14}
+    };
 
     /** Loads of one bearing in one state, N. */
-    public record Load(double radialN, double axialN, double equivalentN, double lifeMillions) {
-    }
+    public record Load(double radialN, double axialN, double equivalentN, double lifeMillions) {}
 
     /**
      * One bearing.
      *
-     * @param radialN     of the state with the largest radial, as is axialN
+     * @param radialN of the state with the largest radial, as is axialN
      * @param equivalentN mean over the states
      */
-    public record Side(WheelInput.Bearing bearing, double radialN, double axialN, double equivalentN, double basicLifeKm, double lifeKm, double factor, List<Load> states) {
-    }
+    public record Side(
+            WheelInput.Bearing bearing,
+            double radialN,
+            double axialN,
+            double equivalentN,
+            double basicLifeKm,
+            double lifeKm,
+            double factor,
+            List<Load> states) {}
 
     public static WheelLife of(WheelInput in) {
         int n = in.states().size();
@@ -67,7 +76,9 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         return Math.max(0, in.wheelLoadN() + 2 * in.wheelLoadN() * g * in.cgHeightMm() / in.trackMm());
     }
 
-    /** Thrust on both bearings, with what each induces on the other; side force inboard positive, into the inner one. */
+    /**
+     * Thrust on both bearings, with what each induces on the other; side force inboard positive, into the inner one.
+     */
     private static void axial(WheelInput in, double fri, double fro, double side, double[] inner, double[] outer) {
         double si = induced(in.inner(), fri);
         double so = induced(in.outer(), fro);
@@ -126,7 +137,8 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         }
         double mean = Math.pow(sum / shares, 1 / p);
         double basic = Math.pow(b.cN() / mean, p) * 2 * Math.PI * in.rollingRadiusM() * 1000;
-        double factor = LifeFactor.of(b.rollers(), in.kappa(), in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / mean);
+        double factor = LifeFactor.of(
+                b.rollers(), in.kappa(), in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / mean);
         return new Side(b, loads[worst][0], loads[worst][1], mean, basic, basic * factor, factor, List.copyOf(states));
     }
 }

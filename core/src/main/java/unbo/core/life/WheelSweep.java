@@ -11,9 +11,10 @@ import unbo.core.measure.Show;
 
 /** What the life of a wheel's bearings is drawn over, everything else held. */
 public enum WheelSweep {
-
-    OFFSET("offset", "offset, mm", -60, 100, false, WheelInput::offsetMm, WheelInput::offset), LATERAL("lateral", "bends, times the g", 0, 3, false, w -> 1.0, WheelInput::lateral),
-    LOAD("load", "load, times", 0.5, 3, false, w -> 1.0, WheelInput::load), KAPPA("kappa", "viscosity ratio κ", 0.1, 4, true, WheelInput::kappa, WheelInput::film),
+    OFFSET("offset", "offset, mm", -60, 100, false, WheelInput::offsetMm, WheelInput::offset),
+    LATERAL("lateral", "bends, times the g", 0, 3, false, w -> 1.0, WheelInput::lateral),
+    LOAD("load", "load, times", 0.5, 3, false, w -> 1.0, WheelInput::load),
+    KAPPA("kappa", "viscosity ratio κ", 0.1, 4, true, WheelInput::kappa, WheelInput::film),
     CLEAN("clean", "cleanliness ec", 0.05, 1, false, WheelInput::contamination, WheelInput::clean);
 
     /** Thousands of km: more than any wheel goes. */
@@ -27,7 +28,14 @@ public enum WheelSweep {
     private final Function<WheelInput, Double> now;
     private final BiFunction<WheelInput, Double, WheelInput> changed;
 
-    WheelSweep(String code, String label, double from, double to, boolean log, Function<WheelInput, Double> now, BiFunction<WheelInput, Double, WheelInput> changed) {
+    WheelSweep(
+            String code,
+            String label,
+            double from,
+            double to,
+            boolean log,
+            Function<WheelInput, Double> now,
+            BiFunction<WheelInput, Double, WheelInput> changed) {
         this.code = code;
         this.label = label;
         this.from = from;
@@ -39,11 +47,16 @@ public enum WheelSweep {
 
     /** @throws java.util.NoSuchElementException for an unknown code */
     public static WheelSweep of(String code) {
-        return Arrays.stream(values()).filter(s -> s.code.equals(code)).findFirst().orElseThrow();
+        return Arrays.stream(values())
+                .filter(s -> s.code.equals(code))
+                .findFirst()
+                .orElseThrow();
     }
 
     static List<Field.Choice> choices() {
-        return Arrays.stream(values()).map(s -> new Field.Choice(s.code, s.label)).toList();
+        return Arrays.stream(values())
+                .map(s -> new Field.Choice(s.code, s.label))
+                .toList();
     }
 
     /** The wheel with this quantity at {@code value}. */
@@ -53,12 +66,25 @@ public enum WheelSweep {
 
     /** Modified life of both bearings and of the pair over the quantity; the present value marked. */
     Chart chart(WheelInput wheel) {
-        List<Chart.Line> lines = List.of(new Chart.Line("pair", v -> thousands(WheelLife.of(at(wheel, v)).systemLifeKm())), new Chart.Line("outer", v -> thousands(WheelLife.of(at(wheel, v)).outer().lifeKm())),
-                new Chart.Line("inner", v -> thousands(WheelLife.of(at(wheel, v)).inner().lifeKm())));
+        List<Chart.Line> lines = List.of(
+                new Chart.Line("pair", v -> thousands(WheelLife.of(at(wheel, v)).systemLifeKm())),
+                new Chart.Line(
+                        "outer",
+                        v -> thousands(WheelLife.of(at(wheel, v)).outer().lifeKm())),
+                new Chart.Line(
+                        "inner",
+                        v -> thousands(WheelLife.of(at(wheel, v)).inner().lifeKm())));
         Chart.Axis x = new Chart.Axis(label, from, to, log);
         double present = now.apply(wheel);
         double pair = thousands(WheelLife.of(wheel).systemLifeKm());
-        return new Chart("life-over-" + code, "Life of outer, inner and pair over " + label, x, Chart.decades("1000 km", x, lines, 0.01, MOST), lines, List.of(new Chart.Spot(present, pair, Show.number(pair, pair < 10 ? 1 : 0) + " now")), List.of());
+        return new Chart(
+                "life-over-" + code,
+                "Life of outer, inner and pair over " + label,
+                x,
+                Chart.decades("1000 km", x, lines, 0.01, MOST),
+                lines,
+                List.of(new Chart.Spot(present, pair, Show.number(pair, pair < 10 ? 1 : 0) + " now")),
+                List.of());
     }
 
     private static double thousands(double km) {

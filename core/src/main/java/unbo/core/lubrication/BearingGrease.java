@@ -5,37 +5,54 @@ import java.time.LocalDate;
 /**
  * Grease for one bearing: how much to fill, how much to add and when.
  *
- * <p>Free volume from envelope and mass; share by use (a wheel 30–50 % whatever the speed, a pulley 25–35, a pivot 80–90,
- * otherwise by n·dm); mass at 0.90 g/cm³. Relubrication interval at 70 °C tf = K·(14·10⁶/(n·√d) − 4·d) hours, halved for
- * each started 15 K above, no gain below, times what shortens it (vertical shaft, dirt, water), capped at 30 000 h; zero or
- * less asks for oil. Adding: 0.005·D·B grams.
+ * <p>Free volume from envelope and mass; share by use (a wheel 30–50 % whatever the speed, a pulley 25–35, a pivot
+ * 80–90, otherwise by n·dm); mass at 0.90 g/cm³. Relubrication interval at 70 °C tf = K·(14·10⁶/(n·√d) − 4·d) hours,
+ * halved for each started 15 K above, no gain below, times what shortens it (vertical shaft, dirt, water), capped at 30
+ * 000 h; zero or less asks for oil. Adding: 0.005·D·B grams.
  *
- * @param nDm                speed figure, mm/min; null without a speed
- * @param hours              null without a speed; 0 where grease does not do
- * @param strokes            rounded up to a half; null without a calibrated gun
- * @param handPacked         80–100 % for tapers packed by hand; null for others
+ * @param nDm speed figure, mm/min; null without a speed
+ * @param hours null without a speed; 0 where grease does not do
+ * @param strokes rounded up to a half; null without a calibrated gun
+ * @param handPacked 80–100 % for tapers packed by hand; null for others
  */
-public record BearingGrease(BearingGreaseInput input, double freeCm3, Double nDm, Share share, HubGrease.Range grams, HubGrease.Range handPacked,
-                            HubGrease.Range cavityGrams, Double hours, double replenishGrams, Double strokes) {
+public record BearingGrease(
+        BearingGreaseInput input,
+        double freeCm3,
+        Double nDm,
+        Share share,
+        HubGrease.Range grams,
+        HubGrease.Range handPacked,
+        HubGrease.Range cavityGrams,
+        Double hours,
+        double replenishGrams,
+        Double strokes) {
 
     private static final double CAP_H = 30_000;
     private static final double DAYS_A_YEAR = 365.25;
     private static final long MOST_DAYS = 36_525;
 
     /** Least and most share of the free volume. */
-    public record Share(double least, double most) {
-    }
+    public record Share(double least, double most) {}
 
     public static BearingGrease of(BearingGreaseInput in) {
-        double free = FreeVolume.cm3(FreeVolume.envelopeCm3(in.boreMm(), in.outsideMm(), in.widthMm()), in.massKg(), in.ball());
+        double free = FreeVolume.cm3(
+                FreeVolume.envelopeCm3(in.boreMm(), in.outsideMm(), in.widthMm()), in.massKg(), in.ball());
         Double nDm = in.rpm() == null ? null : in.rpm() * (in.boreMm() + in.outsideMm()) / 2;
         Share share = share(in.use(), nDm);
         double density = FreeVolume.GREASE_G_PER_CM3;
         double replenish = 0.005 * in.outsideMm() * in.widthMm();
-        return new BearingGrease(in, free, nDm, share, new HubGrease.Range(free * share.least() * density, free * share.most() * density),
+        return new BearingGrease(
+                in,
+                free,
+                nDm,
+                share,
+                new HubGrease.Range(free * share.least() * density, free * share.most() * density),
                 in.taper() ? HubGrease.Range.of(free, true) : null,
-                in.cavityCm3() == null ? null : new HubGrease.Range(in.cavityCm3() / 3 * density, in.cavityCm3() / 2 * density),
-                in.rpm() == null ? null : hours(in), replenish,
+                in.cavityCm3() == null
+                        ? null
+                        : new HubGrease.Range(in.cavityCm3() / 3 * density, in.cavityCm3() / 2 * density),
+                in.rpm() == null ? null : hours(in),
+                replenish,
                 in.strokeGrams() == null ? null : Math.ceil(replenish / in.strokeGrams() * 2 - 1e-9) / 2);
     }
 
@@ -44,8 +61,10 @@ public record BearingGrease(BearingGreaseInput input, double freeCm3, Double nDm
             case "wheel" -> new Share(0.30, 0.50);
             case "pulley" -> new Share(0.25, 0.35);
             case "pivot" -> new Share(0.80, 0.90);
-            default -> nDm == null || nDm > 50_000 && nDm <= 300_000 ? new Share(0.30, 0.50)
-                    : nDm <= 50_000 ? new Share(0.50, 0.75) : new Share(0.25, 0.30);
+            default ->
+                nDm == null || nDm > 50_000 && nDm <= 300_000
+                        ? new Share(0.30, 0.50)
+                        : nDm <= 50_000 ? new Share(0.50, 0.75) : new Share(0.25, 0.30);
         };
     }
 
@@ -60,17 +79,26 @@ public record BearingGrease(BearingGreaseInput input, double freeCm3, Double nDm
 
     /** The interval as a distance, km; null without hours or a mean speed. */
     public Double km() {
-        return hours == null || hours <= 0 || input.service() == null ? null : hours * input.service().meanKmh();
+        return hours == null || hours <= 0 || input.service() == null
+                ? null
+                : hours * input.service().meanKmh();
     }
 
     /** The day it is due by the distance of a year; null where that is not known. */
     public LocalDate dueOn() {
         Double km = km();
-        return km == null || input.service().yearlyKm() == null ? null : input.service().from().plusDays(Math.min(MOST_DAYS, Math.round(km / input.service().yearlyKm() * DAYS_A_YEAR)));
+        return km == null || input.service().yearlyKm() == null
+                ? null
+                : input.service()
+                        .from()
+                        .plusDays(Math.min(
+                                MOST_DAYS, Math.round(km / input.service().yearlyKm() * DAYS_A_YEAR)));
     }
 
     /** Strokes of the gun in a year at this interval; null without a gun or a distance. */
     public Double strokesAYear() {
-        return strokes == null || km() == null || input.service().yearlyKm() == null ? null : strokes * input.service().yearlyKm() / km();
+        return strokes == null || km() == null || input.service().yearlyKm() == null
+                ? null
+                : strokes * input.service().yearlyKm() / km();
     }
 }

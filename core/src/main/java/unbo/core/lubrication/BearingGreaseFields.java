@@ -22,42 +22,105 @@ import unbo.core.worksheet.Worksheet;
 /** What is asked to grease one bearing: its designation, or its sizes. */
 public final class BearingGreaseFields {
 
-    private static final List<Field.Choice> KINDS = List.of(new Field.Choice("ball", "ball bearing"),
-            new Field.Choice("tapered", "tapered roller"), new Field.Choice("cylindrical", "cylindrical roller"),
-            new Field.Choice("needle", "needle roller"), new Field.Choice("spherical", "spherical roller"));
+    private static final List<Field.Choice> KINDS = List.of(
+            new Field.Choice("ball", "ball bearing"),
+            new Field.Choice("tapered", "tapered roller"),
+            new Field.Choice("cylindrical", "cylindrical roller"),
+            new Field.Choice("needle", "needle roller"),
+            new Field.Choice("spherical", "spherical roller"));
 
-    public static final FieldList<BearingGreaseInput> LIST = FieldList.of(List.of(
-            Field.text("designation", "Designation", 40).hint("or the three sizes below"),
-            size("boreMm", "Bore"), size("outsideMm", "Outside"), size("widthMm", "Width"),
-            Field.quantity("massKg", "Mass", Quantity.MASS, "kg", 0.001, 100).hint("weigh it, or leave it to the estimate"),
-            Field.choice("kind", "Kind", KINDS).hint("taken from the designation where that tells"),
-            Field.quantity("rpm", "Speed", Quantity.ROTATION, "rpm", 0, 60_000),
-            Field.choice("use", "Use", List.of(new Field.Choice("wheel", "wheel"), new Field.Choice("pivot", "pivot, turns under 45°"),
-                    new Field.Choice("pulley", "belt pulley"), new Field.Choice("general", "general"))).orElse("general", "share by speed"),
-            Field.quantity("temperature", "Temperature", Quantity.TEMPERATURE, "°C", -40, 250).orElse("70", "where the interval formula stands"),
-            Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20).usually(0.5, 3).hint("ten strokes on a scale, divided by ten"),
-            Field.quantity("cavityCm3", "Cavity beside it", Quantity.VOLUME, "cm³", 0, 10_000), Field.yesNo("vertical", "Shaft stands upright").seldom(),
-            Field.choice("dirt", "Dirt", List.of(new Field.Choice("1", "kept out"), new Field.Choice("0.7", "some, 0.7"), new Field.Choice("0.4", "much, 0.4"), new Field.Choice("0.1", "heavy, 0.1"))).orElse("1", null),
-            Field.choice("water", "Water", List.of(new Field.Choice("1", "kept out"), new Field.Choice("0.5", "some, 0.5"), new Field.Choice("0.1", "goes in, 0.1"))).orElse("1", null),
-            Field.quantity("meanSpeed", "Mean speed while it runs", Quantity.SPEED, "km/h", 0.5, 300).usually(5, 120).hint("for the interval in km"), Field.quantity("yearly", "Goes a year", Quantity.DISTANCE, "km", 1, 500_000).usually(200, 60_000).hint("for the day it is due"),
-            Field.date("greased", "Greased on").hint("for the day it is due")),
-            BearingGreaseFields::rules, BearingGreaseFields::make);
+    public static final FieldList<BearingGreaseInput> LIST = FieldList.of(
+            List.of(
+                    Field.text("designation", "Designation", 40).hint("or the three sizes below"),
+                    size("boreMm", "Bore"),
+                    size("outsideMm", "Outside"),
+                    size("widthMm", "Width"),
+                    Field.quantity("massKg", "Mass", Quantity.MASS, "kg", 0.001, 100)
+                            .hint("weigh it, or leave it to the estimate"),
+                    Field.choice("kind", "Kind", KINDS).hint("taken from the designation where that tells"),
+                    Field.quantity("rpm", "Speed", Quantity.ROTATION, "rpm", 0, 60_000),
+                    Field.choice(
+                                    "use",
+                                    "Use",
+                                    List.of(
+                                            new Field.Choice("wheel", "wheel"),
+                                            new Field.Choice("pivot", "pivot, turns under 45°"),
+                                            new Field.Choice("pulley", "belt pulley"),
+                                            new Field.Choice("general", "general")))
+                            .orElse("general", "share by speed"),
+                    Field.quantity("temperature", "Temperature", Quantity.TEMPERATURE, "°C", -40, 250)
+                            .orElse("70", "where the interval formula stands"),
+                    Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20)
+                            .usually(0.5, 3)
+                            .hint("ten strokes on a scale, divided by ten"),
+                    Field.quantity("cavityCm3", "Cavity beside it", Quantity.VOLUME, "cm³", 0, 10_000),
+                    Field.yesNo("vertical", "Shaft stands upright").seldom(),
+                    Field.choice(
+                                    "dirt",
+                                    "Dirt",
+                                    List.of(
+                                            new Field.Choice("1", "kept out"),
+                                            new Field.Choice("0.7", "some, 0.7"),
+                                            new Field.Choice("0.4", "much, 0.4"),
+                                            new Field.Choice("0.1", "heavy, 0.1")))
+                            .orElse("1", null),
+                    Field.choice(
+                                    "water",
+                                    "Water",
+                                    List.of(
+                                            new Field.Choice("1", "kept out"),
+                                            new Field.Choice("0.5", "some, 0.5"),
+                                            new Field.Choice("0.1", "goes in, 0.1")))
+                            .orElse("1", null),
+                    Field.quantity("meanSpeed", "Mean speed while it runs", Quantity.SPEED, "km/h", 0.5, 300)
+                            .usually(5, 120)
+                            .hint("for the interval in km"),
+                    Field.quantity("yearly", "Goes a year", Quantity.DISTANCE, "km", 1, 500_000)
+                            .usually(200, 60_000)
+                            .hint("for the day it is due"),
+                    Field.date("greased", "Greased on").hint("for the day it is due")),
+            BearingGreaseFields::rules,
+            BearingGreaseFields::make);
 
-    public static final Question<BearingGreaseInput> QUESTION = new Question<>("grease", "Grease for one bearing",
-            "How many grams, and when again?", LIST, Map.of("boreMm", "25", "outsideMm", "52", "widthMm", "15", "massKg", "0.128", "kind", "ball", "rpm", "800", "use", "wheel", "strokeGrams", "1.2"),
+    public static final Question<BearingGreaseInput> QUESTION = new Question<>(
+            "grease",
+            "Grease for one bearing",
+            "How many grams, and when again?",
+            LIST,
+            Map.of(
+                    "boreMm",
+                    "25",
+                    "outsideMm",
+                    "52",
+                    "widthMm",
+                    "15",
+                    "massKg",
+                    "0.128",
+                    "kind",
+                    "ball",
+                    "rpm",
+                    "800",
+                    "use",
+                    "wheel",
+                    "strokeGrams",
+                    "1.2"),
             in -> answer(BearingGrease.of(in)));
 
-    private BearingGreaseFields() {
-    }
+    private BearingGreaseFields() {}
 
     private static Field size(String name, String label) {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 1, 1000).usually(4, 300);
     }
 
-    /** Boundary sizes by designation: a number as stamped, or a taper set written CONE/CUP; null where they are not known. */
+    /**
+     * Boundary sizes by designation: a number as stamped, or a taper set written CONE/CUP; null where they are not
+     * known.
+     */
     private static Boundary boundary(Values v) {
         Decoded d = Decoder.decodeSet(v.text("designation"));
-        return d.boreMm() == null || d.outsideMm() == null || d.widthMm() == null ? null : new Boundary(d.kind(), d.marking(), d.boreMm(), d.outsideMm(), d.widthMm(), "", "");
+        return d.boreMm() == null || d.outsideMm() == null || d.widthMm() == null
+                ? null
+                : new Boundary(d.kind(), d.marking(), d.boreMm(), d.outsideMm(), d.widthMm(), "", "");
     }
 
     private static List<Problem> rules(Values v) {
@@ -65,18 +128,29 @@ public final class BearingGreaseFields {
         boolean sized = v.has("boreMm") && v.has("outsideMm") && v.has("widthMm");
         boolean named = !v.text("designation").isBlank();
         if (named && boundary(v) == null && !sized) {
-            problems.add(Problem.impossible("designation", "“" + v.text("designation") + "” is not in the tables: write bore, outside and width instead."));
+            problems.add(Problem.impossible(
+                    "designation",
+                    "“" + v.text("designation") + "” is not in the tables: write bore, outside and width instead."));
         } else if (!named && !sized) {
-            problems.add(new Problem(v.has("boreMm") ? v.has("outsideMm") ? "widthMm" : "outsideMm" : "boreMm", "Write a designation, or bore, outside and width.", false));
+            problems.add(new Problem(
+                    v.has("boreMm") ? v.has("outsideMm") ? "widthMm" : "outsideMm" : "boreMm",
+                    "Write a designation, or bore, outside and width.",
+                    false));
         }
         if (sized && v.number("outsideMm") <= v.number("boreMm")) {
-            problems.add(Problem.impossible("outsideMm", "The outside, " + Show.number(v.number("outsideMm"), 3) + " mm, must be more than the bore, " + Show.number(v.number("boreMm"), 3) + " mm."));
+            problems.add(Problem.impossible(
+                    "outsideMm",
+                    "The outside, " + Show.number(v.number("outsideMm"), 3) + " mm, must be more than the bore, "
+                            + Show.number(v.number("boreMm"), 3) + " mm."));
         }
         if (problems.isEmpty() && v.has("massKg")) {
             BearingGreaseInput in = make(v);
             double envelope = FreeVolume.envelopeCm3(in.boreMm(), in.outsideMm(), in.widthMm());
             if (FreeVolume.cm3(envelope, in.massKg(), in.ball()) <= 0) {
-                problems.add(Problem.impossible("massKg", Show.number(in.massKg(), 3) + " kg of steel do not fit into " + Show.number(envelope, 1) + " cm³: weigh it again."));
+                problems.add(Problem.impossible(
+                        "massKg",
+                        Show.number(in.massKg(), 3) + " kg of steel do not fit into " + Show.number(envelope, 1)
+                                + " cm³: weigh it again."));
             }
         }
         return problems;
@@ -87,53 +161,135 @@ public final class BearingGreaseFields {
         String kind = !v.text("kind").isEmpty() ? v.text("kind") : b == null ? "ball" : kindOf(b);
         boolean ball = kind.equals("ball");
         double life = ball ? 10 : kind.equals("cylindrical") || kind.equals("needle") ? 5 : 1;
-        return new BearingGreaseInput(v.number("boreMm", b == null ? 0 : b.boreMm()), v.number("outsideMm", b == null ? 0 : b.outsideMm()),
-                v.number("widthMm", b == null ? 0 : b.widthMm()), v.maybe("massKg"), ball, kind.equals("tapered"), life, v.maybe("rpm"), v.text("use"),
-                v.number("temperature"), v.maybe("strokeGrams"), v.maybe("cavityCm3"),
-                (v.yes("vertical") ? 0.5 : 1) * Double.parseDouble(v.text("dirt")) * Double.parseDouble(v.text("water")),
-                v.has("meanSpeed") ? new BearingGreaseInput.Service(v.number("meanSpeed"), v.date("greased") == null ? null : v.maybe("yearly"), v.date("greased")) : null);
+        return new BearingGreaseInput(
+                v.number("boreMm", b == null ? 0 : b.boreMm()),
+                v.number("outsideMm", b == null ? 0 : b.outsideMm()),
+                v.number("widthMm", b == null ? 0 : b.widthMm()),
+                v.maybe("massKg"),
+                ball,
+                kind.equals("tapered"),
+                life,
+                v.maybe("rpm"),
+                v.text("use"),
+                v.number("temperature"),
+                v.maybe("strokeGrams"),
+                v.maybe("cavityCm3"),
+                (v.yes("vertical") ? 0.5 : 1)
+                        * Double.parseDouble(v.text("dirt"))
+                        * Double.parseDouble(v.text("water")),
+                v.has("meanSpeed")
+                        ? new BearingGreaseInput.Service(
+                                v.number("meanSpeed"),
+                                v.date("greased") == null ? null : v.maybe("yearly"),
+                                v.date("greased"))
+                        : null);
     }
 
     private static String kindOf(Boundary b) {
-        return b.kind().contains("ball") || b.kind().contains("angular") ? "ball" : b.tapered() ? "tapered"
-                : b.kind().contains("needle") ? "needle" : b.kind().startsWith("cylindrical") ? "cylindrical" : "spherical";
+        return b.kind().contains("ball") || b.kind().contains("angular")
+                ? "ball"
+                : b.tapered()
+                        ? "tapered"
+                        : b.kind().contains("needle")
+                                ? "needle"
+                                : b.kind().startsWith("cylindrical") ? "cylindrical" : "spherical";
     }
 
     private static Answer answer(BearingGrease g) {
         List<Answer.Figure> figures = new ArrayList<>();
         HubGrease.Range main = g.handPacked() != null && g.input().use().equals("wheel") ? g.handPacked() : g.grams();
-        figures.add(new Answer.Figure(main == g.grams() ? "fill with" : "pack by hand", range(main), "g", main == g.grams() ? percent(g.share()) : "80–100 % of the free volume"));
+        figures.add(new Answer.Figure(
+                main == g.grams() ? "fill with" : "pack by hand",
+                range(main),
+                "g",
+                main == g.grams() ? percent(g.share()) : "80–100 % of the free volume"));
         if (g.cavityGrams() != null) {
             figures.add(new Answer.Figure("cavity, a third to a half", range(g.cavityGrams()), "g", ""));
         }
-        figures.add(new Answer.Figure("free volume", Show.number(g.freeCm3(), 1), "cm³", g.input().massKg() == null ? "estimated" : "from its mass"));
+        figures.add(new Answer.Figure(
+                "free volume",
+                Show.number(g.freeCm3(), 1),
+                "cm³",
+                g.input().massKg() == null ? "estimated" : "from its mass"));
         if (g.hours() != null) {
-            figures.add(new Answer.Figure("grease again after", g.hours() <= 0 ? "needs oil" : Show.number(g.hours(), 0), g.hours() <= 0 ? "" : "h", ""));
+            figures.add(new Answer.Figure(
+                    "grease again after",
+                    g.hours() <= 0 ? "needs oil" : Show.number(g.hours(), 0),
+                    g.hours() <= 0 ? "" : "h",
+                    ""));
         }
         if (g.km() != null) {
-            figures.add(new Answer.Figure("that is", Show.number(g.km(), 0), "km", g.dueOn() == null ? "" : "due on " + g.dueOn()));
+            figures.add(new Answer.Figure(
+                    "that is", Show.number(g.km(), 0), "km", g.dueOn() == null ? "" : "due on " + g.dueOn()));
         }
-        figures.add(new Answer.Figure("add then", Show.number(g.replenishGrams(), 1), "g", g.strokes() == null ? "" : Show.number(g.strokes(), 1) + " strokes" + (g.strokesAYear() == null ? "" : ", " + Show.number(g.strokesAYear(), 1) + " a year")));
+        figures.add(new Answer.Figure(
+                "add then",
+                Show.number(g.replenishGrams(), 1),
+                "g",
+                g.strokes() == null
+                        ? ""
+                        : Show.number(g.strokes(), 1) + " strokes"
+                                + (g.strokesAYear() == null
+                                        ? ""
+                                        : ", " + Show.number(g.strokesAYear(), 1) + " a year")));
         List<Finding> findings = g.nDm() != null && g.nDm() > 300_000
-                ? List.of(new Finding("fast", Level.WATCH, "n·dm is " + Show.number(g.nDm(), 0) + ": a full fill would churn and run hot; keep to the share.")) : List.of();
-        return new Answer(figures, findings, List.of("A hand gun can pass 700 bar at the nozzle: stop when the seal moves, never into a sealed bearing, fingers away. "
-                + "Grease under the skin is a surgical emergency, even if it does not hurt: hospital at once, say “grease injection”."), worksheet(g), List.of(FillDrawing.of(g)));
+                ? List.of(new Finding(
+                        "fast",
+                        Level.WATCH,
+                        "n·dm is " + Show.number(g.nDm(), 0)
+                                + ": a full fill would churn and run hot; keep to the share."))
+                : List.of();
+        return new Answer(
+                figures,
+                findings,
+                List.of("A hand gun can pass 700 bar at the nozzle: stop when the seal moves, never "
+                        + "into a sealed bearing, fingers away. "
+                        + "Grease under the skin is a surgical emergency, even if it does not hurt: "
+                        + "hospital at once, say “grease injection”."),
+                worksheet(g),
+                List.of(FillDrawing.of(g)));
     }
 
     private static Worksheet worksheet(BearingGrease g) {
         BearingGreaseInput in = g.input();
         List<Worksheet.Line> lines = new ArrayList<>();
-        lines.add(Worksheet.given("d, D, B", "sizes", Show.number(in.boreMm(), 3) + " × " + Show.number(in.outsideMm(), 3) + " × " + Show.number(in.widthMm(), 3) + " mm"));
-        lines.add(Worksheet.computed("V", "free volume", in.massKg() == null ? "π/4·B·(D² − d²)·(1 − " + (in.ball() ? "0.68" : "0.75") + ")" : "π/4·B·(D² − d²) − m/7.8",
+        lines.add(Worksheet.given(
+                "d, D, B",
+                "sizes",
+                Show.number(in.boreMm(), 3) + " × " + Show.number(in.outsideMm(), 3) + " × "
+                        + Show.number(in.widthMm(), 3) + " mm"));
+        lines.add(Worksheet.computed(
+                "V",
+                "free volume",
+                in.massKg() == null
+                        ? "π/4·B·(D² − d²)·(1 − " + (in.ball() ? "0.68" : "0.75") + ")"
+                        : "π/4·B·(D² − d²) − m/7.8",
                 Show.number(g.freeCm3(), 2) + " cm³"));
-        lines.add(Worksheet.judged("", "share", "by use", percent(g.share()), g.nDm() == null ? "no speed given" : "n·dm = " + Show.number(g.nDm(), 0)));
+        lines.add(Worksheet.judged(
+                "",
+                "share",
+                "by use",
+                percent(g.share()),
+                g.nDm() == null ? "no speed given" : "n·dm = " + Show.number(g.nDm(), 0)));
         lines.add(Worksheet.computed("", "grams", "V · share · 0.90 g/cm³", range(g.grams()) + " g"));
         if (g.hours() != null) {
-            lines.add(Worksheet.judged("tf", "interval", "K·(14·10⁶/(n·√d) − 4·d), halved per started 15 K over 70 °C" + (g.input().factor() < 1 ? ", times " + Show.number(g.input().factor(), 2) : ""), Show.number(g.hours(), 0) + " h", "at most 30 000 h"));
+            lines.add(Worksheet.judged(
+                    "tf",
+                    "interval",
+                    "K·(14·10⁶/(n·√d) − 4·d), halved per started 15 K over 70 °C"
+                            + (g.input().factor() < 1
+                                    ? ", times " + Show.number(g.input().factor(), 2)
+                                    : ""),
+                    Show.number(g.hours(), 0) + " h",
+                    "at most 30 000 h"));
         }
         lines.add(Worksheet.computed("G", "add", "0.005·D·B", Show.number(g.replenishGrams(), 2) + " g"));
-        return new Worksheet("How much grease does this bearing take, and when again?", lines,
-                List.of("Relubrication interval: the common textbook formula for rolling bearings, grease at 70 °C.", "Fill shares by use: the product's own table from usual practice."));
+        return new Worksheet(
+                "How much grease does this bearing take, and when again?",
+                lines,
+                List.of(
+                        "Relubrication interval: the common textbook formula for rolling bearings, grease at 70 °C.",
+                        "Fill shares by use: the product's own table from usual practice."));
     }
 
     private static String range(HubGrease.Range r) {

@@ -1,19 +1,20 @@
 package unbo.core.lubrication;
 
 /**
- * The room for grease in a bearing: its envelope less its steel. Steel from the mass (7.8 g/cm³) or, where that is unknown,
- * from the share it fills of the envelope: 0.68 for open ball bearings, 0.75 for tapers and rollers (estimates).
+ * The room for grease in a bearing: its envelope less its steel. Steel from the mass (7.8 g/cm³) or, where that is
+ * unknown, from the share it fills of the envelope: 0.68 for open ball bearings, 0.75 for tapers and rollers
+ * (estimates).
  */
 final class FreeVolume {
 
     /** Density of grease, g/cm³. */
     static final double GREASE_G_PER_CM3 = 0.90;
+
     private static final double STEEL_G_PER_CM3 = 7.8;
     static final double STEEL_SHARE_BALL = 0.68;
     static final double STEEL_SHARE_ROLLER = 0.75;
 
-    private FreeVolume() {
-    }
+    private FreeVolume() {}
 
     /** Volume between bore and outside over the width, cm³; lengths in mm. */
     static double envelopeCm3(double boreMm, double outsideMm, double widthMm) {
@@ -22,7 +23,8 @@ final class FreeVolume {
 
     /** Free volume, cm³. {@code massKg} null where unknown. */
     static double cm3(double envelopeCm3, Double massKg, boolean ball) {
-        return massKg != null ? envelopeCm3 - massKg * 1000 / STEEL_G_PER_CM3
+        return massKg != null
+                ? envelopeCm3 - massKg * 1000 / STEEL_G_PER_CM3
                 : envelopeCm3 * (1 - (ball ? STEEL_SHARE_BALL : STEEL_SHARE_ROLLER));
     }
 }

@@ -11,7 +11,7 @@ import unbo.core.measure.Quantity;
  * A grease gun, weighed: what one stroke of it gives.
  *
  * @param strokeG grams a stroke, usually 1.0 to 1.4
- * @param on      the day it was weighed
+ * @param on the day it was weighed
  */
 public record Gun(String name, double strokeG, LocalDate on) {
 
@@ -26,6 +26,12 @@ public record Gun(String name, double strokeG, LocalDate on) {
         }
     }
 
-    public static final FieldList<Weighing> LIST = FieldList.of(List.of(Field.text("gun", "Gun", LONGEST_NAME).must(), Field.whole("strokes", "Strokes onto the scale", 1, 200).orElse("10", null),
-            Field.quantity("weighed", "They weigh", Quantity.MASS, "g", 0.1, 1000).usually(3, 40).must()), v -> new Weighing(v.text("gun"), v.whole("strokes"), v.number("weighed")));
+    public static final FieldList<Weighing> LIST = FieldList.of(
+            List.of(
+                    Field.text("gun", "Gun", LONGEST_NAME).must(),
+                    Field.whole("strokes", "Strokes onto the scale", 1, 200).orElse("10", null),
+                    Field.quantity("weighed", "They weigh", Quantity.MASS, "g", 0.1, 1000)
+                            .usually(3, 40)
+                            .must()),
+            v -> new Weighing(v.text("gun"), v.whole("strokes"), v.number("weighed")));
 }

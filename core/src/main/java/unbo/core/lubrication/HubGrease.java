@@ -9,17 +9,23 @@ import unbo.core.measure.Show;
 
 /**
  * How many grams go into each bearing and into the hub's cavity. Ball bearings of a wheel take 30–50 % of their free
- * volume. Hand-packed cones are filled to 80–100 % of their free
- * volume (the excess moves out into the cavity, which is why the cavity gets a third, never more than a half: grease
- * expands, and a full hub pumps its seals out).
+ * volume. Hand-packed cones are filled to 80–100 % of their free volume (the excess moves out into the cavity, which is
+ * why the cavity gets a third, never more than a half: grease expands, and a full hub pumps its seals out).
  *
- * @param outerCm3   free volume of the outer bearing
- * @param cavityCm3  V = π/4·L·(Dh² − ds²)
+ * @param outerCm3 free volume of the outer bearing
+ * @param cavityCm3 V = π/4·L·(Dh² − ds²)
  * @param outerGrams 80 and 100 % of a taper's free volume, 30 and 50 % of a ball bearing's, times 0.90 g/cm³
  * @param cavityGrams at the chosen share
  */
-public record HubGrease(HubGreaseInput input, double outerCm3, double innerCm3, double cavityCm3, Range outerGrams,
-                        Range innerGrams, double cavityGrams, List<Finding> findings) {
+public record HubGrease(
+        HubGreaseInput input,
+        double outerCm3,
+        double innerCm3,
+        double cavityCm3,
+        Range outerGrams,
+        Range innerGrams,
+        double cavityGrams,
+        List<Finding> findings) {
 
     static final double PACKED_LEAST = 0.8;
     static final double BALL_LEAST = 0.3;
@@ -37,9 +43,20 @@ public record HubGrease(HubGreaseInput input, double outerCm3, double innerCm3, 
     public static HubGrease of(HubGreaseInput in) {
         double outer = free(in.outer());
         double inner = free(in.inner());
-        double cavity = Math.PI / 4 * in.betweenCupsMm() * (in.hubBoreMm() * in.hubBoreMm() - in.spindleMm() * in.spindleMm()) / 1000;
-        return new HubGrease(in, outer, inner, cavity, Range.of(outer, in.outer().taper()), Range.of(inner, in.inner().taper()),
-                cavity * in.cavityShare() * FreeVolume.GREASE_G_PER_CM3, findings(in));
+        double cavity = Math.PI
+                / 4
+                * in.betweenCupsMm()
+                * (in.hubBoreMm() * in.hubBoreMm() - in.spindleMm() * in.spindleMm())
+                / 1000;
+        return new HubGrease(
+                in,
+                outer,
+                inner,
+                cavity,
+                Range.of(outer, in.outer().taper()),
+                Range.of(inner, in.inner().taper()),
+                cavity * in.cavityShare() * FreeVolume.GREASE_G_PER_CM3,
+                findings(in));
     }
 
     /** All of it at full packing: what to take from the tub, grams. */
@@ -54,7 +71,10 @@ public record HubGrease(HubGreaseInput input, double outerCm3, double innerCm3, 
     private static List<Finding> findings(HubGreaseInput in) {
         List<Finding> findings = new ArrayList<>();
         if (in.oldKind().isBlank()) {
-            findings.add(new Finding("old-grease-unknown", Level.WATCH, "The old grease is unknown: wash all of it out and dry the parts before packing."));
+            findings.add(new Finding(
+                    "old-grease-unknown",
+                    Level.WATCH,
+                    "The old grease is unknown: wash all of it out and dry the parts before packing."));
         } else {
             Mixing.Verdict verdict = Mixing.of(in.kind(), in.oldKind());
             Level level = switch (verdict) {
@@ -66,18 +86,29 @@ public record HubGrease(HubGreaseInput input, double outerCm3, double innerCm3, 
         }
         Mixing.Thickener thickener = Mixing.thickener(in.kind()).orElseThrow();
         if (in.immersed() && !thickener.water().endsWith("good")) {
-            findings.add(new Finding("washes-out", Level.WATCH, "This hub goes under water and " + thickener.name()
-                    + " grease resists it only " + (thickener.water().equals("poor") ? "poorly" : "fairly") + ": calcium sulfonate complex holds longer."));
+            findings.add(new Finding(
+                    "washes-out",
+                    Level.WATCH,
+                    "This hub goes under water and " + thickener.name() + " grease resists it only "
+                            + (thickener.water().equals("poor") ? "poorly" : "fairly")
+                            + ": calcium sulfonate complex holds longer."));
         }
         if (in.hubC() > thickener.hotC()) {
-            findings.add(new Finding("grease-too-hot", Level.SOON, "A hub at " + Show.number(in.hubC(), 0) + " °C is over the " + Show.number(thickener.hotC(), 0) + " °C that " + thickener.name() + " grease usually stands: another family, and find out why it is hot."));
+            findings.add(new Finding(
+                    "grease-too-hot",
+                    Level.SOON,
+                    "A hub at " + Show.number(in.hubC(), 0) + " °C is over the " + Show.number(thickener.hotC(), 0)
+                            + " °C that " + thickener.name()
+                            + " grease usually stands: another family, and find out why it is hot."));
         }
         return List.copyOf(findings);
     }
 
     /** What a gun adds at a regreasing, grams: 0.005·D·B for each bearing. */
     public double replenishG() {
-        return 0.005 * (input.outer().outsideMm() * input.outer().widthMm() + input.inner().outsideMm() * input.inner().widthMm());
+        return 0.005
+                * (input.outer().outsideMm() * input.outer().widthMm()
+                        + input.inner().outsideMm() * input.inner().widthMm());
     }
 
     /** Strokes of the gun for that, rounded up to a half; null without a weighed gun. */

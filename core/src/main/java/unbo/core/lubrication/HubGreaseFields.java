@@ -22,39 +22,91 @@ import unbo.core.vehicle.Usage;
 /** What is asked to grease a hub with two bearings. */
 public final class HubGreaseFields {
 
-    public static final FieldList<HubGreaseInput> LIST = FieldList.of(List.of(
-            mm("outerBore", "Outer bearing, bore", 4, 300), mm("outerOutside", "Outer bearing, outside", 8, 400), mm("outerWidth", "Outer bearing, width", 3, 150),
-            mm("innerBore", "Inner bearing, bore", 4, 300), mm("innerOutside", "Inner bearing, outside", 8, 400), mm("innerWidth", "Inner bearing, width", 3, 150),
-            mm("betweenCups", "Between the cups", 0, 400), mm("hubBore", "Hub bore between", 10, 400), mm("spindle", "Spindle between", 5, 300),
-            Field.choice("kind", "New grease", Mixing.choices()).must(),
-            Field.choice("oldKind", "Grease that was in", oldChoices()).orElse("unknown", "washing out is always right"),
-            Field.quantity("cavityShare", "Share of the cavity", Quantity.RATIO, "", 0.2, 0.5).usually(0.3, 0.5).orElse("0.333", "a third; never over a half"),
-            Field.quantity("hubTemperature", "The hub's heat", Quantity.TEMPERATURE, "°C", -30, 250).usually(20, 140).orElse("70", "a braked wheel, expected"),
-            Field.choice("method", "Greased", List.of(new Field.Choice("hand", "by hand"), new Field.Choice("packer", "with a packer"), new Field.Choice("gun", "by gun, through its nipple"))).orElse("hand", null),
-            Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20).usually(0.5, 3).hint("ten strokes on a scale, divided by ten"),
-            Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said"),
-            Field.choice("outerKind", "Outer bearing, kind", Kind.choices()).orElse("tapered-roller", "packed by hand"),
-            Field.choice("innerKind", "Inner bearing, kind", Kind.choices()).orElse("tapered-roller", "packed by hand")),
-            HubGreaseFields::rules, HubGreaseFields::make);
+    public static final FieldList<HubGreaseInput> LIST = FieldList.of(
+            List.of(
+                    mm("outerBore", "Outer bearing, bore", 4, 300),
+                    mm("outerOutside", "Outer bearing, outside", 8, 400),
+                    mm("outerWidth", "Outer bearing, width", 3, 150),
+                    mm("innerBore", "Inner bearing, bore", 4, 300),
+                    mm("innerOutside", "Inner bearing, outside", 8, 400),
+                    mm("innerWidth", "Inner bearing, width", 3, 150),
+                    mm("betweenCups", "Between the cups", 0, 400),
+                    mm("hubBore", "Hub bore between", 10, 400),
+                    mm("spindle", "Spindle between", 5, 300),
+                    Field.choice("kind", "New grease", Mixing.choices()).must(),
+                    Field.choice("oldKind", "Grease that was in", oldChoices())
+                            .orElse("unknown", "washing out is always right"),
+                    Field.quantity("cavityShare", "Share of the cavity", Quantity.RATIO, "", 0.2, 0.5)
+                            .usually(0.3, 0.5)
+                            .orElse("0.333", "a third; never over a half"),
+                    Field.quantity("hubTemperature", "The hub's heat", Quantity.TEMPERATURE, "°C", -30, 250)
+                            .usually(20, 140)
+                            .orElse("70", "a braked wheel, expected"),
+                    Field.choice(
+                                    "method",
+                                    "Greased",
+                                    List.of(
+                                            new Field.Choice("hand", "by hand"),
+                                            new Field.Choice("packer", "with a packer"),
+                                            new Field.Choice("gun", "by gun, through its nipple")))
+                            .orElse("hand", null),
+                    Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20)
+                            .usually(0.5, 3)
+                            .hint("ten strokes on a scale, divided by ten"),
+                    Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said"),
+                    Field.choice("outerKind", "Outer bearing, kind", Kind.choices())
+                            .orElse("tapered-roller", "packed by hand"),
+                    Field.choice("innerKind", "Inner bearing, kind", Kind.choices())
+                            .orElse("tapered-roller", "packed by hand")),
+            HubGreaseFields::rules,
+            HubGreaseFields::make);
 
     /** The tool as it stands on the bench. */
-    public static final Question<HubGreaseInput> QUESTION = new Question<>("hub-grease", "Grease for a hub",
-            "How many grams go into each cone and into the cavity?", LIST,
-            Map.ofEntries(Map.entry("outerBore", "26.988"), Map.entry("outerOutside", "50.292"), Map.entry("outerWidth", "14.224"),
-                    Map.entry("innerBore", "31.75"), Map.entry("innerOutside", "59.131"), Map.entry("innerWidth", "15.875"),
-                    Map.entry("betweenCups", "42"), Map.entry("hubBore", "44"), Map.entry("spindle", "30"), Map.entry("kind", "CaS"), Map.entry("oldKind", "LiX")),
+    public static final Question<HubGreaseInput> QUESTION = new Question<>(
+            "hub-grease",
+            "Grease for a hub",
+            "How many grams go into each cone and into the cavity?",
+            LIST,
+            Map.ofEntries(
+                    Map.entry("outerBore", "26.988"),
+                    Map.entry("outerOutside", "50.292"),
+                    Map.entry("outerWidth", "14.224"),
+                    Map.entry("innerBore", "31.75"),
+                    Map.entry("innerOutside", "59.131"),
+                    Map.entry("innerWidth", "15.875"),
+                    Map.entry("betweenCups", "42"),
+                    Map.entry("hubBore", "44"),
+                    Map.entry("spindle", "30"),
+                    Map.entry("kind", "CaS"),
+                    Map.entry("oldKind", "LiX")),
             input -> HubGreaseWords.answer(HubGrease.of(input)).with(HubSection.of(sheet(input))));
 
-    private HubGreaseFields() {
-    }
+    private HubGreaseFields() {}
 
     /** What the hub's section is drawn from when there is no job. */
     private static Sheet sheet(HubGreaseInput in) {
-        return Sheet.of(List.of(size(FactKey.OUTER_BORE, in.outer().boreMm()), size(FactKey.OUTER_OUTSIDE, in.outer().outsideMm()), size(FactKey.OUTER_WIDTH, in.outer().widthMm()),
-                size(FactKey.INNER_BORE, in.inner().boreMm()), size(FactKey.INNER_OUTSIDE, in.inner().outsideMm()), size(FactKey.INNER_WIDTH, in.inner().widthMm()),
-                size(FactKey.BETWEEN_CUPS, in.betweenCupsMm()), size(FactKey.HUB_BORE, in.hubBoreMm()), size(FactKey.SPINDLE, in.spindleMm()),
-                Fact.words(FactKey.GREASE_KIND, in.kind(), How.TYPED, "bench"), size(FactKey.GREASE_CAVITY_SHARE, in.cavityShare()),
-                Fact.words(FactKey.OUTER_KIND, in.outer().taper() ? "tapered-roller" : "deep-groove-ball", How.TYPED, "bench"), Fact.words(FactKey.INNER_KIND, in.inner().taper() ? "tapered-roller" : "deep-groove-ball", How.TYPED, "bench")));
+        return Sheet.of(List.of(
+                size(FactKey.OUTER_BORE, in.outer().boreMm()),
+                size(FactKey.OUTER_OUTSIDE, in.outer().outsideMm()),
+                size(FactKey.OUTER_WIDTH, in.outer().widthMm()),
+                size(FactKey.INNER_BORE, in.inner().boreMm()),
+                size(FactKey.INNER_OUTSIDE, in.inner().outsideMm()),
+                size(FactKey.INNER_WIDTH, in.inner().widthMm()),
+                size(FactKey.BETWEEN_CUPS, in.betweenCupsMm()),
+                size(FactKey.HUB_BORE, in.hubBoreMm()),
+                size(FactKey.SPINDLE, in.spindleMm()),
+                Fact.words(FactKey.GREASE_KIND, in.kind(), How.TYPED, "bench"),
+                size(FactKey.GREASE_CAVITY_SHARE, in.cavityShare()),
+                Fact.words(
+                        FactKey.OUTER_KIND,
+                        in.outer().taper() ? "tapered-roller" : "deep-groove-ball",
+                        How.TYPED,
+                        "bench"),
+                Fact.words(
+                        FactKey.INNER_KIND,
+                        in.inner().taper() ? "tapered-roller" : "deep-groove-ball",
+                        How.TYPED,
+                        "bench")));
     }
 
     private static Fact size(FactKey key, double value) {
@@ -62,7 +114,9 @@ public final class HubGreaseFields {
     }
 
     private static Field mm(String name, String label, double min, double max) {
-        return Field.quantity(name, label, Quantity.LENGTH, "mm", min, max).usually(Math.max(min, 8), 200).must();
+        return Field.quantity(name, label, Quantity.LENGTH, "mm", min, max)
+                .usually(Math.max(min, 8), 200)
+                .must();
     }
 
     private static List<Field.Choice> oldChoices() {
@@ -82,18 +136,36 @@ public final class HubGreaseFields {
 
     private static void larger(Values v, String large, String small, List<Problem> problems) {
         if (v.number(large) <= v.number(small)) {
-            problems.add(Problem.impossible(large, Show.number(v.number(large), 3) + " mm must be more than "
-                    + Show.number(v.number(small), 3) + " mm inside it: measure both again."));
+            problems.add(Problem.impossible(
+                    large,
+                    Show.number(v.number(large), 3) + " mm must be more than " + Show.number(v.number(small), 3)
+                            + " mm inside it: measure both again."));
         }
     }
 
     private static HubGreaseInput make(Values v) {
         String old = v.text("oldKind");
-        return new HubGreaseInput(envelope(v, "outer"), envelope(v, "inner"), v.number("betweenCups"), v.number("hubBore"), v.number("spindle"),
-                v.text("kind"), old.equals("unknown") ? "" : old, v.number("cavityShare"), v.text("use").equals("immersed"), v.number("hubTemperature"), v.text("method"), v.maybe("strokeGrams"));
+        return new HubGreaseInput(
+                envelope(v, "outer"),
+                envelope(v, "inner"),
+                v.number("betweenCups"),
+                v.number("hubBore"),
+                v.number("spindle"),
+                v.text("kind"),
+                old.equals("unknown") ? "" : old,
+                v.number("cavityShare"),
+                v.text("use").equals("immersed"),
+                v.number("hubTemperature"),
+                v.text("method"),
+                v.maybe("strokeGrams"));
     }
 
     private static HubGreaseInput.Envelope envelope(Values v, String place) {
-        return new HubGreaseInput.Envelope(v.number(place + "Bore"), v.number(place + "Outside"), v.number(place + "Width"), v.text(place + "Kind").contains("taper") || v.text(place + "Kind").isEmpty());
+        return new HubGreaseInput.Envelope(
+                v.number(place + "Bore"),
+                v.number(place + "Outside"),
+                v.number(place + "Width"),
+                v.text(place + "Kind").contains("taper")
+                        || v.text(place + "Kind").isEmpty());
     }
 }

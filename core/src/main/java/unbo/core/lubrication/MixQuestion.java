@@ -15,16 +15,22 @@ import unbo.core.worksheet.Worksheet;
 public final class MixQuestion {
 
     /** Thickener codes. */
-    public record Pair(String a, String b) {
-    }
+    public record Pair(String a, String b) {}
 
-    public static final Question<Pair> QUESTION = new Question<>("grease-mix", "Mixing greases", "May this grease go onto that one?",
-            FieldList.of(List.of(Field.choice("a", "New grease", Mixing.choices()).must(), Field.choice("b", "Grease that is in", Mixing.choices()).must()),
+    public static final Question<Pair> QUESTION = new Question<>(
+            "grease-mix",
+            "Mixing greases",
+            "May this grease go onto that one?",
+            FieldList.of(
+                    List.of(
+                            Field.choice("a", "New grease", Mixing.choices()).must(),
+                            Field.choice("b", "Grease that is in", Mixing.choices())
+                                    .must()),
                     v -> new Pair(v.text("a"), v.text("b"))),
-            Map.of("a", "PU", "b", "LiX"), MixQuestion::answer);
+            Map.of("a", "PU", "b", "LiX"),
+            MixQuestion::answer);
 
-    private MixQuestion() {
-    }
+    private MixQuestion() {}
 
     private static Answer answer(Pair pair) {
         Mixing.Verdict verdict = Mixing.of(pair.a(), pair.b());
@@ -33,13 +39,34 @@ public final class MixQuestion {
             case DOUBTFUL -> Level.WATCH;
             case INCOMPATIBLE -> Level.STOP;
         };
-        return new Answer(List.of(new Answer.Figure("together they are", verdict.word(), "", "")),
-                List.of(new Finding("mix-" + verdict.word(), level, Mixing.sentence(pair.a(), pair.b()))),
-                List.of("Base oils too: silicone, perfluorinated and glycol oils mix with nothing."),
-                new Worksheet("Do these thickeners mix?", List.of(Worksheet.given(pair.a(), "new grease", Mixing.thickener(pair.a()).orElseThrow().name()),
-                        Worksheet.given(pair.b(), "grease that is in", Mixing.thickener(pair.b()).orElseThrow().name()),
-                        Worksheet.judged("", "table of thickeners", "the same both ways", verdict.word(), "unless compatible: wash all out")),
-                        List.of("Compatibility chart of thickener types as common in lubrication textbooks; a test with the two greases at hand wins.")), List.of(MixDrawing.of(pair)))
+        return new Answer(
+                        List.of(new Answer.Figure("together they are", verdict.word(), "", "")),
+                        List.of(new Finding("mix-" + verdict.word(), level, Mixing.sentence(pair.a(), pair.b()))),
+                        List.of("Base oils too: silicone, perfluorinated and glycol oils mix with nothing."),
+                        new Worksheet(
+                                "Do these thickeners mix?",
+                                List.of(
+                                        Worksheet.given(
+                                                pair.a(),
+                                                "new grease",
+                                                Mixing.thickener(pair.a())
+                                                        .orElseThrow()
+                                                        .name()),
+                                        Worksheet.given(
+                                                pair.b(),
+                                                "grease that is in",
+                                                Mixing.thickener(pair.b())
+                                                        .orElseThrow()
+                                                        .name()),
+                                        Worksheet.judged(
+                                                "",
+                                                "table of thickeners",
+                                                "the same both ways",
+                                                verdict.word(),
+                                                "unless compatible: wash all out")),
+                                List.of("Compatibility chart of thickener types as common in lubrication textbooks; a "
+                                        + "test with the two greases at hand wins.")),
+                        List.of(MixDrawing.of(pair)))
                 .with(MixDrawing.table());
     }
 }

@@ -18,7 +18,9 @@ public final class Mixing {
 
     /** How two thickeners get on. */
     public enum Verdict {
-        COMPATIBLE("compatible"), DOUBTFUL("doubtful"), INCOMPATIBLE("incompatible");
+        COMPATIBLE("compatible"),
+        DOUBTFUL("doubtful"),
+        INCOMPATIBLE("incompatible");
 
         private final String word;
 
@@ -32,14 +34,12 @@ public final class Mixing {
     }
 
     /** A family of greases by its thickener. @param hotC usual upper end of its working range */
-    public record Thickener(String code, String name, String water, double hotC, String wheel) {
-    }
+    public record Thickener(String code, String name, String water, double hotC, String wheel) {}
 
     private static final Map<String, Thickener> THICKENERS = read();
     private static final Map<String, Verdict> PAIRS = pairs();
 
-    private Mixing() {
-    }
+    private Mixing() {}
 
     static List<Thickener> thickeners() {
         return List.copyOf(THICKENERS.values());
@@ -63,7 +63,8 @@ public final class Mixing {
         return switch (of(a, b)) {
             case COMPATIBLE -> pair + ": compatible. Wipe the old out all the same; base oils must agree too.";
             case DOUBTFUL -> pair + ": doubtful. Wash all of the old grease out.";
-            case INCOMPATIBLE -> pair + ": incompatible, the mix goes soft or hard. Wash every trace of the old grease out.";
+            case INCOMPATIBLE ->
+                pair + ": incompatible, the mix goes soft or hard. Wash every trace of the old grease out.";
         };
     }
 
@@ -72,7 +73,9 @@ public final class Mixing {
     }
 
     public static List<Field.Choice> choices() {
-        return THICKENERS.values().stream().map(t -> new Field.Choice(t.code(), t.name())).toList();
+        return THICKENERS.values().stream()
+                .map(t -> new Field.Choice(t.code(), t.name()))
+                .toList();
     }
 
     private static String key(String a, String b) {
@@ -82,7 +85,14 @@ public final class Mixing {
     private static Map<String, Thickener> read() {
         Map<String, Thickener> map = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(Mixing.class, "thickeners.csv")) {
-            map.put(row.get("code"), new Thickener(row.get("code"), row.get("name"), row.get("water"), Double.parseDouble(row.get("hot")), row.get("wheel")));
+            map.put(
+                    row.get("code"),
+                    new Thickener(
+                            row.get("code"),
+                            row.get("name"),
+                            row.get("water"),
+                            Double.parseDouble(row.get("hot")),
+                            row.get("wheel")));
         }
         return map;
     }
@@ -90,12 +100,14 @@ public final class Mixing {
     private static Map<String, Verdict> pairs() {
         Map<String, Verdict> map = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(Mixing.class, "mixing.csv")) {
-            map.put(key(row.get("a"), row.get("b")), switch (row.get("verdict")) {
-                case "C" -> Verdict.COMPATIBLE;
-                case "B" -> Verdict.DOUBTFUL;
-                case "I" -> Verdict.INCOMPATIBLE;
-                default -> throw new IllegalStateException("mixing.csv: " + row);
-            });
+            map.put(
+                    key(row.get("a"), row.get("b")),
+                    switch (row.get("verdict")) {
+                        case "C" -> Verdict.COMPATIBLE;
+                        case "B" -> Verdict.DOUBTFUL;
+                        case "I" -> Verdict.INCOMPATIBLE;
+                        default -> throw new IllegalStateException("mixing.csv: " + row);
+                    });
         }
         int expected = THICKENERS.size() * (THICKENERS.size() - 1) / 2;
         if (map.size() != expected) {

@@ -11,7 +11,8 @@ public record Amount(double base, Unit unit) {
     /** Value in {@code wanted}. @throws IllegalArgumentException if that is a unit of another quantity */
     public double in(Unit wanted) {
         if (wanted.quantity() != unit.quantity()) {
-            throw new IllegalArgumentException(wanted + " does not measure " + unit.quantity().words());
+            throw new IllegalArgumentException(
+                    wanted + " does not measure " + unit.quantity().words());
         }
         return wanted.fromBase(base);
     }

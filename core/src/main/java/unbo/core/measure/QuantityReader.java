@@ -8,8 +8,8 @@ import java.util.regex.Pattern;
 
 /**
  * Reads a quantity the way mechanics write it: {@code 0.004in}, {@code 4 thou}, {@code ,102}, {@code 0,102 mm},
- * {@code 1-3/8"}, {@code 50 lbf.ft}, {@code 230F}, {@code M20x1.5} or {@code 3/4-16} where a thread pitch is asked.
- * The one place that parses numbers and units. A comma or a point is the decimal sign; a comma that could as well part
+ * {@code 1-3/8"}, {@code 50 lbf.ft}, {@code 230F}, {@code M20x1.5} or {@code 3/4-16} where a thread pitch is asked. The
+ * one place that parses numbers and units. A comma or a point is the decimal sign; a comma that could as well part
  * thousands ({@code 1,234}) is refused with both readings. Limits of the place are judged by {@code unbo.core.input}.
  */
 public final class QuantityReader {
@@ -17,16 +17,18 @@ public final class QuantityReader {
     private static final int LONGEST = 60;
     private static final double LARGEST = 1e12;
     private static final String DIGITS = "\\d+(?:[.,]\\d+)*[.,]?|[.,]\\d+";
-    private static final Pattern MIXED = Pattern.compile("([+-]?)(\\d+)(?:\\s*-\\s*|\\s+)(\\d+)\\s*/\\s*(\\d+)\\s*(\\D.*)?");
+    private static final Pattern MIXED =
+            Pattern.compile("([+-]?)(\\d+)(?:\\s*-\\s*|\\s+)(\\d+)\\s*/\\s*(\\d+)\\s*(\\D.*)?");
     private static final Pattern FRACTION = Pattern.compile("([+-]?)(\\d+)\\s*/\\s*(\\d+)\\s*(\\D.*)?");
-    private static final Pattern DECIMAL = Pattern.compile("([+-]?)\\s*(" + DIGITS + ")(e[+-]?\\d+)?\\s*(\\D.*)?",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern METRIC_THREAD = Pattern.compile("m\\s*[\\d.,]+\\s*[x×*]\\s*(.+)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DECIMAL =
+            Pattern.compile("([+-]?)\\s*(" + DIGITS + ")(e[+-]?\\d+)?\\s*(\\D.*)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern METRIC_THREAD =
+            Pattern.compile("m\\s*[\\d.,]+\\s*[x×*]\\s*(.+)", Pattern.CASE_INSENSITIVE);
     private static final Pattern INCH_THREAD = Pattern.compile(
-            "(?:\\d+(?:\\s*[- ]\\s*\\d+/\\d+)?|\\d+/\\d+)\\s*\"?\\s*[-–]\\s*(\\d+)\\s*(?:un[a-z]*)?", Pattern.CASE_INSENSITIVE);
+            "(?:\\d+(?:\\s*[- ]\\s*\\d+/\\d+)?|\\d+/\\d+)\\s*\"?\\s*[-–]\\s*(\\d+)\\s*(?:un[a-z]*)?",
+            Pattern.CASE_INSENSITIVE);
 
-    private QuantityReader() {
-    }
+    private QuantityReader() {}
 
     /** What came of reading a text: an amount, or one sentence saying why not. Exactly one of both is null. */
     public record Outcome(Amount amount, String refusal) {
@@ -53,10 +55,12 @@ public final class QuantityReader {
     public static Outcome read(String text, Unit bare) {
         String tidy = tidy(text);
         if (tidy.isEmpty()) {
-            return Outcome.refused("Nothing is written here: write a number with its unit, for instance " + example(bare) + ".");
+            return Outcome.refused(
+                    "Nothing is written here: write a number with its unit, for instance " + example(bare) + ".");
         }
         if (tidy.length() > LONGEST) {
-            return Outcome.refused("This is too long to be " + bare.quantity().words() + ": write a number and a unit.");
+            return Outcome.refused(
+                    "This is too long to be " + bare.quantity().words() + ": write a number and a unit.");
         }
         if (bare.quantity() == Quantity.PITCH) {
             Matcher metric = METRIC_THREAD.matcher(tidy);
@@ -74,12 +78,13 @@ public final class QuantityReader {
         }
         Matcher fraction = FRACTION.matcher(tidy);
         if (fraction.matches()) {
-            return fraction(text, fraction.group(1), "0", fraction.group(2), fraction.group(3), fraction.group(4), bare);
+            return fraction(
+                    text, fraction.group(1), "0", fraction.group(2), fraction.group(3), fraction.group(4), bare);
         }
         Matcher decimal = DECIMAL.matcher(tidy);
         if (!decimal.matches()) {
-            return Outcome.refused("“" + text.strip() + "” is not a number: write " + bare.quantity().words()
-                    + ", for instance " + example(bare) + ".");
+            return Outcome.refused("“" + text.strip() + "” is not a number: write "
+                    + bare.quantity().words() + ", for instance " + example(bare) + ".");
         }
         return decimal(text, decimal, bare);
     }
@@ -92,7 +97,8 @@ public final class QuantityReader {
         }
         String plain = decimalSign(digits);
         if (plain == null) {
-            return Outcome.refused("“" + text.strip() + "” has more than one decimal sign: write one point or one comma.");
+            return Outcome.refused(
+                    "“" + text.strip() + "” has more than one decimal sign: write one point or one comma.");
         }
         String exponent = match.group(3) == null ? "" : match.group(3);
         if (exponent.length() > 5) {
@@ -105,7 +111,10 @@ public final class QuantityReader {
         return finish(text, value, match.group(4), bare);
     }
 
-    /** Digits with a point as decimal sign; null when the signs make no sense. Grouping is read only beside another sign. */
+    /**
+     * Digits with a point as decimal sign; null when the signs make no sense. Grouping is read only beside another
+     * sign.
+     */
     private static String decimalSign(String digits) {
         long commas = digits.chars().filter(c -> c == ',').count();
         long points = digits.chars().filter(c -> c == '.').count();
@@ -125,16 +134,18 @@ public final class QuantityReader {
         return null;
     }
 
-    private static Outcome fraction(String text, String sign, String whole, String top, String bottom, String unit, Unit bare) {
+    private static Outcome fraction(
+            String text, String sign, String whole, String top, String bottom, String unit, Unit bare) {
         if (whole.length() > 6 || top.length() > 6 || bottom.length() > 6) {
             return tooLarge(text, bare);
         }
         int divisor = Integer.parseInt(bottom);
         if (divisor == 0) {
-            return Outcome.refused("“" + text.strip() + "” divides by zero: the lower figure of a fraction must be 1 or more.");
+            return Outcome.refused(
+                    "“" + text.strip() + "” divides by zero: the lower figure of a fraction must be 1 or more.");
         }
-        BigDecimal value = new BigDecimal(whole)
-                .add(new BigDecimal(top).divide(new BigDecimal(divisor), MathContext.DECIMAL128));
+        BigDecimal value =
+                new BigDecimal(whole).add(new BigDecimal(top).divide(new BigDecimal(divisor), MathContext.DECIMAL128));
         return finish(text, sign.equals("-") ? value.negate() : value, unit, bare);
     }
 
@@ -156,16 +167,18 @@ public final class QuantityReader {
 
     private static Outcome wrongUnit(String unitText, Unit bare) {
         String wanted = bare.quantity().words();
-        String units = String.join(", ", Units.all(bare.quantity()).stream().map(Unit::symbol).toList());
+        String units = String.join(
+                ", ", Units.all(bare.quantity()).stream().map(Unit::symbol).toList());
         return Units.anywhere(unitText)
-                .map(other -> Outcome.refused("“" + unitText + "” measures " + other.quantity().words().replaceFirst("^an? ", "")
-                        + ", but " + wanted + " is asked here (" + units + ")."))
+                .map(other -> Outcome.refused("“" + unitText + "” measures "
+                        + other.quantity().words().replaceFirst("^an? ", "") + ", but " + wanted + " is asked here ("
+                        + units + ")."))
                 .orElseGet(() -> Outcome.refused("“" + unitText + "” is no unit this place knows: use " + units + "."));
     }
 
     private static Outcome tooLarge(String text, Unit bare) {
-        return Outcome.refused("“" + text.strip() + "” is far beyond any " + bare.quantity().words().replaceFirst("^an? ", "")
-                + " met at a bench: check the figure.");
+        return Outcome.refused("“" + text.strip() + "” is far beyond any "
+                + bare.quantity().words().replaceFirst("^an? ", "") + " met at a bench: check the figure.");
     }
 
     private static String example(Unit bare) {
@@ -185,13 +198,23 @@ public final class QuantityReader {
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
             if ("½¼¾⅛⅜⅝⅞".indexOf(c) >= 0) {
-                parted.append(' ').append(Normalizer.normalize(String.valueOf(c), Normalizer.Form.NFKD).replace('⁄', '/'));
+                parted.append(' ')
+                        .append(Normalizer.normalize(String.valueOf(c), Normalizer.Form.NFKD)
+                                .replace('⁄', '/'));
             } else {
                 parted.append(c);
             }
         }
         return parted.toString()
-                .replace('−', '-').replace('–', '-').replace('″', '"').replace('”', '"').replace('“', '"')
-                .replace('\u00a0', ' ').replace('\u202f', ' ').replace('μ', 'µ').replace('’', '\'').strip();
+                .replace('−', '-')
+                .replace('–', '-')
+                .replace('″', '"')
+                .replace('”', '"')
+                .replace('“', '"')
+                .replace('\u00a0', ' ')
+                .replace('\u202f', ' ')
+                .replace('μ', 'µ')
+                .replace('’', '\'')
+                .strip();
     }
 }

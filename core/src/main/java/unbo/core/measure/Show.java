@@ -10,8 +10,7 @@ public final class Show {
     /** Drops the last figures of a double, so that 26.98749999… prints as the 26.9875 it is. */
     private static final MathContext NOISE = new MathContext(12);
 
-    private Show() {
-    }
+    private Show() {}
 
     /** A value in a unit, with at most the decimals of that unit and no idle zeros: {@code 0.25 mm}. */
     public static String value(double value, Unit unit) {

@@ -15,20 +15,27 @@ import org.apache.commons.csv.CSVRecord;
 /** Reads the data files that ship beside a class: comma separated, UTF-8, first row the column names. */
 public final class Table {
 
-    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder()
-            .setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get();
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setIgnoreEmptyLines(true)
+            .setTrim(true)
+            .get();
 
-    private Table() {
-    }
+    private Table() {}
 
-    /** All rows of {@code file} in the package folder of {@code beside}. @throws IllegalStateException if it is missing or empty */
+    /**
+     * All rows of {@code file} in the package folder of {@code beside}. @throws IllegalStateException if it is missing
+     * or empty
+     */
     public static List<CSVRecord> read(Class<?> beside, String file) {
         try (InputStream in = beside.getResourceAsStream(file)) {
             if (in == null) {
                 throw new IllegalStateException("data file " + file + " is missing beside " + beside.getName());
             }
             try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8);
-                 CSVParser parser = FORMAT.parse(reader)) {
+                    CSVParser parser = FORMAT.parse(reader)) {
                 List<CSVRecord> rows = parser.getRecords();
                 if (rows.isEmpty()) {
                     throw new IllegalStateException("data file " + file + " has no rows");

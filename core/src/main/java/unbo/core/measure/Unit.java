@@ -10,12 +10,19 @@ import java.util.List;
  * 1959 (25.4 mm, 0.45359237 kg) and standard gravity 9.80665 m/s², all exact.
  *
  * @param quantity what it measures
- * @param symbol   how it is printed
+ * @param symbol how it is printed
  * @param decimals how many decimals a printed value carries at most
- * @param names    how mechanics write it, folded by {@link Units#fold}
+ * @param names how mechanics write it, folded by {@link Units#fold}
  */
-public record Unit(Quantity quantity, String symbol, boolean inchSystem, BigDecimal factor, BigDecimal divisor,
-                   BigDecimal offset, int decimals, List<String> names) {
+public record Unit(
+        Quantity quantity,
+        String symbol,
+        boolean inchSystem,
+        BigDecimal factor,
+        BigDecimal divisor,
+        BigDecimal offset,
+        int decimals,
+        List<String> names) {
 
     private static final MathContext EXACT = MathContext.DECIMAL128;
 
@@ -29,13 +36,15 @@ public record Unit(Quantity quantity, String symbol, boolean inchSystem, BigDeci
 
     /** Value in the base unit, from a {@code double}; a bare zero per inch is infinite. */
     public double toBase(double value) {
-        return reciprocal() ? factor.doubleValue() / value
+        return reciprocal()
+                ? factor.doubleValue() / value
                 : (value + offset.doubleValue()) * factor.doubleValue() / divisor.doubleValue();
     }
 
     /** Value in this unit, from a value in the base unit. */
     public double fromBase(double base) {
-        return reciprocal() ? factor.doubleValue() / base
+        return reciprocal()
+                ? factor.doubleValue() / base
                 : base * divisor.doubleValue() / factor.doubleValue() - offset.doubleValue();
     }
 

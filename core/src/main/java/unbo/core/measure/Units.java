@@ -16,12 +16,13 @@ public final class Units {
 
     private static final Map<Quantity, List<Unit>> TABLE = read();
 
-    private Units() {
-    }
+    private Units() {}
 
     /** The unit printed as {@code symbol}. @throws IllegalArgumentException if the table has none such */
     public static Unit of(Quantity quantity, String symbol) {
-        return TABLE.get(quantity).stream().filter(u -> u.symbol().equals(symbol)).findFirst()
+        return TABLE.get(quantity).stream()
+                .filter(u -> u.symbol().equals(symbol))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no unit " + symbol + " for " + quantity));
     }
 
@@ -53,10 +54,16 @@ public final class Units {
         for (CSVRecord row : Table.read(Units.class, "units.csv")) {
             Quantity quantity = Quantity.valueOf(row.get("quantity"));
             String names = row.get("names").strip();
-            units.computeIfAbsent(quantity, q -> new ArrayList<>()).add(new Unit(quantity, row.get("symbol"),
-                    row.get("system").equals("inch"), new BigDecimal(row.get("factor")),
-                    new BigDecimal(row.get("divisor")), new BigDecimal(row.get("offset")),
-                    Integer.parseInt(row.get("decimals")), names.isEmpty() ? List.of() : List.of(names.split(" "))));
+            units.computeIfAbsent(quantity, q -> new ArrayList<>())
+                    .add(new Unit(
+                            quantity,
+                            row.get("symbol"),
+                            row.get("system").equals("inch"),
+                            new BigDecimal(row.get("factor")),
+                            new BigDecimal(row.get("divisor")),
+                            new BigDecimal(row.get("offset")),
+                            Integer.parseInt(row.get("decimals")),
+                            names.isEmpty() ? List.of() : List.of(names.split(" "))));
         }
         for (Quantity quantity : Quantity.values()) {
             if (!units.containsKey(quantity)) {

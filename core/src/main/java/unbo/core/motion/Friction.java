@@ -5,13 +5,14 @@ import org.apache.commons.csv.CSVRecord;
 import unbo.core.measure.Table;
 
 /**
- * What a bearing drags, N·mm: a part of the lubricant, a part of the load, and its seals. M0 = f0·10⁻⁷·(ν·n)^(2/3)·dm³ from
- * ν·n 2000 up, f0·160·10⁻⁷·dm³ below; M1 = f1·P1·dm (Palmgren, Ball and Roller Bearing Engineering). Seals are a guide, a
- * factor of two either way: about 20 N·mm for a contact seal at 25 mm bore, with the bore squared; light contact 5.
+ * What a bearing drags, N·mm: a part of the lubricant, a part of the load, and its seals. M0 = f0·10⁻⁷·(ν·n)^(2/3)·dm³
+ * from ν·n 2000 up, f0·160·10⁻⁷·dm³ below; M1 = f1·P1·dm (Palmgren, Ball and Roller Bearing Engineering). Seals are a
+ * guide, a factor of two either way: about 20 N·mm for a contact seal at 25 mm bore, with the bore squared; light
+ * contact 5.
  *
  * @param lubricantNmm M0
- * @param loadNmm      M1
- * @param sealsNmm     of both seals together
+ * @param loadNmm M1
+ * @param sealsNmm of both seals together
  */
 public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
 
@@ -23,19 +24,38 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
     private static final double NMM_PER_W = 1e-3 * 2 * Math.PI / 60;
 
     /** Seals of a bearing: how many and how they touch. */
-    public enum Seals { NONE, LOW_DRAG, LIGHT, CONTACT }
+    public enum Seals {
+        NONE,
+        LOW_DRAG,
+        LIGHT,
+        CONTACT
+    }
 
     /**
-     * @param kind     code of the kind
-     * @param grease   true for grease, false for oil
-     * @param nu       kinematic viscosity at running temperature, mm²/s
-     * @param p1N      load that counts, P1
+     * @param kind code of the kind
+     * @param grease true for grease, false for oil
+     * @param nu kinematic viscosity at running temperature, mm²/s
+     * @param p1N load that counts, P1
      * @param staticLoad P0/C0, for deep groove and angular contact
      */
-    public static Friction of(String kind, boolean grease, double pitchMm, double boreMm, double rpm, double nu, double p1N, double staticLoad, Seals seals, boolean hybrid) {
+    public static Friction of(
+            String kind,
+            boolean grease,
+            double pitchMm,
+            double boreMm,
+            double rpm,
+            double nu,
+            double p1N,
+            double staticLoad,
+            Seals seals,
+            boolean hybrid) {
         CSVRecord row = row(kind);
         double f0 = Double.parseDouble(row.get(grease ? "f0_most" : "f0_least"));
-        double f1 = kind.contains("angular") || kind.equals("hub-cartridge") ? 0.001 * Math.pow(Math.max(0, staticLoad), 0.33) : kind.contains("ball") ? 0.0006 * Math.pow(Math.max(0, staticLoad), 0.55) : Double.parseDouble(row.get("f1"));
+        double f1 = kind.contains("angular") || kind.equals("hub-cartridge")
+                ? 0.001 * Math.pow(Math.max(0, staticLoad), 0.33)
+                : kind.contains("ball")
+                        ? 0.0006 * Math.pow(Math.max(0, staticLoad), 0.55)
+                        : Double.parseDouble(row.get("f1"));
         double cube = pitchMm * pitchMm * pitchMm;
         double m0 = nu * rpm >= FLOWS ? f0 * 1e-7 * Math.pow(nu * rpm, 2.0 / 3) * cube : f0 * 160e-7 * cube;
         return new Friction(m0, f1 * p1N * pitchMm * (hybrid ? HYBRID : 1), seals(seals, boreMm));
@@ -52,7 +72,10 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
 
     private static CSVRecord row(String kind) {
         var rows = Table.read(Friction.class, "friction.csv");
-        return rows.stream().filter(r -> java.util.List.of(r.get("kinds").split(" ")).contains(kind)).findFirst().orElse(rows.get(0));
+        return rows.stream()
+                .filter(r -> java.util.List.of(r.get("kinds").split(" ")).contains(kind))
+                .findFirst()
+                .orElse(rows.get(0));
     }
 
     public double totalNmm() {

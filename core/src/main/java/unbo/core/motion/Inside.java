@@ -4,35 +4,46 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The inside of a bearing estimated from its boundary. Balls: {@link BearingGeometry#estimated}. Tapers and rollers: mean
- * diameter Dwe ≈ 0.24·(D − d), length Lwe ≈ 0.65·T, Z = round(0.9·π·dm/Dwe), no more than stand side by side without
- * touching. For drawings, motion and load where nothing was counted; a catalogue figure comes first.
+ * The inside of a bearing estimated from its boundary. Balls: {@link BearingGeometry#estimated}. Tapers and rollers:
+ * mean diameter Dwe ≈ 0.24·(D − d), length Lwe ≈ 0.65·T, Z = round(0.9·π·dm/Dwe), no more than stand side by side
+ * without touching. For drawings, motion and load where nothing was counted; a catalogue figure comes first.
  *
  * @param rollerMm length of a roller, mm; null for balls
  */
 public record Inside(BearingGeometry geometry, Double rollerMm) {
 
-    private static final Set<String> BALLS = Set.of("deep-groove-ball", "inch-deep-groove-ball", "angular-contact-ball", "magneto-ball", "four-point-ball", "self-aligning-ball");
+    private static final Set<String> BALLS = Set.of(
+            "deep-groove-ball",
+            "inch-deep-groove-ball",
+            "angular-contact-ball",
+            "magneto-ball",
+            "four-point-ball",
+            "self-aligning-ball");
     private static final Set<String> TAPERS = Set.of("tapered-roller", "inch-tapered-cone", "inch-tapered-cup");
     private static final Set<String> ROLLERS = Set.of("cylindrical-roller");
     private static final double ROLLER_SHARE = 0.24;
     private static final double LENGTH_SHARE = 0.65;
 
-    /** @param contactDeg contact angle; of a taper half its included cup angle. Empty for kinds that are not estimated. */
-    public static Optional<Inside> estimated(String kind, double boreMm, double outsideMm, double widthMm, double contactDeg) {
+    /**
+     * @param contactDeg contact angle; of a taper half its included cup angle. Empty for kinds that are not estimated.
+     */
+    public static Optional<Inside> estimated(
+            String kind, double boreMm, double outsideMm, double widthMm, double contactDeg) {
         if (!(outsideMm > boreMm) || !(boreMm > 0)) {
             return Optional.empty();
         }
         if (BALLS.contains(kind)) {
             BearingGeometry g = BearingGeometry.estimated(boreMm, outsideMm);
-            return Optional.of(new Inside(new BearingGeometry(g.elements(), g.elementMm(), g.pitchMm(), contactDeg, true), null));
+            return Optional.of(
+                    new Inside(new BearingGeometry(g.elements(), g.elementMm(), g.pitchMm(), contactDeg, true), null));
         }
         if (TAPERS.contains(kind) || ROLLERS.contains(kind)) {
             double pitch = (boreMm + outsideMm) / 2;
             double roller = ROLLER_SHARE * (outsideMm - boreMm);
             int most = (int) Math.floor(Math.PI / Math.asin(Math.min(1, roller / pitch)));
             int rollers = Math.max(3, Math.min(most, (int) Math.round(0.9 * Math.PI * pitch / roller)));
-            return Optional.of(new Inside(new BearingGeometry(rollers, roller, pitch, contactDeg, true), LENGTH_SHARE * widthMm));
+            return Optional.of(
+                    new Inside(new BearingGeometry(rollers, roller, pitch, contactDeg, true), LENGTH_SHARE * widthMm));
         }
         return Optional.empty();
     }

@@ -9,22 +9,30 @@ import org.apache.commons.csv.CSVRecord;
 import unbo.core.measure.Table;
 
 /**
- * How a bearing stands against the guide values for speed: n·dm against the limit of its kind and lubricant, and how fast an
- * element spins about itself, which is what heats thin sections. The worse of the two counts. Guide values of textbooks
- * (n·dm) and of this workshop bench (element spin); a maker's own limit comes first.
+ * How a bearing stands against the guide values for speed: n·dm against the limit of its kind and lubricant, and how
+ * fast an element spins about itself, which is what heats thin sections. The worse of the two counts. Guide values of
+ * textbooks (n·dm) and of this workshop bench (element spin); a maker's own limit comes first.
  *
- * @param nDm        speed times pitch diameter, mm/min
- * @param nDmLimit   guide limit, mm/min; null for kinds without one (thrust bearings)
+ * @param nDm speed times pitch diameter, mm/min
+ * @param nDmLimit guide limit, mm/min; null for kinds without one (thrust bearings)
  * @param elementRpm turns of an element about itself a minute; null when the inside is not known
  * @param elementWatch over this the element spin is to be watched, rpm
  */
-public record SpeedGuide(double nDm, Double nDmLimit, Double elementRpm, double elementWatch, double elementWrong, Verdict verdict) {
+public record SpeedGuide(
+        double nDm, Double nDmLimit, Double elementRpm, double elementWatch, double elementWrong, Verdict verdict) {
 
     /** What a bearing runs in. */
-    public enum Lubricant { GREASE, OIL }
+    public enum Lubricant {
+        GREASE,
+        OIL
+    }
 
     /** How it is to be taken, worst last. */
-    public enum Verdict { FINE, WATCH, WRONG }
+    public enum Verdict {
+        FINE,
+        WATCH,
+        WRONG
+    }
 
     private static final double FULL_COMPLEMENT = 150_000;
     private static final double HOT_SHARE = 0.7;
@@ -34,36 +42,46 @@ public record SpeedGuide(double nDm, Double nDmLimit, Double elementRpm, double 
     private static final double SPIN_WRONG = 30_000;
     private static final double SPIN_OIL_FACTOR = 1.5;
 
-    private record Limit(double grease, double sealed) {
-    }
+    private record Limit(double grease, double sealed) {}
 
     private static final Map<String, Limit> LIMITS = read();
 
     /**
      * How it is built, as far as speed goes.
      *
-     * @param kind           code of the kind
-     * @param contactSeals   true with seals that rub
+     * @param kind code of the kind
+     * @param contactSeals true with seals that rub
      * @param fullComplement true without a cage
-     * @param hybrid         true with ceramic balls
+     * @param hybrid true with ceramic balls
      */
-    public record Build(String kind, boolean contactSeals, boolean fullComplement, boolean hybrid) {
-    }
+    public record Build(String kind, boolean contactSeals, boolean fullComplement, boolean hybrid) {}
 
-    /** @param rpm of the turning ring, over 0  @param inside null when not known; then n·dm alone counts */
+    /** @param rpm of the turning ring, over 0 @param inside null when not known; then n·dm alone counts */
     public static SpeedGuide of(Build build, double rpm, double pitchMm, BearingGeometry inside, Lubricant lubricant) {
         double nDm = rpm * pitchMm;
         Double limit = limit(build, lubricant);
         Double spin = inside == null ? null : rpm * inside.elementOrder();
         double oil = lubricant == Lubricant.OIL ? SPIN_OIL_FACTOR : 1;
-        Verdict byLimit = limit == null ? Verdict.FINE : nDm > limit ? Verdict.WRONG : nDm >= HOT_SHARE * limit ? Verdict.WATCH : Verdict.FINE;
-        Verdict bySpin = spin == null ? Verdict.FINE : spin > SPIN_WRONG * oil ? Verdict.WRONG : spin > SPIN_WATCH * oil ? Verdict.WATCH : Verdict.FINE;
-        return new SpeedGuide(nDm, limit, spin, SPIN_WATCH * oil, SPIN_WRONG * oil, byLimit.compareTo(bySpin) >= 0 ? byLimit : bySpin);
+        Verdict byLimit = limit == null
+                ? Verdict.FINE
+                : nDm > limit ? Verdict.WRONG : nDm >= HOT_SHARE * limit ? Verdict.WATCH : Verdict.FINE;
+        Verdict bySpin = spin == null
+                ? Verdict.FINE
+                : spin > SPIN_WRONG * oil ? Verdict.WRONG : spin > SPIN_WATCH * oil ? Verdict.WATCH : Verdict.FINE;
+        return new SpeedGuide(
+                nDm,
+                limit,
+                spin,
+                SPIN_WATCH * oil,
+                SPIN_WRONG * oil,
+                byLimit.compareTo(bySpin) >= 0 ? byLimit : bySpin);
     }
 
     /** True when the element's spin, not n·dm, gave the verdict. */
     public boolean spinDecides() {
-        return elementRpm != null && elementRpm > elementWatch && (nDmLimit == null || nDm < HOT_SHARE * nDmLimit || verdict == Verdict.WRONG && nDm <= nDmLimit);
+        return elementRpm != null
+                && elementRpm > elementWatch
+                && (nDmLimit == null || nDm < HOT_SHARE * nDmLimit || verdict == Verdict.WRONG && nDm <= nDmLimit);
     }
 
     private static Double limit(Build build, Lubricant lubricant) {
@@ -72,14 +90,17 @@ public record SpeedGuide(double nDm, Double nDmLimit, Double elementRpm, double 
             return null;
         }
         double base = build.fullComplement() ? FULL_COMPLEMENT : build.contactSeals() ? kind.sealed() : kind.grease();
-        return base * (lubricant == Lubricant.OIL && !build.contactSeals() ? OIL_FACTOR : 1) * (build.hybrid() ? HYBRID_FACTOR : 1);
+        return base
+                * (lubricant == Lubricant.OIL && !build.contactSeals() ? OIL_FACTOR : 1)
+                * (build.hybrid() ? HYBRID_FACTOR : 1);
     }
 
     private static Map<String, Limit> read() {
         Map<String, Limit> limits = new HashMap<>();
         for (CSVRecord row : Table.read(SpeedGuide.class, "speed-limits.csv")) {
             for (String kind : List.of(row.get("kinds").split(" "))) {
-                limits.put(kind, new Limit(Double.parseDouble(row.get("grease")), Double.parseDouble(row.get("sealed"))));
+                limits.put(
+                        kind, new Limit(Double.parseDouble(row.get("grease")), Double.parseDouble(row.get("sealed"))));
             }
         }
         return Map.copyOf(limits);

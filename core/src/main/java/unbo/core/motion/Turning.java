@@ -6,7 +6,8 @@ import unbo.core.input.Field;
 
 /** Which ring turns: the inner one with a shaft, the outer one with a bicycle, motorcycle or trailer hub. */
 public enum Turning {
-    INNER("inner", "inner ring (shaft turns)"), OUTER("outer", "outer ring (hub turns)");
+    INNER("inner", "inner ring (shaft turns)"),
+    OUTER("outer", "outer ring (hub turns)");
 
     private final String code;
     private final String label;

@@ -12,19 +12,24 @@ import unbo.core.input.Problem;
 import unbo.core.input.Values;
 
 /**
- * What a job's Fit asks: how a bearing goes in, and where an arrangement is picked, whether the shaft is then located once
- * each way and free to grow.
+ * What a job's Fit asks: how a bearing goes in, and where an arrangement is picked, whether the shaft is then located
+ * once each way and free to grow.
  *
  * @param arrangement null where none was picked
  */
 public record FittedShaft(Mounting mounting, Arrangement arrangement) {
 
     /** @param arrangement null where none was picked */
-    public record Input(Mounting.Input mounting, Arrangement.Input arrangement) {
-    }
+    public record Input(Mounting.Input mounting, Arrangement.Input arrangement) {}
 
     public static final FieldList<Input> LIST = FieldList.of(
-            Stream.of(Stream.of(BearingPlaces.field()), Mounting.LIST.fields().stream(), Arrangement.fields(false).stream()).flatMap(s -> s).toList(), FittedShaft::rules,
+            Stream.of(
+                            Stream.of(BearingPlaces.field()),
+                            Mounting.LIST.fields().stream(),
+                            Arrangement.fields(false).stream())
+                    .flatMap(s -> s)
+                    .toList(),
+            FittedShaft::rules,
             v -> new Input(Mounting.LIST.make().apply(v), v.has("arrangement") ? Arrangement.make(v) : null));
 
     private static List<Problem> rules(Values v) {
@@ -36,7 +41,8 @@ public record FittedShaft(Mounting mounting, Arrangement arrangement) {
     }
 
     public static FittedShaft of(Input in) {
-        return new FittedShaft(Mounting.of(in.mounting()), in.arrangement() == null ? null : Arrangement.of(in.arrangement()));
+        return new FittedShaft(
+                Mounting.of(in.mounting()), in.arrangement() == null ? null : Arrangement.of(in.arrangement()));
     }
 
     /** Both in print, the arrangement behind the mounting. */

@@ -12,8 +12,8 @@ import unbo.core.drawing.Shape;
 import unbo.core.fit.FitInput;
 
 /**
- * Which way round a bearing goes in: half section against its shoulder, bore, outside and width to scale; where it is pressed,
- * which side is stamped, sealed or carries the encoder. What is inside follows by usual proportions.
+ * Which way round a bearing goes in: half section against its shoulder, bore, outside and width to scale; where it is
+ * pressed, which side is stamped, sealed or carries the encoder. What is inside follows by usual proportions.
  */
 final class WayRound {
 
@@ -61,16 +61,39 @@ final class WayRound {
         shapes.add(new Shape.Label(Point.of(-half - 26, -outside - 24), "against its shoulder", "end", 13, Role.MARK));
         shapes.add(new Shape.Label(Point.of(half + 8, -outside - 24), right(d, inner), "start", 14, Role.ANSWER));
         shapes.add(Shape.line(Role.THIN, Point.of(half + 4, -outside - 17), Point.of(half, -outside + ring / 2)));
-        return new Drawing("way-round", "Half section of the bearing against its shoulder; to the outside: " + right(d, inner), -half - 190, -outside - 46, 2 * half + 440, outside + 62, shapes);
+        return new Drawing(
+                "way-round",
+                "Half section of the bearing against its shoulder; to the outside: " + right(d, inner),
+                -half - 190,
+                -outside - 46,
+                2 * half + 440,
+                outside + 62,
+                shapes);
     }
 
     private void seat(boolean inner) {
         double step = ring * 0.75;
         if (inner) {
-            shapes.add(Shape.area(Role.PART, Known.ESTIMATED, Point.of(-half - 70, 0), Point.of(-half - 70, -bore - step), Point.of(-half, -bore - step), Point.of(-half, -bore), Point.of(half + 70, -bore), Point.of(half + 70, 0)));
+            shapes.add(Shape.area(
+                    Role.PART,
+                    Known.ESTIMATED,
+                    Point.of(-half - 70, 0),
+                    Point.of(-half - 70, -bore - step),
+                    Point.of(-half, -bore - step),
+                    Point.of(-half, -bore),
+                    Point.of(half + 70, -bore),
+                    Point.of(half + 70, 0)));
         } else {
             double wall = outside + ring * 1.2;
-            shapes.add(Shape.area(Role.SOLID, Known.ESTIMATED, Point.of(-half - 40, -wall), Point.of(half + 40, -wall), Point.of(half + 40, -outside), Point.of(-half, -outside), Point.of(-half, -outside + step), Point.of(-half - 40, -outside + step)));
+            shapes.add(Shape.area(
+                    Role.SOLID,
+                    Known.ESTIMATED,
+                    Point.of(-half - 40, -wall),
+                    Point.of(half + 40, -wall),
+                    Point.of(half + 40, -outside),
+                    Point.of(-half, -outside),
+                    Point.of(-half, -outside + step),
+                    Point.of(-half - 40, -outside + step)));
         }
     }
 
@@ -79,12 +102,24 @@ final class WayRound {
         double high = outside - ring * 0.7;
         if (d.kind().contains("taper")) {
             double lean = (high - low) * 0.12;
-            double small = (mounting.input().fit().inner() ? 1 : -1) * half * 0.66; // a cone's back face stands against its shoulder, a cup's thick edge against its own
-            shapes.add(Shape.area(Role.PART, Known.ESTIMATED, Point.of(small, -low - lean), Point.of(-small, -low), Point.of(-small, -high), Point.of(small, -high + 2 * lean)));
+            double small = (mounting.input().fit().inner() ? 1 : -1)
+                    * half
+                    * 0.66; // a cone's back face stands against its shoulder, a cup's thick edge against its own
+            shapes.add(Shape.area(
+                    Role.PART,
+                    Known.ESTIMATED,
+                    Point.of(small, -low - lean),
+                    Point.of(-small, -low),
+                    Point.of(-small, -high),
+                    Point.of(small, -high + 2 * lean)));
         } else if (d.kind().contains("roller")) {
             box(Role.PART, -half * 0.62, half * 0.62, low, high);
         } else {
-            shapes.add(new Shape.Circle(Point.of(0, -(bore + outside) / 2), Math.min((high - low) / 2, half * 0.84), Role.PART, Known.ESTIMATED));
+            shapes.add(new Shape.Circle(
+                    Point.of(0, -(bore + outside) / 2),
+                    Math.min((high - low) / 2, half * 0.84),
+                    Role.PART,
+                    Known.ESTIMATED));
         }
     }
 
@@ -107,17 +142,30 @@ final class WayRound {
         if (d.kind().contains("taper")) {
             return inner ? "small roller ends" : "thin edge of the cup";
         }
-        return d.suffixes().sealing().startsWith("one") ? "closed side: weather; open side: grease" : "stamped side, to be read again";
+        return d.suffixes().sealing().startsWith("one")
+                ? "closed side: weather; open side: grease"
+                : "stamped side, to be read again";
     }
 
     private void push(double radius) {
         double x = half + 4;
         shapes.add(Shape.line(Role.ANSWER, Point.of(x + 46, -radius), Point.of(x, -radius)));
-        shapes.add(Shape.area(Role.ANSWER, Known.MEASURED, Point.of(x, -radius), Point.of(x + 12, -radius - 5), Point.of(x + 12, -radius + 5)));
+        shapes.add(Shape.area(
+                Role.ANSWER,
+                Known.MEASURED,
+                Point.of(x, -radius),
+                Point.of(x + 12, -radius - 5),
+                Point.of(x + 12, -radius + 5)));
         shapes.add(new Shape.Label(Point.of(x + 52, -radius), "press on this ring", "start", 13, Role.ANSWER));
     }
 
     private void box(Role role, double left, double right, double low, double high) {
-        shapes.add(Shape.area(role, Known.TABLE, Point.of(left, -low), Point.of(right, -low), Point.of(right, -high), Point.of(left, -high)));
+        shapes.add(Shape.area(
+                role,
+                Known.TABLE,
+                Point.of(left, -low),
+                Point.of(right, -low),
+                Point.of(right, -high),
+                Point.of(left, -high)));
     }
 }

@@ -3,19 +3,32 @@ package unbo.core.parts;
 /**
  * One line of a parts list.
  *
- * @param kind      code of {@link PartLineFields#KINDS}
- * @param what      number, size or words, as ordered
- * @param place     where it goes, for its label
- * @param count     how many, or how much of the unit; over 0
- * @param unit      pieces, g or ml
+ * @param kind code of {@link PartLineFields#KINDS}
+ * @param what number, size or words, as ordered
+ * @param place where it goes, for its label
+ * @param count how many, or how much of the unit; over 0
+ * @param unit pieces, g or ml
  * @param alwaysNew true for what is never used twice
- * @param priceA    of one (of a whole tub or tube for g and ml); null where not typed
- * @param from      whose price counts
+ * @param priceA of one (of a whole tub or tube for g and ml); null where not typed
+ * @param from whose price counts
  */
-public record PartLine(String kind, String what, String place, double count, String unit, boolean alwaysNew, Double priceA, Double priceB, From from) {
+public record PartLine(
+        String kind,
+        String what,
+        String place,
+        double count,
+        String unit,
+        boolean alwaysNew,
+        Double priceA,
+        Double priceB,
+        From from) {
 
     /** Whom to buy from. */
-    public enum From { CHEAPER, A, B }
+    public enum From {
+        CHEAPER,
+        A,
+        B
+    }
 
     /** True for what is bought by the piece; grease and compound come in tubs, one price whatever the grams. */
     boolean pieces() {

@@ -38,7 +38,11 @@ public record PartsList(List<PartLine> lines) {
 
     /** What the chosen mix costs, as far as prices are known. */
     public double total() {
-        return lines.stream().map(PartLine::cost).filter(c -> c != null).mapToDouble(Double::doubleValue).sum();
+        return lines.stream()
+                .map(PartLine::cost)
+                .filter(c -> c != null)
+                .mapToDouble(Double::doubleValue)
+                .sum();
     }
 
     /** Lines for which nobody's price is known. */
@@ -75,11 +79,17 @@ public record PartsList(List<PartLine> lines) {
             Map<Integer, Map<String, String>> rows = new TreeMap<>();
             texts.forEach((name, text) -> {
                 int dash = name.lastIndexOf('-');
-                if (dash > 0 && name.substring(dash + 1).matches("\\d{1,2}") && PartLineFields.LIST.field(name.substring(0, dash)).isPresent() && Integer.parseInt(name.substring(dash + 1)) < MOST) {
-                    rows.computeIfAbsent(Integer.parseInt(name.substring(dash + 1)), n -> new HashMap<>()).put(name.substring(0, dash), text);
+                if (dash > 0
+                        && name.substring(dash + 1).matches("\\d{1,2}")
+                        && PartLineFields.LIST.field(name.substring(0, dash)).isPresent()
+                        && Integer.parseInt(name.substring(dash + 1)) < MOST) {
+                    rows.computeIfAbsent(Integer.parseInt(name.substring(dash + 1)), n -> new HashMap<>())
+                            .put(name.substring(0, dash), text);
                 }
             });
-            rows.values().removeIf(row -> List.of("what", "priceA", "priceB").stream().allMatch(n -> row.getOrDefault(n, "").isBlank()));
+            rows.values()
+                    .removeIf(row -> List.of("what", "priceA", "priceB").stream()
+                            .allMatch(n -> row.getOrDefault(n, "").isBlank()));
             Map<Integer, Reading<PartLine>> read = new TreeMap<>();
             rows.forEach((n, row) -> read.put(n, FieldReader.read(PartLineFields.LIST, row, units)));
             return new Typed(rows, read);
@@ -92,13 +102,17 @@ public record PartsList(List<PartLine> lines) {
         /** Every fault, named by its row. */
         public List<Problem> problems() {
             List<Problem> problems = new ArrayList<>();
-            read.forEach((n, reading) -> reading.problems().forEach(p -> problems.add(new Problem(p.field() + "-" + n, p.sentence(), p.readable()))));
+            read.forEach((n, reading) -> reading.problems()
+                    .forEach(p -> problems.add(new Problem(p.field() + "-" + n, p.sentence(), p.readable()))));
             return problems;
         }
 
         /** The rows that can be used. */
         public PartsList list() {
-            return new PartsList(read.values().stream().filter(Reading::ok).map(Reading::record).toList());
+            return new PartsList(read.values().stream()
+                    .filter(Reading::ok)
+                    .map(Reading::record)
+                    .toList());
         }
     }
 }

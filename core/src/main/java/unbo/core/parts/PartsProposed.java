@@ -12,8 +12,7 @@ public final class PartsProposed {
 
     private static final String[] PLACES = {"outer", "inner"};
 
-    private PartsProposed() {
-    }
+    private PartsProposed() {}
 
     public static List<PartLine> of(Sheet sheet) {
         List<PartLine> lines = new ArrayList<>();
@@ -42,14 +41,27 @@ public final class PartsProposed {
             lines.add(line("pin", "split pin", "spindle nut", 1, "pieces", true));
         }
         for (String part : sheet.text(FactKey.ALWAYS_NEW).split(";")) {
-            boolean there = part.isBlank() || lines.stream().anyMatch(l -> l.what().contains(part.strip()));
+            boolean there =
+                    part.isBlank() || lines.stream().anyMatch(l -> l.what().contains(part.strip()));
             if (!there) {
-                lines.add(line(part.contains("clip") ? "clip" : part.contains("nut") ? "nut" : part.contains("pin") ? "pin" : part.contains("seal") ? "seal" : "other", part.strip(), "removal", 1, "pieces", true));
+                lines.add(line(
+                        part.contains("clip")
+                                ? "clip"
+                                : part.contains("nut")
+                                        ? "nut"
+                                        : part.contains("pin") ? "pin" : part.contains("seal") ? "seal" : "other",
+                        part.strip(),
+                        "removal",
+                        1,
+                        "pieces",
+                        true));
             }
         }
         Double grams = sheet.number(FactKey.GREASE_TOTAL);
         if (grams != null) {
-            String kind = Mixing.thickener(sheet.text(FactKey.GREASE_KIND)).map(Mixing.Thickener::name).orElse(sheet.text(FactKey.GREASE_KIND));
+            String kind = Mixing.thickener(sheet.text(FactKey.GREASE_KIND))
+                    .map(Mixing.Thickener::name)
+                    .orElse(sheet.text(FactKey.GREASE_KIND));
             lines.add(line("grease", kind + " grease", "hub", Math.ceil(grams), "g", true));
         }
         return lines;

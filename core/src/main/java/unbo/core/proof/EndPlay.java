@@ -14,10 +14,10 @@ import unbo.core.setting.EndPlayBand;
  * range its spread. Zero is a measurement: the spread is held against the indicator's step and the limit, never against
  * the mean.
  *
- * @param pairsMm  pull less push of each pair
- * @param meanMm   mean, without sign
+ * @param pairsMm pull less push of each pair
+ * @param meanMm mean, without sign
  * @param spreadMm largest less smallest
- * @param finding  judged by the band: inside right; over it set again; beyond {@link #stopMm}, stop
+ * @param finding judged by the band: inside right; over it set again; beyond {@link #stopMm}, stop
  */
 public record EndPlay(List<Double> pairsMm, double meanMm, double spreadMm, Finding finding) {
 
@@ -29,6 +29,7 @@ public record EndPlay(List<Double> pairsMm, double meanMm, double spreadMm, Find
     private static final int STEPS = 3;
     /** A wider spread than this share of the limit leaves the judgement open. */
     private static final double SHARE_OF_LIMIT = 0.5;
+
     private static final double SET_AGAIN_MM = 0.025;
 
     /** @throws IllegalArgumentException unless there are as many pulls as pushes, at least three */
@@ -36,14 +37,18 @@ public record EndPlay(List<Double> pairsMm, double meanMm, double spreadMm, Find
         if (push.size() != pull.size() || push.size() < FEWEST) {
             throw new IllegalArgumentException(push.size() + " pushes, " + pull.size() + " pulls");
         }
-        List<Double> pairs = IntStream.range(0, push.size()).mapToObj(i -> pull.get(i) - push.get(i)).toList();
+        List<Double> pairs = IntStream.range(0, push.size())
+                .mapToObj(i -> pull.get(i) - push.get(i))
+                .toList();
         double mean = Math.abs(pairs.stream().mapToDouble(d -> d).average().orElseThrow());
         double most = pairs.stream().mapToDouble(d -> d).max().orElseThrow();
         double least = pairs.stream().mapToDouble(d -> d).min().orElseThrow();
         return new EndPlay(pairs, mean, most - least, judge(mean, most - least, band, kind));
     }
 
-    /** End play over which it is not driven, mm: the kind's own figure, or a little over a wider band that was given. */
+    /**
+     * End play over which it is not driven, mm: the kind's own figure, or a little over a wider band that was given.
+     */
     public static double stopMm(EndPlayBand band, AssemblyKind kind) {
         double over = kind.stopMm() > kind.mostMm() ? SET_AGAIN_MM : 0;
         return Math.max(kind.stopMm(), band.maxMm() + over);
@@ -59,18 +64,31 @@ public record EndPlay(List<Double> pairsMm, double meanMm, double spreadMm, Find
         String wanted = Show.fixed(band.minMm(), 3) + " to " + Show.play(band.maxMm());
         double stop = stopMm(band, kind);
         if (mean > stop + 1e-9) {
-            return new Finding("end-play-stop", Level.STOP, "End play " + measured + " is over " + Show.play(stop) + ": do not drive. "
-                    + (band.minMm() > 0 ? "Set the hub again." : "Here there is none to be felt: look at seats, rings and bolts, or renew it."));
+            return new Finding(
+                    "end-play-stop",
+                    Level.STOP,
+                    "End play " + measured + " is over " + Show.play(stop) + ": do not drive. "
+                            + (band.minMm() > 0
+                                    ? "Set the hub again."
+                                    : "Here there is none to be felt: look at seats, rings and bolts, or renew it."));
         }
         if (spread > mostSpreadMm(band) + 1e-9) {
-            return new Finding("end-play-spread", Level.SOON, "The pairs spread by " + Show.play(spread) + ", more than " + Show.play(mostSpreadMm(band))
-                    + ": that is no measurement. Seat the foot, turn the hub while pushing and pulling, and read again.");
+            return new Finding(
+                    "end-play-spread",
+                    Level.SOON,
+                    "The pairs spread by " + Show.play(spread) + ", more than " + Show.play(mostSpreadMm(band))
+                            + ": that is no measurement. Seat the foot, turn the hub while pushing and "
+                            + "pulling, and read again.");
         }
         if (band.holds(mean)) {
             return new Finding("end-play-right", Level.RIGHT, "End play " + measured + " is inside " + wanted + ".");
         }
         return mean < band.minMm()
-                ? new Finding("end-play-tight", Level.SOON, "End play " + measured + " is under " + wanted + ": warm cones would take it away. Set again.")
-                : new Finding("end-play-loose", Level.SOON, "End play " + measured + " is over " + wanted + ": set again.");
+                ? new Finding(
+                        "end-play-tight",
+                        Level.SOON,
+                        "End play " + measured + " is under " + wanted + ": warm cones would take it away. Set again.")
+                : new Finding(
+                        "end-play-loose", Level.SOON, "End play " + measured + " is over " + wanted + ": set again.");
     }
 }

@@ -40,7 +40,9 @@ public record ProofAnswer(ProofItem item, Outcome outcome, String why) {
         }
 
         static Optional<Outcome> of(String code) {
-            return Arrays.stream(values()).filter(outcome -> outcome.code.equals(code)).findFirst();
+            return Arrays.stream(values())
+                    .filter(outcome -> outcome.code.equals(code))
+                    .findFirst();
         }
     }
 

@@ -11,17 +11,12 @@ import unbo.core.setting.EndPlayBand;
 /**
  * What was measured and looked at on a finished position.
  *
- * @param kind    whose proofs are asked
- * @param runout  a turn of readings; null when none was taken
+ * @param kind whose proofs are asked
+ * @param runout a turn of readings; null when none was taken
  * @param answers what was said of the proofs that are looked at
  */
 public record ProofInput(
-        AssemblyKind kind,
-        Play play,
-        Warmth warmth,
-        RunoutInput runout,
-        List<ProofAnswer> answers,
-        String initials) {
+        AssemblyKind kind, Play play, Warmth warmth, RunoutInput runout, List<ProofAnswer> answers, String initials) {
 
     /**
      * Readings of the end play, mm.
@@ -40,12 +35,11 @@ public record ProofInput(
     /**
      * Temperatures after a run, °C; null where not measured.
      *
-     * @param twinC    of the other side, measured alike
+     * @param twinC of the other side, measured alike
      * @param earlierC of this hub after an earlier run, where there is no other side
-     * @param runKm    distance of the run
+     * @param runKm distance of the run
      */
-    public record Warmth(Double hubC, Double twinC, Double earlierC, Double runKm) {
-    }
+    public record Warmth(Double hubC, Double twinC, Double earlierC, Double runKm) {}
 
     public ProofInput {
         answers = List.copyOf(answers);

@@ -45,6 +45,7 @@ public record ProofItem(
     static final String WARMTH = "warmth";
     /** Code of the lock of an adjusted nut. */
     static final String NUT_LOCKED = "nut-locked";
+
     static final String MEASURED = "measured";
     private static final List<ProofItem> ALL = read();
 
@@ -69,7 +70,9 @@ public record ProofItem(
                     row.get("label"),
                     row.get("right"),
                     row.get("wrong"),
-                    row.get("level").isEmpty() ? null : Level.valueOf(row.get("level").toUpperCase(Locale.ROOT)),
+                    row.get("level").isEmpty()
+                            ? null
+                            : Level.valueOf(row.get("level").toUpperCase(Locale.ROOT)),
                     row.get("hint")));
         }
         return List.copyOf(items);

@@ -10,8 +10,7 @@ import unbo.core.input.Typed;
 /** Tells the entries of a stage apart that is asked of one bearing, ring or way at a time. */
 final class EntryNames {
 
-    private EntryNames() {
-    }
+    private EntryNames() {}
 
     /** By the place of the bearing and its number. */
     static EntryName bearing(Typed typed) {
@@ -21,17 +20,29 @@ final class EntryNames {
     /** By the place of the bearing, its number and the ring. */
     static EntryName ring(Typed typed) {
         boolean outer = typed.text("ring").equals("outer");
-        return new EntryName(code(typed.text(BearingPlaces.NAME), number(typed), outer ? "outer-ring" : "inner-ring"), words(typed, outer ? "outer ring" : "inner ring"));
+        return new EntryName(
+                code(typed.text(BearingPlaces.NAME), number(typed), outer ? "outer-ring" : "inner-ring"),
+                words(typed, outer ? "outer ring" : "inner ring"));
     }
 
     private static String number(Typed typed) {
         String number = typed.text("designation").replaceAll("\\s", "").toUpperCase(Locale.ROOT);
-        return number.isEmpty() ? Stream.of("bore", "outside", "seatSize").map(typed::text).map(String::strip).collect(Collectors.joining("x")).replaceAll("^x+|x+$", "") : number;
+        return number.isEmpty()
+                ? Stream.of("bore", "outside", "seatSize")
+                        .map(typed::text)
+                        .map(String::strip)
+                        .collect(Collectors.joining("x"))
+                        .replaceAll("^x+|x+$", "")
+                : number;
     }
 
     private static String words(Typed typed, String ring) {
-        String number = typed.text("designation").isBlank() ? "" : typed.text("designation").strip();
-        return Stream.of(BearingPlaces.words(typed.text(BearingPlaces.NAME)), number, ring).filter(part -> !part.isEmpty()).collect(Collectors.joining(", "));
+        String number = typed.text("designation").isBlank()
+                ? ""
+                : typed.text("designation").strip();
+        return Stream.of(BearingPlaces.words(typed.text(BearingPlaces.NAME)), number, ring)
+                .filter(part -> !part.isEmpty())
+                .collect(Collectors.joining(", "));
     }
 
     private static String code(String... parts) {

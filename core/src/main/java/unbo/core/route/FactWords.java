@@ -30,14 +30,17 @@ public final class FactWords {
 
     private static final String NONE = "none";
 
-    private FactWords() {
-    }
+    private FactWords() {}
 
-    /** The fact's value as people read it; empty where it says nothing. @param sheet that it stands on, which tells vehicle and counter */
+    /**
+     * The fact's value as people read it; empty where it says nothing. @param sheet that it stands on, which tells
+     * vehicle and counter
+     */
     public static String value(Fact fact, Sheet sheet) {
         String text = fact.text();
         return switch (fact.key()) {
-            case GREASE_KIND -> Mixing.thickener(text).map(Mixing.Thickener::name).orElse(text);
+            case GREASE_KIND ->
+                Mixing.thickener(text).map(Mixing.Thickener::name).orElse(text);
             case CAUSE, VERDICT_CAUSE -> Causes.known(text) ? Causes.label(text) : text;
             case USE -> label(Usage.USES, text);
             case COUNTER_UNIT -> text.equals(NONE) ? "" : label(Usage.COUNTERS, text);
@@ -47,15 +50,25 @@ public final class FactWords {
             case VEHICLE_KIND -> label(DiagnosisFields.VEHICLES, text);
             case POSITION, WHERE, VERDICT_AT -> place(text, sheet);
             case CIRCUMSTANCES -> each(text, "[\\s,;]+", code -> label(DiagnosisFields.circumstances(), code));
-            case FAILURES -> each(text, "[\\s;]+", failure -> place(failure.replaceFirst("=.*", ""), sheet) + ": " + failure.replaceFirst(".*=", ""));
+            case FAILURES ->
+                each(
+                        text,
+                        "[\\s;]+",
+                        failure ->
+                                place(failure.replaceFirst("=.*", ""), sheet) + ": " + failure.replaceFirst(".*=", ""));
             case DAMAGE -> each(text, ",", FactWords::mode);
-            case PAST_DAMAGE -> each(text, ";", past -> mode(past.replaceFirst(" .*", "")) + past.replaceFirst("^\\S+", ""));
+            case PAST_DAMAGE ->
+                each(text, ";", past -> mode(past.replaceFirst(" .*", "")) + past.replaceFirst("^\\S+", ""));
             case TOOLS -> each(text, "\\s+", Tools::label);
             case SCHOOL -> school(text);
             case ARRANGEMENT -> label(Arrangement.choices(), text);
             case COUNTER, LAST_COUNTER, DUE_COUNTER -> counted(text, sheet, "");
             case YEARLY -> counted(text, sheet, " a year");
-            case PROOFS_LEFT -> each(text, "\\s+", code -> FollowUp.find(code).map(FollowUp::words).orElse(code));
+            case PROOFS_LEFT ->
+                each(
+                        text,
+                        "\\s+",
+                        code -> FollowUp.find(code).map(FollowUp::words).orElse(code));
             case PIN_HOLES -> each(text, ";", hole -> hole + "°");
             default -> fact.shown();
         };
@@ -67,7 +80,11 @@ public final class FactWords {
     }
 
     private static String label(List<Field.Choice> choices, String code) {
-        return choices.stream().filter(choice -> choice.code().equals(code)).map(Field.Choice::label).findFirst().orElse(code);
+        return choices.stream()
+                .filter(choice -> choice.code().equals(code))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse(code);
     }
 
     private static String place(String code, Sheet sheet) {
@@ -76,11 +93,17 @@ public final class FactWords {
     }
 
     private static String mode(String id) {
-        return Mode.all().stream().filter(mode -> mode.id().equals(id)).map(Mode::name).findFirst().orElse(id);
+        return Mode.all().stream()
+                .filter(mode -> mode.id().equals(id))
+                .map(Mode::name)
+                .findFirst()
+                .orElse(id);
     }
 
     private static String school(String code) {
-        Optional<School> school = Arrays.stream(School.values()).filter(known -> known.name().equals(code)).findFirst();
+        Optional<School> school = Arrays.stream(School.values())
+                .filter(known -> known.name().equals(code))
+                .findFirst();
         return school.map(known -> code + " · " + Schools.of(known).name()).orElse(code);
     }
 
@@ -90,6 +113,10 @@ public final class FactWords {
     }
 
     private static String each(String text, String between, java.util.function.UnaryOperator<String> words) {
-        return Stream.of(text.split(between)).map(String::strip).filter(part -> !part.isEmpty()).map(words).collect(Collectors.joining(", "));
+        return Stream.of(text.split(between))
+                .map(String::strip)
+                .filter(part -> !part.isEmpty())
+                .map(words)
+                .collect(Collectors.joining(", "));
     }
 }

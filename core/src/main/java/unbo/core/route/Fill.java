@@ -9,5 +9,4 @@ import unbo.core.sheet.FactKey;
  *
  * @param keys facts it hangs on, the one that gave the text last; empty for what is usual at the place
  */
-record Fill(String field, String text, List<FactKey> keys) {
-}
+record Fill(String field, String text, List<FactKey> keys) {}

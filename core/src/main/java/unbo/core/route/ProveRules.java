@@ -23,12 +23,12 @@ final class ProveRules {
     /** Name of the text that chooses the kind. */
     static final String KIND = "assembly";
 
-    private static final Set<String> TAKEN = Set.of("endPlayMin", "endPlayMax", "earlierTemperature", "spread", "halfCupAngle");
-    private static final Map<String, StageRule<ProofInput>> RULES = AssemblyKind.all().stream()
-            .collect(Collectors.toUnmodifiableMap(AssemblyKind::code, ProveRules::rule));
+    private static final Set<String> TAKEN =
+            Set.of("endPlayMin", "endPlayMax", "earlierTemperature", "spread", "halfCupAngle");
+    private static final Map<String, StageRule<ProofInput>> RULES =
+            AssemblyKind.all().stream().collect(Collectors.toUnmodifiableMap(AssemblyKind::code, ProveRules::rule));
 
-    private ProveRules() {
-    }
+    private ProveRules() {}
 
     static StageRule<?> of(AssemblyKind kind) {
         return RULES.get(kind.code());
@@ -40,13 +40,30 @@ final class ProveRules {
     }
 
     private static StageRule<ProofInput> rule(AssemblyKind kind) {
-        List<String> asked = ProofFields.of(kind).fields().stream().map(Field::name).filter(name -> !TAKEN.contains(name)).toList();
+        List<String> asked = ProofFields.of(kind).fields().stream()
+                .map(Field::name)
+                .filter(name -> !TAKEN.contains(name))
+                .toList();
         Function<ProofInput, StageRule.Outcome> done = ProveRules::outcome;
-        return new StageRule<>(RouteStage.PROVE, ProofFields.of(kind), asked,
-                StageRule.from("endPlayMin", FactKey.BAND_MIN, "endPlayMax", FactKey.BAND_MAX, "earlierTemperature", FactKey.HUB_HEAT,
-                        "halfCupAngle", FactKey.OUTER_HALF_ANGLE, "hubs", FactKey.HUB_TYPE), done)
+        return new StageRule<>(
+                        RouteStage.PROVE,
+                        ProofFields.of(kind),
+                        asked,
+                        StageRule.from(
+                                "endPlayMin",
+                                FactKey.BAND_MIN,
+                                "endPlayMax",
+                                FactKey.BAND_MAX,
+                                "earlierTemperature",
+                                FactKey.HUB_HEAT,
+                                "halfCupAngle",
+                                FactKey.OUTER_HALF_ANGLE,
+                                "hubs",
+                                FactKey.HUB_TYPE),
+                        done)
                 .usually(sheet -> unbo.core.life.PressureCentres.of(sheet)
-                        .map(mm -> List.of(new Fill("spread", unbo.core.measure.Show.number(mm, 1) + " mm", List.of()))).orElse(List.of()));
+                        .map(mm -> List.of(new Fill("spread", unbo.core.measure.Show.number(mm, 1) + " mm", List.of())))
+                        .orElse(List.of()));
     }
 
     private static StageRule.Outcome outcome(ProofInput in) {
@@ -54,18 +71,39 @@ final class ProveRules {
         Facts facts = new Facts(RouteStage.PROVE);
         facts.words(FactKey.ASSEMBLY, in.kind().code(), How.TYPED);
         if (proof.endPlay() != null) {
-            facts.list.add(new Fact(FactKey.END_PLAY, "", proof.endPlay().meanMm(), proof.endPlay().spreadMm() / 2, How.MEASURED, RouteStage.PROVE.code()));
+            facts.list.add(new Fact(
+                    FactKey.END_PLAY,
+                    "",
+                    proof.endPlay().meanMm(),
+                    proof.endPlay().spreadMm() / 2,
+                    How.MEASURED,
+                    RouteStage.PROVE.code()));
         } else if (proof.estimate() != null) {
             double range = (proof.estimate().highMm() - proof.estimate().lowMm()) / 2;
-            facts.list.add(new Fact(FactKey.END_PLAY, "", proof.estimate().endPlayMm(), range, How.ESTIMATED, RouteStage.PROVE.code()));
+            facts.list.add(new Fact(
+                    FactKey.END_PLAY, "", proof.estimate().endPlayMm(), range, How.ESTIMATED, RouteStage.PROVE.code()));
         }
-        facts.number(FactKey.RUNOUT, proof.runout() == null ? null : proof.runout().tirMm(), How.MEASURED);
+        facts.number(
+                FactKey.RUNOUT, proof.runout() == null ? null : proof.runout().tirMm(), How.MEASURED);
         facts.number(FactKey.HUB_HEAT, in.warmth().hubC(), How.MEASURED);
-        facts.number(FactKey.HUB_WARMER, proof.heat() == null || in.warmth().twinC() == null ? null : proof.heat().warmerK(), How.MEASURED);
-        in.answers().stream().filter(answer -> answer.item().code().equals("nut-locked"))
-                .forEach(answer -> facts.words(FactKey.NUT_LOCK, answer.outcome() == ProofAnswer.Outcome.RIGHT ? "yes" : answer.words(), How.TYPED));
-        facts.words(FactKey.PROOFS_LEFT, proof.later().stream().map(later -> later.code()).collect(Collectors.joining(" ")), How.COMPUTED);
+        facts.number(
+                FactKey.HUB_WARMER,
+                proof.heat() == null || in.warmth().twinC() == null
+                        ? null
+                        : proof.heat().warmerK(),
+                How.MEASURED);
+        in.answers().stream()
+                .filter(answer -> answer.item().code().equals("nut-locked"))
+                .forEach(answer -> facts.words(
+                        FactKey.NUT_LOCK,
+                        answer.outcome() == ProofAnswer.Outcome.RIGHT ? "yes" : answer.words(),
+                        How.TYPED));
+        facts.words(
+                FactKey.PROOFS_LEFT,
+                proof.later().stream().map(later -> later.code()).collect(Collectors.joining(" ")),
+                How.COMPUTED);
         facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
-        return new StageRule.Outcome(ProofWords.answer(proof), facts.list, proof.missing().isEmpty());
+        return new StageRule.Outcome(
+                ProofWords.answer(proof), facts.list, proof.missing().isEmpty());
     }
 }

@@ -41,7 +41,10 @@ public enum RouteStage {
         return used;
     }
 
-    /** True for a station that is passed over without a word when the work goes on after it: a service needs no diagnosis, and a bearing that stays in is not stripped. */
+    /**
+     * True for a station that is passed over without a word when the work goes on after it: a service needs no
+     * diagnosis, and a bearing that stays in is not stripped.
+     */
     public boolean optional() {
         return this == DIAGNOSE || this == STRIP || this == INSPECT || this == FIT;
     }
@@ -67,6 +70,8 @@ public enum RouteStage {
 
     /** The used station after this one; empty at the end. */
     public Optional<RouteStage> next() {
-        return Arrays.stream(values()).filter(s -> s.used && s.ordinal() > ordinal()).findFirst();
+        return Arrays.stream(values())
+                .filter(s -> s.used && s.ordinal() > ordinal())
+                .findFirst();
     }
 }

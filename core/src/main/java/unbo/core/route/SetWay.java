@@ -9,7 +9,6 @@ import unbo.core.sheet.Sheet;
 
 /** A way in which a position is set. The place or the kind of hub has a usual one; another may be chosen. */
 public enum SetWay {
-
     NUT("nut", "castellated nut", "Where is the nut pinned, and what end play does that leave?", SetRules.nut()),
     STACK("stack", "stack of shims", "What gap is left, and which shims fill it?", SetRules.stack()),
     TORQUE("torque", "turning torque (preload)", "Is the preload right by its turning torque?", SetRules.preload()),
@@ -21,8 +20,10 @@ public enum SetWay {
     /** Name of the text that chooses the way. */
     public static final String BY = "by";
 
-    private static final Map<String, SetWay> BY_PLACE = Map.of("steering-head", TORQUE, "headset", TORQUE, "crank", CRANK, "gearbox", STACK, "driveline", STACK);
-    private static final Map<String, SetWay> BY_HUB = Map.of("unit", AXLE_NUT, "cartridge", AXLE_NUT, "ball-pair", SPACER, "cup-and-cone", CONE);
+    private static final Map<String, SetWay> BY_PLACE =
+            Map.of("steering-head", TORQUE, "headset", TORQUE, "crank", CRANK, "gearbox", STACK, "driveline", STACK);
+    private static final Map<String, SetWay> BY_HUB =
+            Map.of("unit", AXLE_NUT, "cartridge", AXLE_NUT, "ball-pair", SPACER, "cup-and-cone", CONE);
 
     private final String code;
     private final String label;
@@ -58,9 +59,14 @@ public enum SetWay {
         return Arrays.stream(values()).filter(w -> w.code.equals(code)).findFirst();
     }
 
-    /** The usual way: by the place (a head, a crank, a gearbox), then by the kind of hub, the castellated nut where neither tells. */
+    /**
+     * The usual way: by the place (a head, a crank, a gearbox), then by the kind of hub, the castellated nut where
+     * neither tells.
+     */
     public static SetWay usual(Sheet sheet) {
-        FactKey known = sheet.has(FactKey.VERDICT_AT) ? FactKey.VERDICT_AT : sheet.has(FactKey.WHERE) ? FactKey.WHERE : FactKey.POSITION;
+        FactKey known = sheet.has(FactKey.VERDICT_AT)
+                ? FactKey.VERDICT_AT
+                : sheet.has(FactKey.WHERE) ? FactKey.WHERE : FactKey.POSITION;
         String where = sheet.text(known);
         return BY_PLACE.getOrDefault(where, BY_HUB.getOrDefault(sheet.text(FactKey.HUB_TYPE), NUT));
     }

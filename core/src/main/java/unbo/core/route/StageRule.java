@@ -24,11 +24,11 @@ import unbo.core.sheet.Sheet;
  * How one station works in a job: the same inputs and the same computation as on the bench, prefilled from the sheet.
  *
  * @param asked fields that stand on the stage's page; the others are taken from the sheet, never typed twice
- * @param from  which facts fill which field: the first that is known
+ * @param from which facts fill which field: the first that is known
  * @param usual what the sheet puts into boxes beyond single facts
- * @param name  what an entry with such texts is about
- * @param done  what an input comes to: the printed answer and the facts it gives
- * @param <I>   the input record
+ * @param name what an entry with such texts is about
+ * @param done what an input comes to: the printed answer and the facts it gives
+ * @param <I> the input record
  */
 public record StageRule<I>(
         RouteStage stage,
@@ -40,8 +40,7 @@ public record StageRule<I>(
         BiFunction<I, OwnCases, Outcome> done) {
 
     /** What an input came to; not {@code complete} while a required proof is missing. */
-    public record Outcome(Answer answer, List<Fact> facts, boolean complete) {
-    }
+    public record Outcome(Answer answer, List<Fact> facts, boolean complete) {}
 
     /** What came of the texts of a stage. {@code outcome} is null when they cannot be used. */
     public record Work(Reading<?> reading, Outcome outcome) {
@@ -52,12 +51,22 @@ public record StageRule<I>(
     }
 
     /** A rule of a stage with one entry, that hangs on nothing but its input. */
-    StageRule(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, List<FactKey>> from, Function<I, Outcome> done) {
+    StageRule(
+            RouteStage stage,
+            FieldList<I> fields,
+            List<String> asked,
+            Map<String, List<FactKey>> from,
+            Function<I, Outcome> done) {
         this(stage, fields, asked, from, (input, own) -> done.apply(input));
     }
 
     /** A rule of a stage with one entry. */
-    StageRule(RouteStage stage, FieldList<I> fields, List<String> asked, Map<String, List<FactKey>> from, BiFunction<I, OwnCases, Outcome> done) {
+    StageRule(
+            RouteStage stage,
+            FieldList<I> fields,
+            List<String> asked,
+            Map<String, List<FactKey>> from,
+            BiFunction<I, OwnCases, Outcome> done) {
         this(stage, fields, asked, from, sheet -> List.of(), typed -> EntryName.ONLY, done);
     }
 
@@ -90,13 +99,15 @@ public record StageRule<I>(
                 }
             }
         });
-        usual.apply(sheet).stream().filter(fill -> !fill.text().isBlank()).forEach(fill -> fills.put(fill.field(), fill));
+        usual.apply(sheet).stream()
+                .filter(fill -> !fill.text().isBlank())
+                .forEach(fill -> fills.put(fill.field(), fill));
         return fills;
     }
 
     /**
-     * Facts from elsewhere that a result hangs on, as they stand now: those that no box asks for, and those that filled a
-     * box which nobody typed over.
+     * Facts from elsewhere that a result hangs on, as they stand now: those that no box asks for, and those that filled
+     * a box which nobody typed over.
      */
     public Map<String, String> hangsOn(Sheet sheet, Typed typed) {
         Map<String, String> used = new LinkedHashMap<>();
@@ -113,25 +124,42 @@ public record StageRule<I>(
 
     /** True when a fact that a result hung on stands otherwise now. @param used as {@link #hangsOn} told it then */
     public boolean stale(Sheet sheet, Map<String, String> used) {
-        boolean came = from.entrySet().stream().filter(e -> !asked.contains(e.getKey())).flatMap(e -> e.getValue().stream())
+        boolean came = from.entrySet().stream()
+                .filter(e -> !asked.contains(e.getKey()))
+                .flatMap(e -> e.getValue().stream())
                 .anyMatch(key -> sheet.has(key) && !used.containsKey(key.name()));
         return came || changed(sheet, used);
     }
 
-    /** True when one of the facts that a result is known to hang on stands otherwise now: all that an older release tells. */
+    /**
+     * True when one of the facts that a result is known to hang on stands otherwise now: all that an older release
+     * tells.
+     */
     public boolean changed(Sheet sheet, Map<String, String> used) {
-        return used.entrySet().stream().anyMatch(fact -> key(fact.getKey()) != null && !sheet.typed(key(fact.getKey())).equals(fact.getValue()));
+        return used.entrySet().stream()
+                .anyMatch(fact -> key(fact.getKey()) != null
+                        && !sheet.typed(key(fact.getKey())).equals(fact.getValue()));
     }
 
     private static FactKey key(String name) {
-        return java.util.Arrays.stream(FactKey.values()).filter(key -> key.name().equals(name)).findFirst().orElse(null);
+        return java.util.Arrays.stream(FactKey.values())
+                .filter(key -> key.name().equals(name))
+                .findFirst()
+                .orElse(null);
     }
 
     /** Facts that fill fields which no box asks for, in the order of the rule. */
     public List<Fact> taken(Sheet sheet) {
-        return from.entrySet().stream().filter(e -> !asked.contains(e.getKey()))
-                .map(e -> e.getValue().stream().map(key -> sheet.get(key).orElse(null)).filter(Objects::nonNull).findFirst().orElse(null))
-                .filter(Objects::nonNull).distinct().toList();
+        return from.entrySet().stream()
+                .filter(e -> !asked.contains(e.getKey()))
+                .map(e -> e.getValue().stream()
+                        .map(key -> sheet.get(key).orElse(null))
+                        .filter(Objects::nonNull)
+                        .findFirst()
+                        .orElse(null))
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
     }
 
     /** What an entry with such texts is about. */
@@ -144,7 +172,9 @@ public record StageRule<I>(
     static Map<String, List<FactKey>> from(Object... pairs) {
         Map<String, List<FactKey>> map = new LinkedHashMap<>();
         for (int i = 0; i < pairs.length; i += 2) {
-            map.put((String) pairs[i], pairs[i + 1] instanceof FactKey key ? List.of(key) : (List<FactKey>) pairs[i + 1]);
+            map.put(
+                    (String) pairs[i],
+                    pairs[i + 1] instanceof FactKey key ? List.of(key) : (List<FactKey>) pairs[i + 1]);
         }
         return map;
     }
@@ -159,7 +189,10 @@ public record StageRule<I>(
         return work(Typed.of(texts, units), sheet);
     }
 
-    /** Reads what was typed, takes the rest from the sheet, and computes with what the workshop's own jobs turned out to be. */
+    /**
+     * Reads what was typed, takes the rest from the sheet, and computes with what the workshop's own jobs turned out to
+     * be.
+     */
     public Work work(Typed typed, Sheet sheet, OwnCases own) {
         Map<String, String> texts = new HashMap<>(prefill(sheet));
         asked.forEach(texts::remove);

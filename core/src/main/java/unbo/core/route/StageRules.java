@@ -14,8 +14,8 @@ import unbo.core.diagnosis.VerdictWords;
 import unbo.core.identify.HubFields;
 import unbo.core.identify.HubInput;
 import unbo.core.identify.HubWords;
-import unbo.core.identify.IdentifiedHub;
 import unbo.core.identify.IdentifiedBearing;
+import unbo.core.identify.IdentifiedHub;
 import unbo.core.inspect.Inspection;
 import unbo.core.intake.Intake;
 import unbo.core.intake.IntakeFields;
@@ -32,7 +32,6 @@ import unbo.core.service.Due;
 import unbo.core.service.DueFields;
 import unbo.core.service.DueInput;
 import unbo.core.service.DueWords;
-import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
@@ -47,8 +46,7 @@ public final class StageRules {
 
     private static final Map<RouteStage, StageRule<?>> RULES = rules();
 
-    private StageRules() {
-    }
+    private StageRules() {}
 
     /** @throws IllegalArgumentException for a station this job does not use */
     public static StageRule<?> of(RouteStage stage) {
@@ -59,7 +57,10 @@ public final class StageRules {
         return rule;
     }
 
-    /** The rule of a station for what the sheet knows: Set asks by the place or the kind of hub, Prove by the kind of assembly. */
+    /**
+     * The rule of a station for what the sheet knows: Set asks by the place or the kind of hub, Prove by the kind of
+     * assembly.
+     */
     public static StageRule<?> of(RouteStage stage, Sheet sheet) {
         return of(stage, sheet, Map.of());
     }
@@ -67,7 +68,10 @@ public final class StageRules {
     /** The same, where the texts of Set may name another way than the usual one, those of Prove another kind. */
     public static StageRule<?> of(RouteStage stage, Sheet sheet, Map<String, String> texts) {
         return switch (stage) {
-            case SET -> SetWay.of(texts.getOrDefault(SetWay.BY, "")).orElse(SetWay.usual(sheet)).rule();
+            case SET ->
+                SetWay.of(texts.getOrDefault(SetWay.BY, ""))
+                        .orElse(SetWay.usual(sheet))
+                        .rule();
             case PROVE -> ProveRules.of(kind(sheet, texts));
             default -> of(stage);
         };
@@ -75,21 +79,51 @@ public final class StageRules {
 
     /** The kind of assembly that Prove asks by: as its texts say, else as the sheet tells. */
     public static AssemblyKind kind(Sheet sheet, Map<String, String> texts) {
-        return AssemblyKind.find(texts.getOrDefault(ProveRules.KIND, "")).or(() -> AssemblyKind.of(sheet)).orElseGet(ProveRules::usual);
+        return AssemblyKind.find(texts.getOrDefault(ProveRules.KIND, ""))
+                .or(() -> AssemblyKind.of(sheet))
+                .orElseGet(ProveRules::usual);
     }
 
     private static Map<RouteStage, StageRule<?>> rules() {
         Map<RouteStage, StageRule<?>> rules = new EnumMap<>(RouteStage.class);
-        for (StageRule<?> rule : List.of(intake(), diagnose(), identify(), strip(), inspect(), fit(), grease(), SetWay.NUT.rule(), ProveRules.of(ProveRules.usual()), log())) {
+        for (StageRule<?> rule : List.of(
+                intake(),
+                diagnose(),
+                identify(),
+                strip(),
+                inspect(),
+                fit(),
+                grease(),
+                SetWay.NUT.rule(),
+                ProveRules.of(ProveRules.usual()),
+                log())) {
             rules.put(rule.stage(), rule);
         }
         return rules;
     }
 
     private static StageRule<IntakeInput> intake() {
-        return new StageRule<>(RouteStage.INTAKE, IntakeFields.LIST, List.of("complaint", "day", "counter", "load"),
-                StageRule.from("complaint", FactKey.COMPLAINT, "day", FactKey.DAY, "counter", FactKey.COUNTER, "load", FactKey.LOAD,
-                        "counterUnit", FactKey.COUNTER_UNIT, "yearly", FactKey.YEARLY, "lastCounter", FactKey.LAST_COUNTER, "lastDay", FactKey.LAST_DAY),
+        return new StageRule<>(
+                RouteStage.INTAKE,
+                IntakeFields.LIST,
+                List.of("complaint", "day", "counter", "load"),
+                StageRule.from(
+                        "complaint",
+                        FactKey.COMPLAINT,
+                        "day",
+                        FactKey.DAY,
+                        "counter",
+                        FactKey.COUNTER,
+                        "load",
+                        FactKey.LOAD,
+                        "counterUnit",
+                        FactKey.COUNTER_UNIT,
+                        "yearly",
+                        FactKey.YEARLY,
+                        "lastCounter",
+                        FactKey.LAST_COUNTER,
+                        "lastDay",
+                        FactKey.LAST_DAY),
                 in -> {
                     Facts facts = new Facts(RouteStage.INTAKE);
                     facts.words(FactKey.COMPLAINT, in.complaint(), How.TYPED);
@@ -101,36 +135,102 @@ public final class StageRules {
     }
 
     private static StageRule<VerdictInput> diagnose() {
-        return new StageRule<>(RouteStage.DIAGNOSE, VerdictFields.LIST, VerdictFields.ASKED,
-                StageRule.from("vehicle", FactKey.VEHICLE_KIND, "axles", FactKey.AXLES, "position", FactKey.POSITION, "failures", FactKey.FAILURES, "complaint", FactKey.COMPLAINT,
-                        "circumstances", FactKey.CIRCUMSTANCES, "hubType", FactKey.HUB_TYPE, "counter", FactKey.COUNTER, "lastCounter", FactKey.LAST_COUNTER,
-                        "counterUnit", FactKey.COUNTER_UNIT, "day", FactKey.DAY, "lastDay", FactKey.LAST_DAY),
+        return new StageRule<>(
+                RouteStage.DIAGNOSE,
+                VerdictFields.LIST,
+                VerdictFields.ASKED,
+                StageRule.from(
+                        "vehicle",
+                        FactKey.VEHICLE_KIND,
+                        "axles",
+                        FactKey.AXLES,
+                        "position",
+                        FactKey.POSITION,
+                        "failures",
+                        FactKey.FAILURES,
+                        "complaint",
+                        FactKey.COMPLAINT,
+                        "circumstances",
+                        FactKey.CIRCUMSTANCES,
+                        "hubType",
+                        FactKey.HUB_TYPE,
+                        "counter",
+                        FactKey.COUNTER,
+                        "lastCounter",
+                        FactKey.LAST_COUNTER,
+                        "counterUnit",
+                        FactKey.COUNTER_UNIT,
+                        "day",
+                        FactKey.DAY,
+                        "lastDay",
+                        FactKey.LAST_DAY),
                 (in, own) -> {
                     Verdict verdict = Verdict.of(in, own);
                     Facts facts = new Facts(RouteStage.DIAGNOSE);
                     facts.words(FactKey.HUB_TYPE, in.asked().hubType().code(), How.TYPED);
                     facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
                     if (verdict.settled()) {
-                        facts.words(FactKey.VERDICT, verdict.hypothesis().words(in.asked().vehicle()), How.COMPUTED);
-                        facts.words(FactKey.VERDICT_CAUSE, verdict.hypothesis().cause().code(), How.COMPUTED);
-                        facts.words(FactKey.VERDICT_AT, verdict.hypothesis().position() == null ? "" : verdict.hypothesis().position(), How.COMPUTED);
+                        facts.words(
+                                FactKey.VERDICT,
+                                verdict.hypothesis().words(in.asked().vehicle()),
+                                How.COMPUTED);
+                        facts.words(
+                                FactKey.VERDICT_CAUSE,
+                                verdict.hypothesis().cause().code(),
+                                How.COMPUTED);
+                        facts.words(
+                                FactKey.VERDICT_AT,
+                                verdict.hypothesis().position() == null
+                                        ? ""
+                                        : verdict.hypothesis().position(),
+                                How.COMPUTED);
                     }
                     return new StageRule.Outcome(VerdictWords.answer(verdict), facts.list, verdict.settled());
                 });
     }
 
     private static StageRule<HubInput> identify() {
-        return new StageRule<>(RouteStage.IDENTIFY, HubFields.LIST, HubFields.LIST.fields().stream().map(f -> f.name()).toList(),
-                StageRule.from("outerCone", FactKey.OUTER_CONE, "outerCup", FactKey.OUTER_CUP, "innerCone", FactKey.INNER_CONE, "innerCup", FactKey.INNER_CUP,
-                        "seal", FactKey.SEAL),
+        return new StageRule<>(
+                RouteStage.IDENTIFY,
+                HubFields.LIST,
+                HubFields.LIST.fields().stream().map(f -> f.name()).toList(),
+                StageRule.from(
+                        "outerCone",
+                        FactKey.OUTER_CONE,
+                        "outerCup",
+                        FactKey.OUTER_CUP,
+                        "innerCone",
+                        FactKey.INNER_CONE,
+                        "innerCup",
+                        FactKey.INNER_CUP,
+                        "seal",
+                        FactKey.SEAL),
                 in -> {
                     IdentifiedHub hub = IdentifiedHub.of(in);
                     Facts facts = new Facts(RouteStage.IDENTIFY);
-                    bearing(facts, hub.outer(), in.outer(), FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH, FactKey.OUTER_HALF_ANGLE);
+                    bearing(
+                            facts,
+                            hub.outer(),
+                            in.outer(),
+                            FactKey.OUTER_CONE,
+                            FactKey.OUTER_CUP,
+                            FactKey.OUTER_BORE,
+                            FactKey.OUTER_OUTSIDE,
+                            FactKey.OUTER_WIDTH,
+                            FactKey.OUTER_HALF_ANGLE);
                     facts.words(FactKey.OUTER_KIND, hub.outer().cone().kind(), How.COMPUTED);
                     facts.words(FactKey.HUB_TYPE, hub.hubType(), How.COMPUTED);
                     if (hub.inner() != null) {
-                        bearing(facts, hub.inner(), in.inner(), FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_WIDTH, FactKey.INNER_HALF_ANGLE);
+                        bearing(
+                                facts,
+                                hub.inner(),
+                                in.inner(),
+                                FactKey.INNER_CONE,
+                                FactKey.INNER_CUP,
+                                FactKey.INNER_BORE,
+                                FactKey.INNER_OUTSIDE,
+                                FactKey.INNER_WIDTH,
+                                FactKey.INNER_HALF_ANGLE);
                         facts.words(FactKey.INNER_KIND, hub.inner().cone().kind(), How.COMPUTED);
                         facts.size(FactKey.BETWEEN_CUPS, hub.betweenCups());
                         facts.size(FactKey.HUB_BORE, hub.hubBore());
@@ -142,10 +242,20 @@ public final class StageRules {
     }
 
     private static String seal(SealSize seal) {
-        return Show.number(seal.shaftMm(), 2) + "x" + Show.number(seal.outsideMm(), 2) + "x" + Show.number(seal.widthMm(), 2);
+        return Show.number(seal.shaftMm(), 2) + "x" + Show.number(seal.outsideMm(), 2) + "x"
+                + Show.number(seal.widthMm(), 2);
     }
 
-    private static void bearing(Facts facts, IdentifiedBearing taper, HubInput.Taper typed, FactKey cone, FactKey cup, FactKey bore, FactKey outside, FactKey width, FactKey angle) {
+    private static void bearing(
+            Facts facts,
+            IdentifiedBearing taper,
+            HubInput.Taper typed,
+            FactKey cone,
+            FactKey cup,
+            FactKey bore,
+            FactKey outside,
+            FactKey width,
+            FactKey angle) {
         facts.words(cone, taper.cone().marking(), How.TYPED);
         facts.words(cup, typed.cup().isBlank() ? "" : taper.cup().marking(), How.TYPED);
         facts.size(bore, taper.bore());
@@ -155,64 +265,158 @@ public final class StageRules {
     }
 
     private static StageRule<RemovalInput> strip() {
-        return new StageRule<>(RouteStage.STRIP, RemovalFields.LIST, RemovalFields.LIST.fields().stream().map(f -> f.name()).toList(),
-                StageRule.from("designation", FactKey.OUTER_CONE, "tools", FactKey.TOOLS),
-                in -> {
-                    Removal removal = Removal.of(in);
-                    Facts facts = new Facts(RouteStage.STRIP);
-                    facts.words(FactKey.REMOVAL, removal.best() == null ? "" : removal.best().name(), How.COMPUTED);
-                    facts.words(FactKey.SCRAP, removal.best() != null && removal.scrap() ? in.designation().isBlank() ? "the bearing" : in.designation() : "", How.COMPUTED);
-                    facts.words(FactKey.ALWAYS_NEW, String.join("; ", RemovalWords.alwaysNew(in)), How.COMPUTED);
-                    return new StageRule.Outcome(RemovalWords.answer(removal), facts.list, removal.best() != null);
-                }).named(EntryNames::bearing);
+        return new StageRule<>(
+                        RouteStage.STRIP,
+                        RemovalFields.LIST,
+                        RemovalFields.LIST.fields().stream().map(f -> f.name()).toList(),
+                        StageRule.from("designation", FactKey.OUTER_CONE, "tools", FactKey.TOOLS),
+                        in -> {
+                            Removal removal = Removal.of(in);
+                            Facts facts = new Facts(RouteStage.STRIP);
+                            facts.words(
+                                    FactKey.REMOVAL,
+                                    removal.best() == null ? "" : removal.best().name(),
+                                    How.COMPUTED);
+                            facts.words(
+                                    FactKey.SCRAP,
+                                    removal.best() != null && removal.scrap()
+                                            ? in.designation().isBlank() ? "the bearing" : in.designation()
+                                            : "",
+                                    How.COMPUTED);
+                            facts.words(
+                                    FactKey.ALWAYS_NEW, String.join("; ", RemovalWords.alwaysNew(in)), How.COMPUTED);
+                            return new StageRule.Outcome(
+                                    RemovalWords.answer(removal), facts.list, removal.best() != null);
+                        })
+                .named(EntryNames::bearing);
     }
 
     private static StageRule<Inspection.Input> inspect() {
-        return new StageRule<>(RouteStage.INSPECT, Inspection.LIST, Inspection.LIST.fields().stream().map(f -> f.name()).filter(n -> !n.equals("past") && !n.equals("vehicle")).toList(),
-                StageRule.from("designation", FactKey.OUTER_CONE, "vehicle", FactKey.VEHICLE_KIND, "past", FactKey.PAST_DAMAGE),
-                in -> {
-                    Inspection inspection = Inspection.of(in);
-                    Facts facts = new Facts(RouteStage.INSPECT);
-                    facts.words(FactKey.DAMAGE, String.join(", ", inspection.map().likely().stream().map(r -> r.mode().id()).toList()), How.COMPUTED);
-                    facts.words(FactKey.SEAT_STATE, inspection.seat() == null ? "" : inspection.seat().verdict().name().toLowerCase(java.util.Locale.ROOT), How.MEASURED);
-                    if (inspection.seat() != null) {
-                        boolean shaft = inspection.seat().input().fit().inner();
-                        facts.number(shaft ? FactKey.SHAFT_MIN : FactKey.HOUSING_MIN, inspection.seat().leastMm(), How.MEASURED);
-                        facts.number(shaft ? FactKey.SHAFT_MAX : FactKey.HOUSING_MAX, inspection.seat().mostMm(), How.MEASURED);
-                    }
-                    facts.words(FactKey.SEAT_REMEDY, inspection.remedy(), How.TYPED);
-                    facts.number(FactKey.CURE_HOURS, inspection.cureHours(), How.COMPUTED);
-                    return new StageRule.Outcome(inspection.answer(), facts.list, !inspection.map().empty() || inspection.seat() != null);
-                }).usually(sheet -> List.of(new Fill("turning", AssemblyKind.of(sheet).map(AssemblyKind::housing).orElse(false) ? "outer" : "inner", List.of(FactKey.HUB_TYPE))))
+        return new StageRule<>(
+                        RouteStage.INSPECT,
+                        Inspection.LIST,
+                        Inspection.LIST.fields().stream()
+                                .map(f -> f.name())
+                                .filter(n -> !n.equals("past") && !n.equals("vehicle"))
+                                .toList(),
+                        StageRule.from(
+                                "designation",
+                                FactKey.OUTER_CONE,
+                                "vehicle",
+                                FactKey.VEHICLE_KIND,
+                                "past",
+                                FactKey.PAST_DAMAGE),
+                        in -> {
+                            Inspection inspection = Inspection.of(in);
+                            Facts facts = new Facts(RouteStage.INSPECT);
+                            facts.words(
+                                    FactKey.DAMAGE,
+                                    String.join(
+                                            ", ",
+                                            inspection.map().likely().stream()
+                                                    .map(r -> r.mode().id())
+                                                    .toList()),
+                                    How.COMPUTED);
+                            facts.words(
+                                    FactKey.SEAT_STATE,
+                                    inspection.seat() == null
+                                            ? ""
+                                            : inspection.seat().verdict().name().toLowerCase(java.util.Locale.ROOT),
+                                    How.MEASURED);
+                            if (inspection.seat() != null) {
+                                boolean shaft = inspection.seat().input().fit().inner();
+                                facts.number(
+                                        shaft ? FactKey.SHAFT_MIN : FactKey.HOUSING_MIN,
+                                        inspection.seat().leastMm(),
+                                        How.MEASURED);
+                                facts.number(
+                                        shaft ? FactKey.SHAFT_MAX : FactKey.HOUSING_MAX,
+                                        inspection.seat().mostMm(),
+                                        How.MEASURED);
+                            }
+                            facts.words(FactKey.SEAT_REMEDY, inspection.remedy(), How.TYPED);
+                            facts.number(FactKey.CURE_HOURS, inspection.cureHours(), How.COMPUTED);
+                            return new StageRule.Outcome(
+                                    inspection.answer(),
+                                    facts.list,
+                                    !inspection.map().empty() || inspection.seat() != null);
+                        })
+                .usually(sheet -> List.of(new Fill(
+                        "turning",
+                        AssemblyKind.of(sheet).map(AssemblyKind::housing).orElse(false) ? "outer" : "inner",
+                        List.of(FactKey.HUB_TYPE))))
                 .named(EntryNames::bearing);
     }
 
     private static StageRule<FittedShaft.Input> fit() {
-        return new StageRule<>(RouteStage.FIT, FittedShaft.LIST, FittedShaft.LIST.fields().stream().map(f -> f.name()).toList(),
-                StageRule.from("designation", List.of(FactKey.OUTER_CUP, FactKey.OUTER_CONE), "seat", FactKey.FIT_SEAT, "arrangement", FactKey.ARRANGEMENT, "leftBearing", FactKey.LEFT_BEARING, "rightBearing", FactKey.RIGHT_BEARING),
-                in -> {
-                    FittedShaft fitted = FittedShaft.of(in);
-                    Mounting mounting = fitted.mounting();
-                    Facts facts = new Facts(RouteStage.FIT);
-                    facts.words(FactKey.FIT_SEAT, mounting.input().fit().seat() == null ? "" : mounting.input().fit().seat(), How.TYPED);
-                    facts.number(FactKey.FIT_INTERFERENCE, mounting.fit().interference().meanUm() / 1000, How.COMPUTED);
-                    facts.number(FactKey.FIT_HEAT, mounting.byHeat() ? Double.valueOf(mounting.heat().ringC()) : null, How.COMPUTED);
-                    if (in.arrangement() != null) {
-                        facts.words(FactKey.ARRANGEMENT, in.arrangement().code(), How.TYPED);
-                        facts.words(FactKey.LEFT_BEARING, in.arrangement().left().bearing().designation(), How.TYPED);
-                        facts.words(FactKey.RIGHT_BEARING, in.arrangement().right().bearing().designation(), How.TYPED);
-                    }
-                    return new StageRule.Outcome(fitted.answer(), facts.list, true);
-                }).usually(StageRules::seats).named(EntryNames::ring);
+        return new StageRule<>(
+                        RouteStage.FIT,
+                        FittedShaft.LIST,
+                        FittedShaft.LIST.fields().stream().map(f -> f.name()).toList(),
+                        StageRule.from(
+                                "designation",
+                                List.of(FactKey.OUTER_CUP, FactKey.OUTER_CONE),
+                                "seat",
+                                FactKey.FIT_SEAT,
+                                "arrangement",
+                                FactKey.ARRANGEMENT,
+                                "leftBearing",
+                                FactKey.LEFT_BEARING,
+                                "rightBearing",
+                                FactKey.RIGHT_BEARING),
+                        in -> {
+                            FittedShaft fitted = FittedShaft.of(in);
+                            Mounting mounting = fitted.mounting();
+                            Facts facts = new Facts(RouteStage.FIT);
+                            facts.words(
+                                    FactKey.FIT_SEAT,
+                                    mounting.input().fit().seat() == null
+                                            ? ""
+                                            : mounting.input().fit().seat(),
+                                    How.TYPED);
+                            facts.number(
+                                    FactKey.FIT_INTERFERENCE,
+                                    mounting.fit().interference().meanUm() / 1000,
+                                    How.COMPUTED);
+                            facts.number(
+                                    FactKey.FIT_HEAT,
+                                    mounting.byHeat()
+                                            ? Double.valueOf(mounting.heat().ringC())
+                                            : null,
+                                    How.COMPUTED);
+                            if (in.arrangement() != null) {
+                                facts.words(
+                                        FactKey.ARRANGEMENT, in.arrangement().code(), How.TYPED);
+                                facts.words(
+                                        FactKey.LEFT_BEARING,
+                                        in.arrangement().left().bearing().designation(),
+                                        How.TYPED);
+                                facts.words(
+                                        FactKey.RIGHT_BEARING,
+                                        in.arrangement().right().bearing().designation(),
+                                        How.TYPED);
+                            }
+                            return new StageRule.Outcome(fitted.answer(), facts.list, true);
+                        })
+                .usually(StageRules::seats)
+                .named(EntryNames::ring);
     }
 
-    /** In a wheel the outer ring or cup is the one that goes in tight; a seat that Inspect measured counts before any symbol. */
+    /**
+     * In a wheel the outer ring or cup is the one that goes in tight; a seat that Inspect measured counts before any
+     * symbol.
+     */
     private static List<Fill> seats(Sheet sheet) {
-        boolean wheel = Place.of(sheet.text(FactKey.VEHICLE_KIND), sheet.text(FactKey.WHERE)).map(Place::wheel).orElse(false);
+        boolean wheel = Place.of(sheet.text(FactKey.VEHICLE_KIND), sheet.text(FactKey.WHERE))
+                .map(Place::wheel)
+                .orElse(false);
         List<Fill> fills = new ArrayList<>();
         if (wheel) {
             fills.add(new Fill("ring", "outer", List.of()));
-            fills.add(new Fill("seat", sheet.has(FactKey.FIT_SEAT) ? sheet.typed(FactKey.FIT_SEAT) : "N7", List.of(FactKey.FIT_SEAT)));
+            fills.add(new Fill(
+                    "seat",
+                    sheet.has(FactKey.FIT_SEAT) ? sheet.typed(FactKey.FIT_SEAT) : "N7",
+                    List.of(FactKey.FIT_SEAT)));
         }
         FactKey least = wheel ? FactKey.HOUSING_MIN : FactKey.SHAFT_MIN;
         FactKey most = wheel ? FactKey.HOUSING_MAX : FactKey.SHAFT_MAX;
@@ -222,31 +426,85 @@ public final class StageRules {
     }
 
     private static StageRule<HubGreaseInput> grease() {
-        return new StageRule<>(RouteStage.GREASE, HubGreaseFields.LIST, List.of("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams"),
-                StageRule.from("outerBore", FactKey.OUTER_BORE, "outerOutside", FactKey.OUTER_OUTSIDE, "outerWidth", FactKey.OUTER_WIDTH,
-                        "innerBore", FactKey.INNER_BORE, "innerOutside", FactKey.INNER_OUTSIDE, "innerWidth", FactKey.INNER_WIDTH,
-                        "betweenCups", FactKey.BETWEEN_CUPS, "hubBore", FactKey.HUB_BORE, "spindle", FactKey.SPINDLE,
-                        "outerKind", FactKey.OUTER_KIND, "innerKind", FactKey.INNER_KIND, "kind", FactKey.GREASE_KIND, "oldKind", FactKey.GREASE_KIND, "use", FactKey.USE, "hubTemperature", FactKey.HUB_HEAT),
+        return new StageRule<>(
+                RouteStage.GREASE,
+                HubGreaseFields.LIST,
+                List.of("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams"),
+                StageRule.from(
+                        "outerBore",
+                        FactKey.OUTER_BORE,
+                        "outerOutside",
+                        FactKey.OUTER_OUTSIDE,
+                        "outerWidth",
+                        FactKey.OUTER_WIDTH,
+                        "innerBore",
+                        FactKey.INNER_BORE,
+                        "innerOutside",
+                        FactKey.INNER_OUTSIDE,
+                        "innerWidth",
+                        FactKey.INNER_WIDTH,
+                        "betweenCups",
+                        FactKey.BETWEEN_CUPS,
+                        "hubBore",
+                        FactKey.HUB_BORE,
+                        "spindle",
+                        FactKey.SPINDLE,
+                        "outerKind",
+                        FactKey.OUTER_KIND,
+                        "innerKind",
+                        FactKey.INNER_KIND,
+                        "kind",
+                        FactKey.GREASE_KIND,
+                        "oldKind",
+                        FactKey.GREASE_KIND,
+                        "use",
+                        FactKey.USE,
+                        "hubTemperature",
+                        FactKey.HUB_HEAT),
                 in -> {
                     HubGrease grease = HubGrease.of(in);
                     Facts facts = new Facts(RouteStage.GREASE);
                     facts.words(FactKey.GREASE_KIND, in.kind(), How.TYPED);
                     facts.number(FactKey.GREASE_CAVITY_SHARE, in.cavityShare(), How.TYPED);
-                    facts.number(FactKey.GREASE_TOTAL, in.method().equals("gun") ? grease.replenishG() : grease.totalGrams(), How.COMPUTED);
+                    facts.number(
+                            FactKey.GREASE_TOTAL,
+                            in.method().equals("gun") ? grease.replenishG() : grease.totalGrams(),
+                            How.COMPUTED);
                     return new StageRule.Outcome(HubGreaseWords.answer(grease), facts.list, true);
                 });
     }
 
     private static StageRule<DueInput> log() {
-        return new StageRule<>(RouteStage.LOG, DueFields.LIST, List.of("cause", "note", "serviceSchool", "season", "ownMonths", "ownCount", "ownImmersions"),
-                StageRule.from("cause", FactKey.VERDICT_CAUSE, "day", FactKey.DAY, "counterUnit", FactKey.COUNTER_UNIT, "counter", FactKey.COUNTER, "yearly", FactKey.YEARLY, "use", FactKey.USE),
+        return new StageRule<>(
+                RouteStage.LOG,
+                DueFields.LIST,
+                List.of("cause", "note", "serviceSchool", "season", "ownMonths", "ownCount", "ownImmersions"),
+                StageRule.from(
+                        "cause",
+                        FactKey.VERDICT_CAUSE,
+                        "day",
+                        FactKey.DAY,
+                        "counterUnit",
+                        FactKey.COUNTER_UNIT,
+                        "counter",
+                        FactKey.COUNTER,
+                        "yearly",
+                        FactKey.YEARLY,
+                        "use",
+                        FactKey.USE),
                 in -> {
                     Due due = Due.of(in);
                     Facts facts = new Facts(RouteStage.LOG);
                     facts.words(FactKey.CAUSE, in.cause(), How.TYPED);
                     facts.words(FactKey.DUE_ON, due.on() == null ? "" : due.on().toString(), How.COMPUTED);
-                    facts.words(FactKey.DUE_COUNTER, due.atCounter() == null ? "" : Show.number(due.atCounter(), 0), How.COMPUTED);
-                    facts.words(FactKey.DUE_IMMERSIONS, due.immersions() == null ? "" : due.immersions().toString(), How.COMPUTED);
+                    facts.words(
+                            FactKey.DUE_COUNTER,
+                            due.atCounter() == null ? "" : Show.number(due.atCounter(), 0),
+                            How.COMPUTED);
+                    facts.words(
+                            FactKey.DUE_IMMERSIONS,
+                            due.immersions() == null ? "" : due.immersions().toString(),
+                            How.COMPUTED);
                     return new StageRule.Outcome(DueWords.answer(due), facts.list, true);
                 });
     }

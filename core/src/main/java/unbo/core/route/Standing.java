@@ -10,13 +10,18 @@ import unbo.core.finding.Level;
  * Where one station of a job stands: the one rule by which rail, pages and sign-off tell it.
  *
  * @param complete false while a needed proof is missing
- * @param stale    true when a fact its result hangs on has changed since
+ * @param stale true when a fact its result hangs on has changed since
  * @param findings what was judged, of all its entries
  */
 public record Standing(RouteStage stage, State state, boolean complete, boolean stale, List<Finding> findings) {
 
     /** How far a station is. */
-    public enum State { OPEN, DRAFT, DONE, SKIPPED }
+    public enum State {
+        OPEN,
+        DRAFT,
+        DONE,
+        SKIPPED
+    }
 
     public Standing {
         findings = List.copyOf(findings);
@@ -55,7 +60,10 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
         return complete ? "done" : "incomplete";
     }
 
-    /** True when what it found bars the work from being handed over; what the old part was scrapped for does not, the new one is proved. */
+    /**
+     * True when what it found bars the work from being handed over; what the old part was scrapped for does not, the
+     * new one is proved.
+     */
     private boolean stops() {
         return level() == Level.STOP && !onTheOldPart();
     }
@@ -66,14 +74,15 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
 
     /** True when nothing is left to do here before what follows. */
     public boolean settled() {
-        return !stale && (state == State.SKIPPED || state == State.DONE && complete && (!stops() || stage.judgesTheOld()));
+        return !stale
+                && (state == State.SKIPPED || state == State.DONE && complete && (!stops() || stage.judgesTheOld()));
     }
 
     /**
      * Why a job may not be signed while this station stands so, one sentence each.
      *
      * @param hubWork false when Diagnose found nothing to do at a hub: then Prove may be skipped like any other
-     * @param proved  true when Prove is done: it settles what the old part was judged for
+     * @param proved true when Prove is done: it settles what the old part was judged for
      */
     List<String> bars(boolean hubWork, boolean proved) {
         List<String> reasons = new ArrayList<>();
@@ -89,10 +98,14 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
             reasons.add(stage.title() + " hangs on a fact that has changed since: look at it and keep it again.");
         }
         if (state == State.DONE && !complete) {
-            reasons.add(stage.title() + (stage == RouteStage.PROVE ? ": a needed proof is missing (the page names it)." : " is not whole yet: its page says what is missing."));
+            reasons.add(stage.title()
+                    + (stage == RouteStage.PROVE
+                            ? ": a needed proof is missing (the page names it)."
+                            : " is not whole yet: its page says what is missing."));
         }
         if (!(stage.judgesTheOld() && proved)) {
-            findings.stream().filter(finding -> finding.level() == Level.STOP)
+            findings.stream()
+                    .filter(finding -> finding.level() == Level.STOP)
                     .forEach(finding -> reasons.add(stage.title() + ": " + finding.sentence()));
         }
         return reasons;

@@ -10,9 +10,17 @@ import unbo.core.motion.SpeedGuide;
  * A bearing whose inside is known well enough to run it.
  *
  * @param rollerMm length of a roller, mm; null for balls
- * @param build    as its number has it; null without a number
+ * @param build as its number has it; null without a number
  */
-public record Candidate(String name, String kind, BearingGeometry geometry, Double rollerMm, double boreMm, double outsideMm, Friction.Seals seals, SpeedGuide.Build build) {
+public record Candidate(
+        String name,
+        String kind,
+        BearingGeometry geometry,
+        Double rollerMm,
+        double boreMm,
+        double outsideMm,
+        Friction.Seals seals,
+        SpeedGuide.Build build) {
 
     Ratings ratings() {
         return Ratings.of(new Inside(geometry, rollerMm));
@@ -20,8 +28,21 @@ public record Candidate(String name, String kind, BearingGeometry geometry, Doub
 
     /** The same so many times as large. */
     Candidate sized(double times) {
-        BearingGeometry g = new BearingGeometry(geometry.elements(), geometry.elementMm() * times, geometry.pitchMm() * times, geometry.contactDeg(), true);
-        return new Candidate(name, kind, g, rollerMm == null ? null : Double.valueOf(rollerMm * times), boreMm * times, outsideMm * times, seals, build);
+        BearingGeometry g = new BearingGeometry(
+                geometry.elements(),
+                geometry.elementMm() * times,
+                geometry.pitchMm() * times,
+                geometry.contactDeg(),
+                true);
+        return new Candidate(
+                name,
+                kind,
+                g,
+                rollerMm == null ? null : Double.valueOf(rollerMm * times),
+                boreMm * times,
+                outsideMm * times,
+                seals,
+                build);
     }
 
     boolean ball() {

@@ -18,15 +18,15 @@ record DriveLine(List<Step> steps) {
     private static final double MOST = 100;
 
     /** One of them. @param ratio turns nearer the bearing in a turn nearer the wheel */
-    record Step(String words, double ratio) {
-    }
+    record Step(String words, double ratio) {}
 
     /** Why a text is no drive line; empty when it is one. */
     static Optional<String> refusal(String text) {
         for (String part : parts(text)) {
             Step step = step(part);
             if (step == null) {
-                return Optional.of("“" + part + "” is no ratio: write teeth or diameters, driven:driving, for instance 43:15.");
+                return Optional.of(
+                        "“" + part + "” is no ratio: write teeth or diameters, driven:driving, for instance 43:15.");
             }
             if (!(step.ratio() >= LEAST) || step.ratio() > MOST) {
                 return Optional.of("“" + part + "” makes a ratio that cannot be: 0.01 to 100 is possible here.");

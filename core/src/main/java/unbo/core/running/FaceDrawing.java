@@ -11,24 +11,23 @@ import unbo.core.drawing.Shape;
 import unbo.core.motion.Turning;
 
 /**
- * Bearings face-on, side by side to one scale: rings, elements on their pitch circle, a mark on what turns. Cage, elements and
- * the turning ring go at their true shares of the shaft's speed. With oil, its level.
+ * Bearings face-on, side by side to one scale: rings, elements on their pitch circle, a mark on what turns. Cage,
+ * elements and the turning ring go at their true shares of the shaft's speed. With oil, its level.
  */
 final class FaceDrawing {
 
     private static final double RADIUS = 120;
     private static final double GAP = 46;
 
-    private FaceDrawing() {
-    }
+    private FaceDrawing() {}
 
     /** One of them. @param under what is written under it */
-    record View(Candidate bearing, String under) {
-    }
+    record View(Candidate bearing, String under) {}
 
     /** @param oilMm level over the middle of the lowest element, mm; null without oil */
     static Drawing of(String name, String title, List<View> views, Turning turning, Double oilMm) {
-        double largest = views.stream().mapToDouble(v -> v.bearing().outsideMm()).max().orElseThrow();
+        double largest =
+                views.stream().mapToDouble(v -> v.bearing().outsideMm()).max().orElseThrow();
         double scale = 2 * RADIUS / largest;
         List<Shape> shapes = new ArrayList<>();
         double x = 0;
@@ -43,7 +42,14 @@ final class FaceDrawing {
             shapes.add(new Shape.Label(Point.of(x, RADIUS + 22), view.bearing().name(), "middle", 16, Role.MARK));
             shapes.add(new Shape.Label(Point.of(x, RADIUS + 42), view.under(), "middle", 15, Role.ANSWER));
         }
-        return new Drawing(name, title, -RADIUS - 70, -RADIUS - 14, x + 2 * RADIUS + 140 + (oilMm == null ? 0 : 90), 2 * RADIUS + 76, shapes);
+        return new Drawing(
+                name,
+                title,
+                -RADIUS - 70,
+                -RADIUS - 14,
+                x + 2 * RADIUS + 140 + (oilMm == null ? 0 : 90),
+                2 * RADIUS + 76,
+                shapes);
     }
 
     private static List<Shape> face(Candidate b, double k, Turning turning) {
@@ -60,12 +66,23 @@ final class FaceDrawing {
         boolean inner = turning == Turning.INNER;
         double from = inner ? bore : dm + r * 0.62;
         double to = inner ? dm - r * 0.62 : outer;
-        shapes.add(new Shape.Spinning(1, List.of(Shape.area(Role.ANSWER, Known.MEASURED, Point.of(-2.5, -from - 2), Point.of(2.5, -from - 2), Point.of(2.5, -to + 2), Point.of(-2.5, -to + 2)))));
+        shapes.add(new Shape.Spinning(
+                1,
+                List.of(Shape.area(
+                        Role.ANSWER,
+                        Known.MEASURED,
+                        Point.of(-2.5, -from - 2),
+                        Point.of(2.5, -from - 2),
+                        Point.of(2.5, -to + 2),
+                        Point.of(-2.5, -to + 2)))));
         double spin = b.geometry().elementOrder() * (inner ? -1 : 1);
         List<Shape> elements = new ArrayList<>();
         for (int i = 0; i < b.geometry().elements(); i++) {
-            List<Shape> element = List.of(new Shape.Circle(Point.of(0, 0), r, i == 0 ? Role.BAND : Role.PART, known), Shape.line(Role.MARK, Point.of(0, -r * 0.7), Point.of(0, r * 0.7)));
-            elements.add(new Shape.Moved(Point.polar(dm, -360.0 * i / b.geometry().elements()), List.of(new Shape.Spinning(spin, element))));
+            List<Shape> element = List.of(
+                    new Shape.Circle(Point.of(0, 0), r, i == 0 ? Role.BAND : Role.PART, known),
+                    Shape.line(Role.MARK, Point.of(0, -r * 0.7), Point.of(0, r * 0.7)));
+            elements.add(new Shape.Moved(
+                    Point.polar(dm, -360.0 * i / b.geometry().elements()), List.of(new Shape.Spinning(spin, element))));
         }
         shapes.add(new Shape.Spinning(b.geometry().cageOrder(turning), elements));
         shapes.add(Shape.line(Role.CENTRE, Point.of(-outer - 8, 0), Point.of(outer + 8, 0)));
@@ -91,8 +108,14 @@ final class FaceDrawing {
         shapes.add(Shape.line(Role.ANSWER, Point.of(-outer - 26, right), Point.of(outer + 26, right)));
         shapes.add(new Shape.Label(Point.of(outer + 30, right), "right level", "start", 14, Role.ANSWER));
         if (Math.abs(oilMm) > 0.3) {
-            shapes.add(Shape.line(oilMm > 0 ? Role.OUT : Role.MARK, Point.of(-outer - 26, there), Point.of(outer + 26, there)));
-            shapes.add(new Shape.Label(Point.of(outer + 30, there + (Math.abs(there - right) < 16 ? -16 * Math.signum(oilMm) : 0)), oilMm > 0 ? "too high" : "too low", "start", 14, oilMm > 0 ? Role.OUT : Role.MARK));
+            shapes.add(Shape.line(
+                    oilMm > 0 ? Role.OUT : Role.MARK, Point.of(-outer - 26, there), Point.of(outer + 26, there)));
+            shapes.add(new Shape.Label(
+                    Point.of(outer + 30, there + (Math.abs(there - right) < 16 ? -16 * Math.signum(oilMm) : 0)),
+                    oilMm > 0 ? "too high" : "too low",
+                    "start",
+                    14,
+                    oilMm > 0 ? Role.OUT : Role.MARK));
         }
         return shapes;
     }

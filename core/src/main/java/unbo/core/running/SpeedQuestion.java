@@ -20,36 +20,89 @@ import unbo.core.motion.Turning;
 import unbo.core.worksheet.Worksheet;
 
 /**
- * Road speed through the wheel, final drive, gearbox, chain or pulleys to a bearing's speed, the cage's and an element's,
- * against the guides; and a second bearing of the same place beside it.
+ * Road speed through the wheel, final drive, gearbox, chain or pulleys to a bearing's speed, the cage's and an
+ * element's, against the guides; and a second bearing of the same place beside it.
  *
  * @param other null where only one is asked
  */
 public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double cageRpm, SpeedGuide other) {
 
     /** @param ratio bearing rpm over wheel rpm, everything between them taken together */
-    public record Input(double speedKmh, double rollingRadiusM, DriveLine drive, double ratio, Turning turning, SpeedGuide.Build build, Candidate bearing, SpeedGuide.Lubricant lubricant, Candidate other, SpeedGuide.Build otherBuild) {
-    }
+    public record Input(
+            double speedKmh,
+            double rollingRadiusM,
+            DriveLine drive,
+            double ratio,
+            Turning turning,
+            SpeedGuide.Build build,
+            Candidate bearing,
+            SpeedGuide.Lubricant lubricant,
+            Candidate other,
+            SpeedGuide.Build otherBuild) {}
 
-    private static final List<Field.Choice> TURNING = List.of(new Field.Choice("inner", "the inner ring"), new Field.Choice("outer", "the outer ring"));
-    private static final List<Field.Choice> IN = List.of(new Field.Choice("grease", "grease"), new Field.Choice("oil", "oil at the right level"));
+    private static final List<Field.Choice> TURNING =
+            List.of(new Field.Choice("inner", "the inner ring"), new Field.Choice("outer", "the outer ring"));
+    private static final List<Field.Choice> IN =
+            List.of(new Field.Choice("grease", "grease"), new Field.Choice("oil", "oil at the right level"));
 
-    public static final FieldList<Input> LIST = FieldList.of(Stream.of(List.of(
-            Field.quantity("speedKmh", "Road speed", Quantity.SPEED, "km/h", 0.5, 500).usually(10, 200).must(), Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.03, 1.5).usually(0.15, 0.6).must(),
-            Field.quantity("ratio", "Bearing turns a turn of the wheel", Quantity.RATIO, "", 0.01, 200).usually(0.2, 30).orElse("1", "a wheel bearing"),
-            Field.text("through", "And through", 120).hint("from the wheel, driven:driving each: 43:15 chain; 28:13 gear; 120:80 pulley"), Field.choice("turning", "Turning", TURNING).orElse("inner", null)),
-            InsideFields.fields(), List.of(Field.yesNo("contactSeals", "Contact seals"), Field.yesNo("fullComplement", "Full complement"), Field.yesNo("hybrid", "Ceramic balls"), Field.choice("lubricant", "Runs in", IN).orElse("grease", null)),
-            InsideFields.others()).flatMap(List::stream).toList(), SpeedQuestion::rules, SpeedQuestion::make);
+    public static final FieldList<Input> LIST = FieldList.of(
+            Stream.of(
+                            List.of(
+                                    Field.quantity("speedKmh", "Road speed", Quantity.SPEED, "km/h", 0.5, 500)
+                                            .usually(10, 200)
+                                            .must(),
+                                    Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.03, 1.5)
+                                            .usually(0.15, 0.6)
+                                            .must(),
+                                    Field.quantity(
+                                                    "ratio",
+                                                    "Bearing turns a turn of the wheel",
+                                                    Quantity.RATIO,
+                                                    "",
+                                                    0.01,
+                                                    200)
+                                            .usually(0.2, 30)
+                                            .orElse("1", "a wheel bearing"),
+                                    Field.text("through", "And through", 120)
+                                            .hint("from the wheel, driven:driving each: "
+                                                    + "43:15 chain; 28:13 gear; 120:80 pulley"),
+                                    Field.choice("turning", "Turning", TURNING).orElse("inner", null)),
+                            InsideFields.fields(),
+                            List.of(
+                                    Field.yesNo("contactSeals", "Contact seals"),
+                                    Field.yesNo("fullComplement", "Full complement"),
+                                    Field.yesNo("hybrid", "Ceramic balls"),
+                                    Field.choice("lubricant", "Runs in", IN).orElse("grease", null)),
+                            InsideFields.others())
+                    .flatMap(List::stream)
+                    .toList(),
+            SpeedQuestion::rules,
+            SpeedQuestion::make);
 
-    public static final Question<Input> QUESTION = new Question<>("speed", "Speed", "Is it too fast for the bearing, and how does another one stand beside it?", LIST,
-            Map.ofEntries(Map.entry("speedKmh", "60"), Map.entry("rollingRadiusM", "0.3"), Map.entry("through", "43:15 chain; 60:13 gear"), Map.entry("elements", "9"), Map.entry("elementMm", "7.97"), Map.entry("pitchMm", "38.5"), Map.entry("otherElements", "18"), Map.entry("otherElementMm", "4"), Map.entry("otherPitchMm", "38.5")), in -> of(in).answer());
+    public static final Question<Input> QUESTION = new Question<>(
+            "speed",
+            "Speed",
+            "Is it too fast for the bearing, and how does another one stand beside it?",
+            LIST,
+            Map.ofEntries(
+                    Map.entry("speedKmh", "60"),
+                    Map.entry("rollingRadiusM", "0.3"),
+                    Map.entry("through", "43:15 chain; 60:13 gear"),
+                    Map.entry("elements", "9"),
+                    Map.entry("elementMm", "7.97"),
+                    Map.entry("pitchMm", "38.5"),
+                    Map.entry("otherElements", "18"),
+                    Map.entry("otherElementMm", "4"),
+                    Map.entry("otherPitchMm", "38.5")),
+            in -> of(in).answer());
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(InsideFields.rules(v, false));
         if (InsideFields.otherAsked(v)) {
             problems.addAll(InsideFields.rules(v, true));
         }
-        DriveLine.refusal(v.text("through")).ifPresent(sentence -> problems.add(Problem.impossible("through", sentence)));
+        DriveLine.refusal(v.text("through"))
+                .ifPresent(sentence -> problems.add(Problem.impossible("through", sentence)));
         return problems;
     }
 
@@ -57,19 +110,48 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
         Candidate bearing = InsideFields.candidate(v, false, null);
         Candidate other = InsideFields.otherAsked(v) ? InsideFields.candidate(v, true, bearing) : null;
         DriveLine drive = DriveLine.of(v.text("through"));
-        return new Input(v.number("speedKmh"), v.number("rollingRadiusM"), drive, v.number("ratio") * drive.ratio(), v.text("turning").equals("outer") ? Turning.OUTER : Turning.INNER, build(v, bearing), bearing,
-                v.text("lubricant").equals("oil") ? SpeedGuide.Lubricant.OIL : SpeedGuide.Lubricant.GREASE, other, other == null ? null : build(v, other));
+        return new Input(
+                v.number("speedKmh"),
+                v.number("rollingRadiusM"),
+                drive,
+                v.number("ratio") * drive.ratio(),
+                v.text("turning").equals("outer") ? Turning.OUTER : Turning.INNER,
+                build(v, bearing),
+                bearing,
+                v.text("lubricant").equals("oil") ? SpeedGuide.Lubricant.OIL : SpeedGuide.Lubricant.GREASE,
+                other,
+                other == null ? null : build(v, other));
     }
 
     private static SpeedGuide.Build build(Values v, Candidate c) {
         SpeedGuide.Build stamped = c.build() == null ? new SpeedGuide.Build(c.kind(), false, false, false) : c.build();
-        return new SpeedGuide.Build(c.kind(), v.yes("contactSeals") || stamped.contactSeals(), v.yes("fullComplement") || stamped.fullComplement(), v.yes("hybrid") || stamped.hybrid());
+        return new SpeedGuide.Build(
+                c.kind(),
+                v.yes("contactSeals") || stamped.contactSeals(),
+                v.yes("fullComplement") || stamped.fullComplement(),
+                v.yes("hybrid") || stamped.hybrid());
     }
 
     public static SpeedQuestion of(Input in) {
         double rpm = in.speedKmh() * 1000 / 60 / (2 * Math.PI * in.rollingRadiusM()) * in.ratio();
-        return new SpeedQuestion(in, rpm, SpeedGuide.of(in.build(), rpm, in.bearing().geometry().pitchMm(), in.bearing().geometry(), in.lubricant()), rpm * in.bearing().geometry().cageOrder(in.turning()),
-                in.other() == null ? null : SpeedGuide.of(in.otherBuild(), rpm, in.other().geometry().pitchMm(), in.other().geometry(), in.lubricant()));
+        return new SpeedQuestion(
+                in,
+                rpm,
+                SpeedGuide.of(
+                        in.build(),
+                        rpm,
+                        in.bearing().geometry().pitchMm(),
+                        in.bearing().geometry(),
+                        in.lubricant()),
+                rpm * in.bearing().geometry().cageOrder(in.turning()),
+                in.other() == null
+                        ? null
+                        : SpeedGuide.of(
+                                in.otherBuild(),
+                                rpm,
+                                in.other().geometry().pitchMm(),
+                                in.other().geometry(),
+                                in.lubricant()));
     }
 
     /** Element spin of the other over that of the first; null where only one is asked. */
@@ -81,42 +163,92 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
     public Answer answer() {
         List<Answer.Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>(List.of(judged("This one", guide)));
-        List<FaceDrawing.View> views = new ArrayList<>(List.of(new FaceDrawing.View(input.bearing(), "element " + Show.number(guide.elementRpm(), 0) + " rpm")));
+        List<FaceDrawing.View> views = new ArrayList<>(List.of(
+                new FaceDrawing.View(input.bearing(), "element " + Show.number(guide.elementRpm(), 0) + " rpm")));
         if (other != null) {
-            figures.add(new Answer.Figure("the other's elements spin", Show.number(spinRatio(), 2) + " times", "", Show.number(other.elementRpm(), 0) + " against " + Show.number(guide.elementRpm(), 0) + " rpm"));
+            figures.add(new Answer.Figure(
+                    "the other's elements spin",
+                    Show.number(spinRatio(), 2) + " times",
+                    "",
+                    Show.number(other.elementRpm(), 0) + " against " + Show.number(guide.elementRpm(), 0) + " rpm"));
             findings.add(judged("The other", other));
             views.add(new FaceDrawing.View(input.other(), "element " + Show.number(other.elementRpm(), 0) + " rpm"));
         }
-        figures.add(new Answer.Figure("bearing", Show.number(rpm, 0), "rpm", "cage " + Show.number(cageRpm, 0) + ", element " + Show.number(guide.elementRpm(), 0) + " rpm"));
-        figures.add(new Answer.Figure("n·dm", Show.number(guide.nDm(), 0), "mm/min", "guide limit " + (guide.nDmLimit() == null ? "–" : Show.number(guide.nDmLimit(), 0))));
-        return new Answer(figures, findings, List.of("Guides, not promises: a maker's own limit comes first.", "Drawn to one scale, a turn of the shaft in twelve seconds; the marked ring turns."), worksheet(),
-                List.of(FaceDrawing.of("running", "Bearings face-on to scale; elements spin " + (other == null ? Show.number(guide.elementRpm(), 0) + " rpm" : Show.number(spinRatio(), 2) + " times as fast in the other"), views, input.turning(), null)));
+        figures.add(new Answer.Figure(
+                "bearing",
+                Show.number(rpm, 0),
+                "rpm",
+                "cage " + Show.number(cageRpm, 0) + ", element " + Show.number(guide.elementRpm(), 0) + " rpm"));
+        figures.add(new Answer.Figure(
+                "n·dm",
+                Show.number(guide.nDm(), 0),
+                "mm/min",
+                "guide limit " + (guide.nDmLimit() == null ? "–" : Show.number(guide.nDmLimit(), 0))));
+        return new Answer(
+                figures,
+                findings,
+                List.of(
+                        "Guides, not promises: a maker's own limit comes first.",
+                        "Drawn to one scale, a turn of the shaft in twelve seconds; the marked ring turns."),
+                worksheet(),
+                List.of(FaceDrawing.of(
+                        "running",
+                        "Bearings face-on to scale; elements spin "
+                                + (other == null
+                                        ? Show.number(guide.elementRpm(), 0) + " rpm"
+                                        : Show.number(spinRatio(), 2) + " times as fast in the other"),
+                        views,
+                        input.turning(),
+                        null)));
     }
 
     private Worksheet worksheet() {
         List<Worksheet.Line> lines = new ArrayList<>();
-        input.drive().steps().forEach(step -> lines.add(Worksheet.given("i", step.words(), Show.number(step.ratio(), 4))));
-        lines.add(Worksheet.computed("n", "bearing", "v/(2πR)·" + Show.number(input.ratio(), 4), Show.number(rpm, 1) + " rpm"));
-        lines.add(Worksheet.computed("", "cage", input.turning() == Turning.INNER ? "n/2·(1 − γ)" : "n/2·(1 + γ)", Show.number(cageRpm, 1) + " rpm"));
+        input.drive()
+                .steps()
+                .forEach(step -> lines.add(Worksheet.given("i", step.words(), Show.number(step.ratio(), 4))));
+        lines.add(Worksheet.computed(
+                "n", "bearing", "v/(2πR)·" + Show.number(input.ratio(), 4), Show.number(rpm, 1) + " rpm"));
+        lines.add(Worksheet.computed(
+                "",
+                "cage",
+                input.turning() == Turning.INNER ? "n/2·(1 − γ)" : "n/2·(1 + γ)",
+                Show.number(cageRpm, 1) + " rpm"));
         lines.add(spin("element", guide));
         lines.add(factor("speed factor", guide));
         if (other != null) {
             lines.add(spin("the other's element", other));
             lines.add(factor("the other's speed factor", other));
         }
-        return new Worksheet("Is it too fast?", lines, List.of("Kinematics of rolling bearings: Harris and Kotzalas. Limits of n·dm: textbooks; of the element's spin: this bench's own guide."));
+        return new Worksheet(
+                "Is it too fast?",
+                lines,
+                List.of("Kinematics of rolling bearings: Harris and Kotzalas. Limits of n·dm: "
+                        + "textbooks; of the element's spin: this bench's own guide."));
     }
 
     private static Worksheet.Line spin(String name, SpeedGuide g) {
-        return Worksheet.judged("", name, "n·dm/(2·Dw)·(1 − γ²)", Show.number(g.elementRpm(), 0) + " rpm", "watch " + Show.number(g.elementWatch(), 0) + ", wrong " + Show.number(g.elementWrong(), 0));
+        return Worksheet.judged(
+                "",
+                name,
+                "n·dm/(2·Dw)·(1 − γ²)",
+                Show.number(g.elementRpm(), 0) + " rpm",
+                "watch " + Show.number(g.elementWatch(), 0) + ", wrong " + Show.number(g.elementWrong(), 0));
     }
 
     private static Worksheet.Line factor(String name, SpeedGuide g) {
-        return Worksheet.judged("n·dm", name, "n·dm", Show.number(g.nDm(), 0), g.nDmLimit() == null ? "–" : Show.number(g.nDmLimit(), 0));
+        return Worksheet.judged(
+                "n·dm",
+                name,
+                "n·dm",
+                Show.number(g.nDm(), 0),
+                g.nDmLimit() == null ? "–" : Show.number(g.nDmLimit(), 0));
     }
 
     private static Finding judged(String name, SpeedGuide g) {
-        String why = g.spinDecides() ? "its elements spin at " + Show.number(g.elementRpm(), 0) + " rpm" : "n·dm " + Show.number(g.nDm(), 0);
+        String why = g.spinDecides()
+                ? "its elements spin at " + Show.number(g.elementRpm(), 0) + " rpm"
+                : "n·dm " + Show.number(g.nDm(), 0);
         return switch (g.verdict()) {
             case FINE -> new Finding("speed-fine", Level.RIGHT, name + ": no trouble, " + why + ".");
             case WATCH -> new Finding("speed-watch", Level.WATCH, name + ": it runs hot, " + why + ".");

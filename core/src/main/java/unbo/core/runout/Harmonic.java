@@ -3,7 +3,7 @@ package unbo.core.runout;
 /**
  * One wave round the turn.
  *
- * @param order       waves a turn: 1 eccentric or wobbling, 2 oval or clamped distorted
+ * @param order waves a turn: 1 eccentric or wobbling, 2 oval or clamped distorted
  * @param amplitudeMm half of its share of the TIR
  * @param highSpotDeg where it is highest, 0 to under 360; for order 2 the other high spot stands opposite
  */

@@ -2,10 +2,11 @@ package unbo.core.runout;
 
 /**
  * The disc's own runout parted from the hub's: the disc is turned by β on the hub and measured again; with the complex
- * first harmonics m0 and mβ, disc = (m0 − mβ)/(1 − e^{iβ}), hub = m0 − disc. Used before a hub is renewed for what is the
- * disc's fault. An error of the readings grows by 1/|1 − e^{iβ}|: half at 180°, twofold at 29°, where it is refused.
+ * first harmonics m0 and mβ, disc = (m0 − mβ)/(1 − e^{iβ}), hub = m0 − disc. Used before a hub is renewed for what is
+ * the disc's fault. An error of the readings grows by 1/|1 − e^{iβ}|: half at 180°, twofold at 29°, where it is
+ * refused.
  *
- * @param disc   as it stood at the first turn
+ * @param disc as it stood at the first turn
  * @param growth 1/|1 − e^{iβ}|
  */
 public record Indexing(Harmonic disc, Harmonic hub, double growth) {
@@ -22,7 +23,10 @@ public record Indexing(Harmonic disc, Harmonic hub, double growth) {
         double dy = y(before) - y(after);
         double discX = (dx * re + dy * im) / norm;
         double discY = (dy * re - dx * im) / norm;
-        return new Indexing(Harmonic.of(1, discX, discY), Harmonic.of(1, x(before) - discX, y(before) - discY), 1 / Math.sqrt(norm));
+        return new Indexing(
+                Harmonic.of(1, discX, discY),
+                Harmonic.of(1, x(before) - discX, y(before) - discY),
+                1 / Math.sqrt(norm));
     }
 
     /** How well a turn by so much parts them, 0 to 2. */

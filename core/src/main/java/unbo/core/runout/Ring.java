@@ -9,7 +9,8 @@ import org.hipparchus.linear.RealMatrix;
 
 /**
  * Least squares over some readings of a ring: r(θ) = mean + a1·cos(θ − φ1) + a2·cos(2θ − φ2). Reading k stands at
- * 360·k/N. Source: linear least squares and leverages, as in any textbook of regression (for instance Draper and Smith).
+ * 360·k/N. Source: linear least squares and leverages, as in any textbook of regression (for instance Draper and
+ * Smith).
  */
 final class Ring {
 
@@ -54,7 +55,9 @@ final class Ring {
                 }
             }
         }
-        RealMatrix inverse = new CholeskyDecomposition(new Array2DRowRealMatrix(normal, false)).getSolver().getInverse();
+        RealMatrix inverse = new CholeskyDecomposition(new Array2DRowRealMatrix(normal, false))
+                .getSolver()
+                .getInverse();
         return new Ring(readings, used, inverse.operate(right), inverse);
     }
 
@@ -101,7 +104,10 @@ final class Ring {
         return readings[k] - fit;
     }
 
-    /** x'(X'X)⁻¹x: for a reading that was used how much it pulls the fit to itself, for another how unsure the fit is there. */
+    /**
+     * x'(X'X)⁻¹x: for a reading that was used how much it pulls the fit to itself, for another how unsure the fit is
+     * there.
+     */
     double leverage(int k) {
         double[] x = row(k, readings.length);
         double[] cx = inverse.operate(x);
@@ -112,7 +118,9 @@ final class Ring {
         return sum;
     }
 
-    /** Residual brought to one spread for all readings: over √(1 − leverage) where used, over √(1 + leverage) where not. */
+    /**
+     * Residual brought to one spread for all readings: over √(1 − leverage) where used, over √(1 + leverage) where not.
+     */
     double standardised(int k) {
         return residual(k) / Math.sqrt(used[k] ? 1 - leverage(k) : 1 + leverage(k));
     }

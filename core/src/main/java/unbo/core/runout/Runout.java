@@ -5,18 +5,26 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * What an indicator tells of a turning part: the total runout, how much of it is eccentric or wobbling, how much oval, and
- * where a local fault stands. Used on hubs, discs and crankshafts. Least squares of two waves; a reading stands out as a
- * local fault when it is more than {@link #limitSigmas} over what the others say of it and over {@value #LEAST_SPIKE_MM} mm;
- * it is then left out and the rest looked at again. Sigma is 1.4826 × MAD of the others (robust scale, as in textbooks of
- * regression), at least {@value #FLOOR_MM} mm. Limits: local faults only from {@value #FEWEST_FOR_SPIKES} readings on.
+ * What an indicator tells of a turning part: the total runout, how much of it is eccentric or wobbling, how much oval,
+ * and where a local fault stands. Used on hubs, discs and crankshafts. Least squares of two waves; a reading stands out
+ * as a local fault when it is more than {@link #limitSigmas} over what the others say of it and over
+ * {@value #LEAST_SPIKE_MM} mm; it is then left out and the rest looked at again. Sigma is 1.4826 × MAD of the others
+ * (robust scale, as in textbooks of regression), at least {@value #FLOOR_MM} mm. Limits: local faults only from
+ * {@value #FEWEST_FOR_SPIKES} readings on.
  *
- * @param tirMm   largest less smallest of all readings, local faults among them
+ * @param tirMm largest less smallest of all readings, local faults among them
  * @param sigmaMm scatter of one reading round the two waves
  * @param indexing null without a second turn
  */
-public record Runout(RunoutInput input, double tirMm, double meanMm, Harmonic first, Harmonic second, List<Spike> spikes,
-                     double sigmaMm, Indexing indexing) {
+public record Runout(
+        RunoutInput input,
+        double tirMm,
+        double meanMm,
+        Harmonic first,
+        Harmonic second,
+        List<Spike> spikes,
+        double sigmaMm,
+        Indexing indexing) {
 
     /** Readings of a turn at least. */
     public static final int FEWEST = 8;
@@ -32,10 +40,9 @@ public record Runout(RunoutInput input, double tirMm, double meanMm, Harmonic fi
      * A reading that stands out: a dent, a galled spot, dirt.
      *
      * @param residualMm above (+) or below (−) the two waves
-     * @param sigmas     the same in sigmas of the others
+     * @param sigmas the same in sigmas of the others
      */
-    public record Spike(int reading, double angleDeg, double residualMm, double sigmas) {
-    }
+    public record Spike(int reading, double angleDeg, double residualMm, double sigmas) {}
 
     public static Runout of(RunoutInput in) {
         Ring ring = Ring.of(in.readings());
@@ -47,11 +54,23 @@ public record Runout(RunoutInput input, double tirMm, double meanMm, Harmonic fi
             spike = worst(ring);
         }
         Ring rest = ring;
-        List<Spike> named = spikes.stream().map(s -> new Spike(s.reading(), s.angleDeg(), rest.residual(s.reading()), s.sigmas())).toList();
+        List<Spike> named = spikes.stream()
+                .map(s -> new Spike(s.reading(), s.angleDeg(), rest.residual(s.reading()), s.sigmas()))
+                .toList();
         double high = in.readings().stream().mapToDouble(r -> r).max().orElseThrow();
         double low = in.readings().stream().mapToDouble(r -> r).min().orElseThrow();
-        Indexing indexing = in.indexed().isEmpty() ? null : Indexing.of(ring.first(), cleaned(Ring.of(in.indexed())).first(), in.indexDeg());
-        return new Runout(in, high - low, ring.mean(), ring.first(), ring.second(), named, Math.max(ring.scale(), FLOOR_MM), indexing);
+        Indexing indexing = in.indexed().isEmpty()
+                ? null
+                : Indexing.of(ring.first(), cleaned(Ring.of(in.indexed())).first(), in.indexDeg());
+        return new Runout(
+                in,
+                high - low,
+                ring.mean(),
+                ring.first(),
+                ring.second(),
+                named,
+                Math.max(ring.scale(), FLOOR_MM),
+                indexing);
     }
 
     private static Ring cleaned(Ring ring) {
@@ -79,8 +98,9 @@ public record Runout(RunoutInput input, double tirMm, double meanMm, Harmonic fi
     }
 
     /**
-     * Sigmas above which a reading stands out: four where many readings tell what scatter is, more where few do, so that
-     * scatter alone is named in under 2 % of turns (by simulation): 4 + 15/ν + 60/ν², ν = N − 5 degrees of freedom.
+     * Sigmas above which a reading stands out: four where many readings tell what scatter is, more where few do, so
+     * that scatter alone is named in under 2 % of turns (by simulation): 4 + 15/ν + 60/ν², ν = N − 5 degrees of
+     * freedom.
      */
     static double limitSigmas(int n) {
         double freedom = n - Ring.UNKNOWNS;
@@ -103,7 +123,9 @@ public record Runout(RunoutInput input, double tirMm, double meanMm, Harmonic fi
 
     /** What stands out most; null when nothing does. */
     public Spike worstSpike() {
-        return spikes.stream().max(Comparator.comparingDouble(s -> Math.abs(s.residualMm()))).orElse(null);
+        return spikes.stream()
+                .max(Comparator.comparingDouble(s -> Math.abs(s.residualMm())))
+                .orElse(null);
     }
 
     /** The two waves at an angle, mm. */

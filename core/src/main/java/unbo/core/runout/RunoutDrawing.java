@@ -12,7 +12,8 @@ import unbo.core.measure.Show;
 
 /**
  * The turn as a polar picture: readings as dots round the mean circle, the two waves through them, the high spot as a
- * pointer, local faults as marked triangles with the angle to chalk. Deviations are enlarged and the scale says by how much.
+ * pointer, local faults as marked triangles with the angle to chalk. Deviations are enlarged and the scale says by how
+ * much.
  */
 final class RunoutDrawing {
 
@@ -21,8 +22,7 @@ final class RunoutDrawing {
     private static final double RIM = 121;
     private static final int STEP = 3;
 
-    private RunoutDrawing() {
-    }
+    private RunoutDrawing() {}
 
     static Drawing of(Runout runout) {
         double half = largest(runout);
@@ -35,7 +35,12 @@ final class RunoutDrawing {
         }
         shapes.add(new Shape.Label(Point.of(-148, 114), "thin circles", "start", 7.5, Role.THIN));
         shapes.add(new Shape.Label(Point.of(-148, 123), "± " + Show.fixed(grid, 3) + " mm", "start", 7.5, Role.MARK));
-        shapes.add(new Shape.Label(Point.of(-148, 132), "drawn " + Show.number(10 * Math.round(scale / 10), 0) + " times", "start", 7.5, Role.THIN));
+        shapes.add(new Shape.Label(
+                Point.of(-148, 132),
+                "drawn " + Show.number(10 * Math.round(scale / 10), 0) + " times",
+                "start",
+                7.5,
+                Role.THIN));
         shapes.add(new Shape.Label(Point.of(0, 0), "marks", "middle", 6.5, Role.THIN));
         marks(runout, shapes);
         List<Point> wave = new ArrayList<>();
@@ -47,17 +52,32 @@ final class RunoutDrawing {
         for (int k = 0; k < n; k++) {
             int reading = k;
             if (runout.spikes().stream().noneMatch(s -> s.reading() == reading)) {
-                shapes.add(new Shape.Circle(at(MEAN + scale * (runout.input().readings().get(k) - runout.meanMm()), 360.0 * k / n), 1.9, Role.PART, Known.MEASURED));
+                shapes.add(new Shape.Circle(
+                        at(MEAN + scale * (runout.input().readings().get(k) - runout.meanMm()), 360.0 * k / n),
+                        1.9,
+                        Role.PART,
+                        Known.MEASURED));
             }
         }
         double high = runout.first().highSpotDeg();
-        shapes.add(Shape.area(Role.ANSWER, Known.MEASURED, at(RIM - 8, high), at(RIM, high - 3.2), at(RIM, high + 3.2)));
+        shapes.add(
+                Shape.area(Role.ANSWER, Known.MEASURED, at(RIM - 8, high), at(RIM, high - 3.2), at(RIM, high + 3.2)));
         shapes.add(new Shape.Label(at(RIM + 15, high), RunoutWords.angle(high), "middle", 9, Role.ANSWER));
         for (Runout.Spike s : runout.spikes()) {
             double radius = MEAN + scale * (runout.input().readings().get(s.reading()) - runout.meanMm());
             shapes.add(Shape.line(Role.OUT, at(radius, s.angleDeg()), at(RIM - 9, s.angleDeg())));
-            shapes.add(Shape.area(Role.OUT, Known.MEASURED, at(radius + 4, s.angleDeg()), at(radius - 3, s.angleDeg() - 3), at(radius - 3, s.angleDeg() + 3)));
-            shapes.add(new Shape.Label(at(RIM + (near(s.angleDeg(), high) ? 27 : 15), s.angleDeg()), "spot " + RunoutWords.angle(s.angleDeg()), "middle", 8, Role.OUT));
+            shapes.add(Shape.area(
+                    Role.OUT,
+                    Known.MEASURED,
+                    at(radius + 4, s.angleDeg()),
+                    at(radius - 3, s.angleDeg() - 3),
+                    at(radius - 3, s.angleDeg() + 3)));
+            shapes.add(new Shape.Label(
+                    at(RIM + (near(s.angleDeg(), high) ? 27 : 15), s.angleDeg()),
+                    "spot " + RunoutWords.angle(s.angleDeg()),
+                    "middle",
+                    8,
+                    Role.OUT));
         }
         return new Drawing("runout", title(runout), -152, -140, 304, 280, shapes);
     }
@@ -101,7 +121,14 @@ final class RunoutDrawing {
     }
 
     private static String title(Runout runout) {
-        String spots = runout.spikes().isEmpty() ? "no local spot" : String.join(", ", runout.spikes().stream().map(s -> "local spot at " + RunoutWords.angle(s.angleDeg())).toList());
-        return "One turn, clockwise from mark 0: high at " + RunoutWords.angle(runout.first().highSpotDeg()) + ", " + spots;
+        String spots = runout.spikes().isEmpty()
+                ? "no local spot"
+                : String.join(
+                        ", ",
+                        runout.spikes().stream()
+                                .map(s -> "local spot at " + RunoutWords.angle(s.angleDeg()))
+                                .toList());
+        return "One turn, clockwise from mark 0: high at "
+                + RunoutWords.angle(runout.first().highSpotDeg()) + ", " + spots;
     }
 }

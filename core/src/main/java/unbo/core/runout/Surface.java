@@ -12,7 +12,7 @@ import unbo.core.measure.Table;
 /**
  * What the indicator stands on, with the most runout (TIR) it may have where the vehicle's data give none.
  *
- * @param limitMm  null where there is no usual limit
+ * @param limitMm null where there is no usual limit
  * @param finishMm what a corrected one should come to; null where that is the limit itself
  */
 public record Surface(String code, String label, Double limitMm, Double finishMm, String source) {
@@ -30,7 +30,12 @@ public record Surface(String code, String label, Double limitMm, Double finishMm
     private static List<Surface> read() {
         List<Surface> all = new ArrayList<>();
         for (CSVRecord row : Table.read(Surface.class, "surfaces.csv")) {
-            all.add(new Surface(row.get("code"), row.get("label"), maybe(row.get("limit")), maybe(row.get("finish")), row.get("source")));
+            all.add(new Surface(
+                    row.get("code"),
+                    row.get("label"),
+                    maybe(row.get("limit")),
+                    maybe(row.get("finish")),
+                    row.get("source")));
         }
         return List.copyOf(all);
     }

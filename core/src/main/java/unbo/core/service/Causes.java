@@ -9,14 +9,16 @@ import unbo.core.input.Field;
 /** What a job can turn out to be, by code: nothing wrong, or any cause that Diagnose knows. */
 public final class Causes {
 
-    private static final Field.Choice NOTHING_WRONG = new Field.Choice("regular-service", "nothing wrong: regular service");
+    private static final Field.Choice NOTHING_WRONG =
+            new Field.Choice("regular-service", "nothing wrong: regular service");
 
-    private Causes() {
-    }
+    private Causes() {}
 
     /** In words; the code itself when it is unknown. */
     public static String label(String code) {
-        return NOTHING_WRONG.code().equals(code) ? NOTHING_WRONG.label() : Cause.find(code).map(Cause::label).orElse(code);
+        return NOTHING_WRONG.code().equals(code)
+                ? NOTHING_WRONG.label()
+                : Cause.find(code).map(Cause::label).orElse(code);
     }
 
     public static boolean known(String code) {
@@ -24,6 +26,8 @@ public final class Causes {
     }
 
     static List<Field.Choice> choices() {
-        return Stream.concat(Stream.of(NOTHING_WRONG), Cause.all().stream().map(c -> new Field.Choice(c.code(), c.label()))).toList();
+        return Stream.concat(
+                        Stream.of(NOTHING_WRONG), Cause.all().stream().map(c -> new Field.Choice(c.code(), c.label())))
+                .toList();
     }
 }

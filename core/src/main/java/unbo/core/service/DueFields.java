@@ -18,39 +18,61 @@ public final class DueFields {
     private static final String OWN_COUNT = "ownCount";
     private static final String OWN_IMMERSIONS = "ownImmersions";
 
-    public static final FieldList<DueInput> LIST = FieldList.of(List.of(
-            Field.choice("cause", "What it turned out to be", Causes.choices()).must(),
-            Field.text("note", "In a few words", 500),
-            Field.choice("serviceSchool", "Due again by", ServiceSchool.choices()).orElse("yearly", "the default for hubs"),
-            Field.whole("season", "Immersions in a season", 1, 200).orElse("20", "counted where the hub goes under water"),
-            Field.whole(OWN_MONTHS, "Own rule, months", 1, 240).seldom(),
-            Field.counter(OWN_COUNT, "Own rule, distance or hours", 1_000_000).hint("in the counter's unit; km where there is none").seldom(),
-            Field.whole(OWN_IMMERSIONS, "Own rule, immersions or washes", 1, 1000).seldom(),
-            Field.date("day", "Day of the work").must(),
-            Field.choice(Field.COUNTS, "Counter", Usage.COUNTERS).orElse("none", "no counter"),
-            Field.counter("counter", "Counter", Field.MOST_COUNTED),
-            Field.counter("yearly", "Distance a year", 1_000_000),
-            Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said")),
-            DueFields::rules, DueFields::make);
+    public static final FieldList<DueInput> LIST = FieldList.of(
+            List.of(
+                    Field.choice("cause", "What it turned out to be", Causes.choices())
+                            .must(),
+                    Field.text("note", "In a few words", 500),
+                    Field.choice("serviceSchool", "Due again by", ServiceSchool.choices())
+                            .orElse("yearly", "the default for hubs"),
+                    Field.whole("season", "Immersions in a season", 1, 200)
+                            .orElse("20", "counted where the hub goes under water"),
+                    Field.whole(OWN_MONTHS, "Own rule, months", 1, 240).seldom(),
+                    Field.counter(OWN_COUNT, "Own rule, distance or hours", 1_000_000)
+                            .hint("in the counter's unit; km where there is none")
+                            .seldom(),
+                    Field.whole(OWN_IMMERSIONS, "Own rule, immersions or washes", 1, 1000)
+                            .seldom(),
+                    Field.date("day", "Day of the work").must(),
+                    Field.choice(Field.COUNTS, "Counter", Usage.COUNTERS).orElse("none", "no counter"),
+                    Field.counter("counter", "Counter", Field.MOST_COUNTED),
+                    Field.counter("yearly", "Distance a year", 1_000_000),
+                    Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said")),
+            DueFields::rules,
+            DueFields::make);
 
     /** The tool as it stands on the bench. */
-    public static final Question<DueInput> QUESTION = new Question<>("service-due", "Due again",
-            "When is an adjustable hub due again?", LIST,
-            Map.of("cause", "regular-service", "day", "2026-04-30", Field.COUNTS, "none", "yearly", "2500", "use", "immersed"),
+    public static final Question<DueInput> QUESTION = new Question<>(
+            "service-due",
+            "Due again",
+            "When is an adjustable hub due again?",
+            LIST,
+            Map.of(
+                    "cause",
+                    "regular-service",
+                    "day",
+                    "2026-04-30",
+                    Field.COUNTS,
+                    "none",
+                    "yearly",
+                    "2500",
+                    "use",
+                    "immersed"),
             input -> DueWords.answer(Due.of(input)));
 
-    private DueFields() {
-    }
+    private DueFields() {}
 
     private static List<Problem> rules(Values v) {
         boolean own = v.text("serviceSchool").equals(ServiceSchool.OWN);
         boolean figures = v.has(OWN_MONTHS) || v.has(OWN_COUNT) || v.has(OWN_IMMERSIONS);
         List<Problem> problems = new ArrayList<>();
         if (own && !figures) {
-            problems.add(new Problem(OWN_MONTHS, "An own rule needs months, a distance or a number of immersions.", false));
+            problems.add(
+                    new Problem(OWN_MONTHS, "An own rule needs months, a distance or a number of immersions.", false));
         }
         if (!own && figures) {
-            problems.add(Problem.impossible("serviceSchool", "Figures of an own rule stand below: choose “own rule”, or empty them."));
+            problems.add(Problem.impossible(
+                    "serviceSchool", "Figures of an own rule stand below: choose “own rule”, or empty them."));
         }
         return problems;
     }

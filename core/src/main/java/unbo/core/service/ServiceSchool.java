@@ -14,16 +14,19 @@ import unbo.core.measure.Table;
  * How often a position is serviced.
  *
  * @param months 0 where time does not count
- * @param km     0 where distance does not count
+ * @param km 0 where distance does not count
  * @param everyImmersionSeason whether a season of immersions makes it due
- * @param group  for which kinds of assembly it is: adjusted ones by a school, by season, on condition, or an own rule for any
+ * @param group for which kinds of assembly it is: adjusted ones by a school, by season, on condition, or an own rule
+ *     for any
  */
-public record ServiceSchool(String code, String name, int months, double km, boolean everyImmersionSeason, String group, String suits) {
+public record ServiceSchool(
+        String code, String name, int months, double km, boolean everyImmersionSeason, String group, String suits) {
 
     /** Code of the rule whose figures are typed. */
     public static final String OWN = "own";
     /** Code of the rule that knows no date. */
     public static final String CONDITION = "condition";
+
     private static final String ADJUSTED = "school";
 
     private static final Map<String, ServiceSchool> ALL = read();
@@ -48,7 +51,10 @@ public record ServiceSchool(String code, String name, int months, double km, boo
 
     /** The schools of adjusted hubs, of which a workshop prefers one. */
     public static List<Field.Choice> ofAdjustedHubs() {
-        return all().stream().filter(s -> s.group.equals(ADJUSTED)).map(s -> new Field.Choice(s.code(), s.name())).toList();
+        return all().stream()
+                .filter(s -> s.group.equals(ADJUSTED))
+                .map(s -> new Field.Choice(s.code(), s.name()))
+                .toList();
     }
 
     /** The usual rule of a kind of assembly. @param preferred school of the workshop for adjusted hubs */
@@ -68,8 +74,16 @@ public record ServiceSchool(String code, String name, int months, double km, boo
     private static Map<String, ServiceSchool> read() {
         Map<String, ServiceSchool> all = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(ServiceSchool.class, "schools.csv")) {
-            all.put(row.get("code"), new ServiceSchool(row.get("code"), row.get("name"), Integer.parseInt(row.get("months")),
-                    Double.parseDouble(row.get("km")), row.get("every_immersion_season").equals("yes"), row.get("for"), row.get("suits")));
+            all.put(
+                    row.get("code"),
+                    new ServiceSchool(
+                            row.get("code"),
+                            row.get("name"),
+                            Integer.parseInt(row.get("months")),
+                            Double.parseDouble(row.get("km")),
+                            row.get("every_immersion_season").equals("yes"),
+                            row.get("for"),
+                            row.get("suits")));
         }
         return all;
     }

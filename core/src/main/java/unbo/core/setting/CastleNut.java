@@ -9,19 +9,25 @@ import java.util.stream.Stream;
  * Every position in which a castellated nut can be pinned, with the end play it leaves. Asked before a tapered hub is
  * closed: on many hubs one slot is coarser than the whole allowed band.
  *
- * <p>Backing off by β turns slot 0 to {@code free + β}; some slot stands before a hole where {@code free + β − hole} is a
- * multiple of 360/slots, and the end play there is {@code pitch · β / 360}. Geometry only: threads without backlash, the
- * nut's face square. The end play must still be measured (dial indicator, push and pull).
+ * <p>Backing off by β turns slot 0 to {@code free + β}; some slot stands before a hole where {@code free + β − hole} is
+ * a multiple of 360/slots, and the end play there is {@code pitch · β / 360}. Geometry only: threads without backlash,
+ * the nut's face square. The end play must still be measured (dial indicator, push and pull).
  *
- * @param positions      ascending by back-off, unique, 0 ≤ β &lt; 360
- * @param best           index of the position in the band nearest its middle; null when none is inside
+ * @param positions ascending by back-off, unique, 0 ≤ β &lt; 360
+ * @param best index of the position in the band nearest its middle; null when none is inside
  * @param largestStepDeg widest way from one position to the next, going once round
- * @param tighterMm      end play (negative: preload) of the last position before zero
- * @param remedies       what helps when none is in the band; empty when one is
- * @param outcomes       where each school's rule leaves this nut
+ * @param tighterMm end play (negative: preload) of the last position before zero
+ * @param remedies what helps when none is in the band; empty when one is
+ * @param outcomes where each school's rule leaves this nut
  */
-public record CastleNut(CastleNutInput input, List<LockingPosition> positions, Integer best, double largestStepDeg,
-                        double tighterMm, List<Remedy> remedies, List<SchoolOutcome> outcomes) {
+public record CastleNut(
+        CastleNutInput input,
+        List<LockingPosition> positions,
+        Integer best,
+        double largestStepDeg,
+        double tighterMm,
+        List<Remedy> remedies,
+        List<SchoolOutcome> outcomes) {
 
     private static final double SAME_DEG = 1e-6;
 
@@ -30,8 +36,14 @@ public record CastleNut(CastleNutInput input, List<LockingPosition> positions, I
         List<LockingPosition> positions = locking(input, input.pinHolesDeg());
         Integer best = nearestMiddle(input.band(), positions);
         double tighterMm = endPlay(input, positions.get(positions.size() - 1).backOffDeg() - 360);
-        return new CastleNut(input, positions, best, largestStep(positions), tighterMm,
-                best == null ? remedies(input, positions, tighterMm) : List.of(), outcomes(input, positions));
+        return new CastleNut(
+                input,
+                positions,
+                best,
+                largestStep(positions),
+                tighterMm,
+                best == null ? remedies(input, positions, tighterMm) : List.of(),
+                outcomes(input, positions));
     }
 
     /** The position to use, or null. */
@@ -46,7 +58,10 @@ public record CastleNut(CastleNutInput input, List<LockingPosition> positions, I
 
     /** Where the chosen school leaves the nut. */
     public SchoolOutcome bySchool() {
-        return outcomes.stream().filter(o -> o.school() == input.school()).findFirst().orElseThrow();
+        return outcomes.stream()
+                .filter(o -> o.school() == input.school())
+                .findFirst()
+                .orElseThrow();
     }
 
     private static List<LockingPosition> locking(CastleNutInput input, List<Double> holes) {
@@ -67,7 +82,8 @@ public record CastleNut(CastleNutInput input, List<LockingPosition> positions, I
         found.sort(Comparator.comparingDouble(LockingPosition::backOffDeg));
         List<LockingPosition> unique = new ArrayList<>();
         for (LockingPosition position : found) {
-            if (unique.isEmpty() || position.backOffDeg() - unique.get(unique.size() - 1).backOffDeg() > SAME_DEG) {
+            if (unique.isEmpty()
+                    || position.backOffDeg() - unique.get(unique.size() - 1).backOffDeg() > SAME_DEG) {
                 unique.add(position);
             }
         }
@@ -81,8 +97,8 @@ public record CastleNut(CastleNutInput input, List<LockingPosition> positions, I
     private static Integer nearestMiddle(EndPlayBand band, List<LockingPosition> positions) {
         Integer best = null;
         for (int i = 0; i < positions.size(); i++) {
-            if (positions.get(i).inBand() && (best == null
-                    || off(band, positions.get(i)) < off(band, positions.get(best)))) {
+            if (positions.get(i).inBand()
+                    && (best == null || off(band, positions.get(i)) < off(band, positions.get(best)))) {
                 best = i;
             }
         }
@@ -94,9 +110,13 @@ public record CastleNut(CastleNutInput input, List<LockingPosition> positions, I
     }
 
     private static double largestStep(List<LockingPosition> positions) {
-        double largest = 360 - positions.get(positions.size() - 1).backOffDeg() + positions.get(0).backOffDeg();
+        double largest = 360
+                - positions.get(positions.size() - 1).backOffDeg()
+                + positions.get(0).backOffDeg();
         for (int i = 1; i < positions.size(); i++) {
-            largest = Math.max(largest, positions.get(i).backOffDeg() - positions.get(i - 1).backOffDeg());
+            largest = Math.max(
+                    largest,
+                    positions.get(i).backOffDeg() - positions.get(i - 1).backOffDeg());
         }
         return largest;
     }
@@ -104,17 +124,26 @@ public record CastleNut(CastleNutInput input, List<LockingPosition> positions, I
     private static List<Remedy> remedies(CastleNutInput input, List<LockingPosition> positions, double tighterMm) {
         EndPlayBand band = input.band();
         List<Remedy> remedies = new ArrayList<>();
-        positions.stream().filter(p -> p.endPlayMm() > band.maxMm()).findFirst()
+        positions.stream()
+                .filter(p -> p.endPlayMm() > band.maxMm())
+                .findFirst()
                 .ifPresent(loose -> remedies.add(thicker(band, loose.endPlayMm())));
-        double tight = positions.stream().mapToDouble(LockingPosition::endPlayMm).filter(p -> p < band.minMm())
-                .max().orElse(tighterMm);
+        double tight = positions.stream()
+                .mapToDouble(LockingPosition::endPlayMm)
+                .filter(p -> p < band.minMm())
+                .max()
+                .orElse(tighterMm);
         remedies.add(thinner(band, tight));
-        List<Double> crossed = Stream.concat(input.pinHolesDeg().stream(),
-                input.pinHolesDeg().stream().map(h -> (h + 90) % 360)).toList();
+        List<Double> crossed = Stream.concat(
+                        input.pinHolesDeg().stream(),
+                        input.pinHolesDeg().stream().map(h -> (h + 90) % 360))
+                .toList();
         List<LockingPosition> withCross = locking(input, crossed);
         Integer crossedBest = nearestMiddle(band, withCross);
         if (crossedBest != null) {
-            remedies.add(new Remedy.CrossedHole(withCross.get(crossedBest).backOffDeg(), withCross.get(crossedBest).endPlayMm()));
+            remedies.add(new Remedy.CrossedHole(
+                    withCross.get(crossedBest).backOffDeg(),
+                    withCross.get(crossedBest).endPlayMm()));
         }
         remedies.add(new Remedy.FinerNut((int) Math.ceil(input.pitchMm() / band.widthMm() - 1e-9)));
         return List.copyOf(remedies);
@@ -132,8 +161,10 @@ public record CastleNut(CastleNutInput input, List<LockingPosition> positions, I
         LockingPosition first = positions.get(0);
         LockingPosition next = first.backOffDeg() > SAME_DEG || positions.size() == 1 ? first : positions.get(1);
         LockingPosition nearest = positions.stream()
-                .min(Comparator.comparingDouble(p -> off(input.band(), p))).orElseThrow();
-        return List.of(outcome(School.A, next), outcome(School.B, first), outcome(School.C, next), outcome(School.D, nearest));
+                .min(Comparator.comparingDouble(p -> off(input.band(), p)))
+                .orElseThrow();
+        return List.of(
+                outcome(School.A, next), outcome(School.B, first), outcome(School.C, next), outcome(School.D, nearest));
     }
 
     private static SchoolOutcome outcome(School school, LockingPosition position) {

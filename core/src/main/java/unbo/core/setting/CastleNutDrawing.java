@@ -13,7 +13,8 @@ import unbo.core.measure.Show;
 
 /**
  * The nut face-on with slots and pin holes at their true angles, and the end-play scale. Sizes are nominal (the across
- * flats does not enter the sum); angles and the scale are true. Backing off turns counter-clockwise, as on a right-hand thread.
+ * flats does not enter the sum); angles and the scale are true. Backing off turns counter-clockwise, as on a right-hand
+ * thread.
  */
 public final class CastleNutDrawing {
 
@@ -24,10 +25,11 @@ public final class CastleNutDrawing {
     private static final double DIAL = 76;
     private static final double SLOT_HALF = 5;
 
-    private CastleNutDrawing() {
-    }
+    private CastleNutDrawing() {}
 
-    /** Face-on: the nut where the end play is just zero; round it the places where slot 0 comes to stand when it locks. */
+    /**
+     * Face-on: the nut where the end play is just zero; round it the places where slot 0 comes to stand when it locks.
+     */
     public static Drawing face(CastleNut nut) {
         CastleNutInput in = nut.input();
         List<Shape> shapes = new ArrayList<>();
@@ -39,23 +41,41 @@ public final class CastleNutDrawing {
             LockingPosition p = nut.positions().get(i);
             double at = in.freeAngleDeg() + p.backOffDeg();
             boolean best = nut.best() != null && nut.best() == i;
-            shapes.add(Shape.line(best ? Role.ANSWER : Role.MARK, Point.polar(DIAL - 4, at), Point.polar(DIAL + 4, at)));
+            shapes.add(
+                    Shape.line(best ? Role.ANSWER : Role.MARK, Point.polar(DIAL - 4, at), Point.polar(DIAL + 4, at)));
             if (p.backOffDeg() < 180 || nut.positions().size() <= 6 || best) {
-                shapes.add(new Shape.Label(Point.polar(DIAL + 15, at), Show.fixed(p.endPlayMm(), 3), "middle", best ? 8 : 6.5,
+                shapes.add(new Shape.Label(
+                        Point.polar(DIAL + 15, at),
+                        Show.fixed(p.endPlayMm(), 3),
+                        "middle",
+                        best ? 8 : 6.5,
                         best ? Role.ANSWER : Role.MARK));
             }
         }
         shapes.add(new Shape.Turned("nut", in.freeAngleDeg(), nutShapes(in)));
         shapes.add(new Shape.Circle(Point.of(0, 0), SPINDLE, Role.PART, Known.MEASURED));
         for (double hole : in.pinHolesDeg()) {
-            shapes.add(new Shape.Outline(turned(hole, -3.2, SPINDLE, -3.2, 4, 3.2, 4, 3.2, SPINDLE), false, Role.BEHIND, Known.ESTIMATED));
-            shapes.add(new Shape.Outline(turned(hole, 0, SPINDLE - 1, -4, SPINDLE - 8, 4, SPINDLE - 8), true, Role.OUT, Known.MEASURED));
+            shapes.add(new Shape.Outline(
+                    turned(hole, -3.2, SPINDLE, -3.2, 4, 3.2, 4, 3.2, SPINDLE), false, Role.BEHIND, Known.ESTIMATED));
+            shapes.add(new Shape.Outline(
+                    turned(hole, 0, SPINDLE - 1, -4, SPINDLE - 8, 4, SPINDLE - 8), true, Role.OUT, Known.MEASURED));
         }
         shapes.add(Shape.line(Role.CENTRE, Point.of(-SPINDLE + 8, 0), Point.of(SPINDLE - 8, 0)));
         shapes.add(Shape.line(Role.CENTRE, Point.of(0, -SPINDLE + 8), Point.of(0, SPINDLE - 8)));
-        return new Drawing("nut-face", "The nut face-on at zero end play: " + in.slots() + " slots, slot 0 at "
-                + CastleNutWords.degrees(in.freeAngleDeg()) + ", pin holes at " + String.join(", ",
-                in.pinHolesDeg().stream().map(CastleNutWords::degrees).toList()), -108, -98, 216, 196, shapes);
+        return new Drawing(
+                "nut-face",
+                "The nut face-on at zero end play: " + in.slots() + " slots, slot 0 at "
+                        + CastleNutWords.degrees(in.freeAngleDeg()) + ", pin holes at "
+                        + String.join(
+                                ", ",
+                                in.pinHolesDeg().stream()
+                                        .map(CastleNutWords::degrees)
+                                        .toList()),
+                -108,
+                -98,
+                216,
+                196,
+                shapes);
     }
 
     private static List<Shape> nutShapes(CastleNutInput in) {
@@ -69,9 +89,14 @@ public final class CastleNutDrawing {
         double half = Math.min(SLOT_HALF, Math.PI * ROOT / in.slots() * 0.45);
         for (int k = 0; k < in.slots(); k++) {
             double at = k * in.slotStepDeg();
-            shapes.add(new Shape.Outline(turned(at, -half, CROWN + 1, -half, ROOT - 4, half, ROOT - 4, half, CROWN + 1), true, Role.PAPER, Known.MEASURED));
+            shapes.add(new Shape.Outline(
+                    turned(at, -half, CROWN + 1, -half, ROOT - 4, half, ROOT - 4, half, CROWN + 1),
+                    true,
+                    Role.PAPER,
+                    Known.MEASURED));
         }
-        shapes.add(new Shape.Outline(turned(0, 0, CROWN + 2, -5, CROWN + 12, 5, CROWN + 12), true, Role.ANSWER, Known.MEASURED));
+        shapes.add(new Shape.Outline(
+                turned(0, 0, CROWN + 2, -5, CROWN + 12, 5, CROWN + 12), true, Role.ANSWER, Known.MEASURED));
         return shapes;
     }
 
@@ -97,7 +122,14 @@ public final class CastleNutDrawing {
             markers.add(new LimitScale.Marker(p.endPlayMm(), CastleNutWords.degrees(p.backOffDeg()), role));
         }
         double most = Math.max(band.maxMm() * 2.4, nut.positions().get(0).endPlayMm() * 1.15);
-        return LimitScale.of("nut-scale", "End play of each locking position against the band " + CastleNutWords.words(band),
-                "end play, mm", 0, most, band.minMm(), band.maxMm(), markers);
+        return LimitScale.of(
+                "nut-scale",
+                "End play of each locking position against the band " + CastleNutWords.words(band),
+                "end play, mm",
+                0,
+                most,
+                band.minMm(),
+                band.maxMm(),
+                markers);
     }
 }

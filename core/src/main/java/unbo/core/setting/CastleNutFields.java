@@ -13,33 +13,49 @@ import unbo.core.measure.Show;
 public final class CastleNutFields {
 
     /** Also the names of the JSON call. */
-    public static final FieldList<CastleNutInput> LIST = FieldList.of(List.of(
-            Field.quantity("pitch", "Thread pitch", Quantity.PITCH, "mm", 0.35, 6).usually(0.75, 4).alwaysMetric().must()
-                    .hint("1.5 mm, 16 tpi, M20x1.5 or 3/4-16"),
-            Field.whole("slots", "Slots in the nut", 3, 36).must()
-                    .hint("places of a retainer count as slots"),
-            Field.list("pinHolesDeg", "Pin hole openings", Quantity.ANGLE, "°", -360, 720, 1, 12).must()
-                    .hint("a through hole has two: 0, 180"),
-            Field.quantity("freeAngleDeg", "Slot 0 at zero end play", Quantity.ANGLE, "°", -360, 720).must()
-                    .hint("turn the drawn nut, or type the angle"),
-            Field.quantity("endPlayMin", "End play, least", Quantity.LENGTH, "mm", 0, 0.5).usually(0.005, 0.2)
-                    .orElse("0.025", "usual wheel hub; the vehicle maker's figure wins"),
-            Field.quantity("endPlayMax", "End play, most", Quantity.LENGTH, "mm", 0.005, 1).usually(0.02, 0.4)
-                    .orElse("0.125", "usual wheel hub; the vehicle maker's figure wins"),
-            Field.choice("school", "Rule to set by", Schools.choices()).orElse("A", "the common rule for wheel hubs")),
-            CastleNutFields::rules, CastleNutFields::make);
+    public static final FieldList<CastleNutInput> LIST = FieldList.of(
+            List.of(
+                    Field.quantity("pitch", "Thread pitch", Quantity.PITCH, "mm", 0.35, 6)
+                            .usually(0.75, 4)
+                            .alwaysMetric()
+                            .must()
+                            .hint("1.5 mm, 16 tpi, M20x1.5 or 3/4-16"),
+                    Field.whole("slots", "Slots in the nut", 3, 36).must().hint("places of a retainer count as slots"),
+                    Field.list("pinHolesDeg", "Pin hole openings", Quantity.ANGLE, "°", -360, 720, 1, 12)
+                            .must()
+                            .hint("a through hole has two: 0, 180"),
+                    Field.quantity("freeAngleDeg", "Slot 0 at zero end play", Quantity.ANGLE, "°", -360, 720)
+                            .must()
+                            .hint("turn the drawn nut, or type the angle"),
+                    Field.quantity("endPlayMin", "End play, least", Quantity.LENGTH, "mm", 0, 0.5)
+                            .usually(0.005, 0.2)
+                            .orElse("0.025", "usual wheel hub; the vehicle maker's figure wins"),
+                    Field.quantity("endPlayMax", "End play, most", Quantity.LENGTH, "mm", 0.005, 1)
+                            .usually(0.02, 0.4)
+                            .orElse("0.125", "usual wheel hub; the vehicle maker's figure wins"),
+                    Field.choice("school", "Rule to set by", Schools.choices())
+                            .orElse("A", "the common rule for wheel hubs")),
+            CastleNutFields::rules,
+            CastleNutFields::make);
 
-    private CastleNutFields() {
-    }
+    private CastleNutFields() {}
 
     private static List<Problem> rules(Values v) {
-        return v.number("endPlayMin") < v.number("endPlayMax") ? List.of() : List.of(Problem.impossible("endPlayMax",
-                "The most end play, " + Show.play(v.number("endPlayMax")) + ", must be above the least, "
-                        + Show.play(v.number("endPlayMin")) + "."));
+        return v.number("endPlayMin") < v.number("endPlayMax")
+                ? List.of()
+                : List.of(Problem.impossible(
+                        "endPlayMax",
+                        "The most end play, " + Show.play(v.number("endPlayMax")) + ", must be above the least, "
+                                + Show.play(v.number("endPlayMin")) + "."));
     }
 
     private static CastleNutInput make(Values v) {
-        return new CastleNutInput(v.number("pitch"), v.whole("slots"), v.list("pinHolesDeg"), v.number("freeAngleDeg"),
-                new EndPlayBand(v.number("endPlayMin"), v.number("endPlayMax")), School.valueOf(v.text("school")));
+        return new CastleNutInput(
+                v.number("pitch"),
+                v.whole("slots"),
+                v.list("pinHolesDeg"),
+                v.number("freeAngleDeg"),
+                new EndPlayBand(v.number("endPlayMin"), v.number("endPlayMax")),
+                School.valueOf(v.text("school")));
     }
 }

@@ -12,8 +12,7 @@ import unbo.core.worksheet.Worksheet;
 /** What a castellated nut's result says in sentences, and its derivation. */
 public final class CastleNutWords {
 
-    private CastleNutWords() {
-    }
+    private CastleNutWords() {}
 
     /** The advice in one piece of text, as JSON gives it. */
     public static String advice(CastleNut nut) {
@@ -25,8 +24,9 @@ public final class CastleNutWords {
         EndPlayBand band = nut.input().band();
         LockingPosition best = nut.bestPosition();
         if (best != null) {
-            return List.of("Back off " + degrees(best.backOffDeg()) + " from zero end play; the pin goes through the hole at "
-                    + degrees(best.holeDeg()) + " and leaves " + Show.play(best.endPlayMm()) + ", inside " + words(band) + ".");
+            return List.of("Back off " + degrees(best.backOffDeg())
+                    + " from zero end play; the pin goes through the hole at " + degrees(best.holeDeg())
+                    + " and leaves " + Show.play(best.endPlayMm()) + ", inside " + words(band) + ".");
         }
         List<String> sentences = new ArrayList<>();
         sentences.add("No locking position is inside " + words(band) + ": one step is worth "
@@ -38,9 +38,12 @@ public final class CastleNutWords {
     /** One way to get a locking position into the band. */
     public static String sentence(Remedy remedy, EndPlayBand band) {
         if (remedy instanceof Remedy.Washer washer) {
-            return "A washer " + Show.play(Math.abs(washer.changeMm())) + (washer.changeMm() > 0 ? " thicker" : " thinner")
-                    + " (" + Show.fixed(washer.fromMm(), 3) + " to " + Show.play(washer.toMm()) + ") brings the slot that now leaves "
-                    + Show.play(washer.fromPlayMm()) + " to the middle of the band: " + Show.fixed(washer.fromPlayMm(), 3) + " − "
+            return "A washer " + Show.play(Math.abs(washer.changeMm()))
+                    + (washer.changeMm() > 0 ? " thicker" : " thinner")
+                    + " (" + Show.fixed(washer.fromMm(), 3) + " to " + Show.play(washer.toMm())
+                    + ") brings the slot that now leaves "
+                    + Show.play(washer.fromPlayMm()) + " to the middle of the band: "
+                    + Show.fixed(washer.fromPlayMm(), 3) + " − "
                     + bracket(washer.changeMm()) + " = " + Show.play(band.middleMm()) + ".";
         }
         if (remedy instanceof Remedy.CrossedHole hole) {
@@ -48,7 +51,8 @@ public final class CastleNutWords {
                     + " and lock there: " + Show.play(hole.endPlayMm()) + ". Never drill one that its maker did not.";
         }
         if (remedy instanceof Remedy.FinerNut nut) {
-            return "A nut or nut retainer with " + nut.places() + " or more locking places always has one inside the band.";
+            return "A nut or nut retainer with " + nut.places()
+                    + " or more locking places always has one inside the band.";
         }
         throw new IllegalStateException("unknown remedy " + remedy);
     }
@@ -57,15 +61,31 @@ public final class CastleNutWords {
     public static List<ValueTable> tables(CastleNut nut) {
         LockingPosition best = nut.bestPosition();
         List<List<String>> positions = nut.positions().stream()
-                .map(p -> List.of(degrees(p.backOffDeg()), Show.fixed(p.endPlayMm(), 3), Show.base(p.endPlayMm(), Units.of(Quantity.LENGTH, "in")), degrees(p.holeDeg()),
+                .map(p -> List.of(
+                        degrees(p.backOffDeg()),
+                        Show.fixed(p.endPlayMm(), 3),
+                        Show.base(p.endPlayMm(), Units.of(Quantity.LENGTH, "in")),
+                        degrees(p.holeDeg()),
                         p.equals(best) ? "use" : inside(p.inBand())))
                 .toList();
         List<List<String>> rules = nut.outcomes().stream()
-                .map(o -> List.of(o.school() + " · " + Schools.of(o.school()).name(), degrees(o.backOffDeg()), Show.play(o.endPlayMm()), inside(o.inBand())))
+                .map(o -> List.of(
+                        o.school() + " · " + Schools.of(o.school()).name(),
+                        degrees(o.backOffDeg()),
+                        Show.play(o.endPlayMm()),
+                        inside(o.inBand())))
                 .toList();
         return List.of(
-                new ValueTable("locking-positions", "Positions of one turn", List.of("back off", "end play, mm", "in", "hole", ""), positions),
-                new ValueTable("rules-to-set-by", "Rules to set by: where each leaves this nut", List.of("rule", "back off", "leaves", ""), rules));
+                new ValueTable(
+                        "locking-positions",
+                        "Positions of one turn",
+                        List.of("back off", "end play, mm", "in", "hole", ""),
+                        positions),
+                new ValueTable(
+                        "rules-to-set-by",
+                        "Rules to set by: where each leaves this nut",
+                        List.of("rule", "back off", "leaves", ""),
+                        rules));
     }
 
     private static String inside(boolean inBand) {
@@ -81,28 +101,51 @@ public final class CastleNutWords {
     public static Worksheet worksheet(CastleNut nut) {
         CastleNutInput in = nut.input();
         List<Worksheet.Line> lines = new ArrayList<>();
-        lines.add(Worksheet.given("P", "thread pitch", Show.value(in.pitchMm(), Units.of(Quantity.PITCH, "mm")) + " = "
-                + Show.value(25.4 / in.pitchMm(), Units.of(Quantity.PITCH, "tpi"))));
+        lines.add(Worksheet.given(
+                "P",
+                "thread pitch",
+                Show.value(in.pitchMm(), Units.of(Quantity.PITCH, "mm")) + " = "
+                        + Show.value(25.4 / in.pitchMm(), Units.of(Quantity.PITCH, "tpi"))));
         lines.add(Worksheet.given("N", "slots", String.valueOf(in.slots())));
-        lines.add(Worksheet.given("h", "pin hole openings", String.join(", ", in.pinHolesDeg().stream().map(CastleNutWords::degrees).toList())));
+        lines.add(Worksheet.given(
+                "h",
+                "pin hole openings",
+                String.join(
+                        ", ",
+                        in.pinHolesDeg().stream().map(CastleNutWords::degrees).toList())));
         lines.add(Worksheet.given("φ", "slot 0 when the end play is just zero", degrees(in.freeAngleDeg())));
         lines.add(Worksheet.computed("s", "from slot to slot", "360 / N", degrees(in.slotStepDeg())));
-        lines.add(Worksheet.computed("", "way of one degree", "P / 360", Show.value(in.pitchMm() / 360, Units.of(Quantity.LENGTH, "mm"))));
+        lines.add(Worksheet.computed(
+                "", "way of one degree", "P / 360", Show.value(in.pitchMm() / 360, Units.of(Quantity.LENGTH, "mm"))));
         for (LockingPosition p : nut.positions().stream().limit(6).toList()) {
-            lines.add(Worksheet.judged("β", "locks at the hole at " + degrees(p.holeDeg()), "β = (h − φ) mod s + k·s;  e = P·β/360",
-                    degrees(p.backOffDeg()) + " → " + Show.play(p.endPlayMm()), p.inBand() ? "inside " + words(in.band()) : "outside " + words(in.band())));
+            lines.add(Worksheet.judged(
+                    "β",
+                    "locks at the hole at " + degrees(p.holeDeg()),
+                    "β = (h − φ) mod s + k·s;  e = P·β/360",
+                    degrees(p.backOffDeg()) + " → " + Show.play(p.endPlayMm()),
+                    p.inBand() ? "inside " + words(in.band()) : "outside " + words(in.band())));
         }
-        lines.add(Worksheet.computed("", "largest step between positions", "P · Δβ / 360",
+        lines.add(Worksheet.computed(
+                "",
+                "largest step between positions",
+                "P · Δβ / 360",
                 degrees(nut.largestStepDeg()) + " → " + Show.play(nut.axialPerStepMm())));
         for (Remedy remedy : nut.remedies()) {
             if (remedy instanceof Remedy.Washer washer) {
-                lines.add(Worksheet.computed("Δt", washer.changeMm() > 0 ? "thicker washer" : "thinner washer",
-                        "e − (least + most)/2", Show.play(washer.changeMm())));
+                lines.add(Worksheet.computed(
+                        "Δt",
+                        washer.changeMm() > 0 ? "thicker washer" : "thinner washer",
+                        "e − (least + most)/2",
+                        Show.play(washer.changeMm())));
             }
         }
-        return new Worksheet("Where can this nut be pinned, and what end play does each place leave?", lines, List.of(
-                "Geometry of the thread: ISO 68-1 and ISO 261 (metric), ASME B1.1 (unified).",
-                "Band without the maker's figure: 0.025 to 0.125 mm (0.001 to 0.005 in), the usual trade limits for adjusted tapered wheel hubs."));
+        return new Worksheet(
+                "Where can this nut be pinned, and what end play does each place leave?",
+                lines,
+                List.of(
+                        "Geometry of the thread: ISO 68-1 and ISO 261 (metric), ASME B1.1 (unified).",
+                        "Band without the maker's figure: 0.025 to 0.125 mm (0.001 to 0.005 in), the "
+                                + "usual trade limits for adjusted tapered wheel hubs."));
     }
 
     /** Degrees with one decimal at most. */

@@ -16,13 +16,11 @@ import unbo.core.measure.Table;
 public final class Schools {
 
     /** One school in words. */
-    public record Telling(School school, String name, String assumes, String suits, String warning, List<Step> steps) {
-    }
+    public record Telling(School school, String name, String assumes, String suits, String warning, List<Step> steps) {}
 
     private static final Map<School, Telling> TELLINGS = read();
 
-    private Schools() {
-    }
+    private Schools() {}
 
     public static Telling of(School school) {
         return TELLINGS.get(school);
@@ -39,7 +37,9 @@ public final class Schools {
     }
 
     static List<Field.Choice> choices() {
-        return all().stream().map(t -> new Field.Choice(t.school().name(), t.school() + " · " + t.name())).toList();
+        return all().stream()
+                .map(t -> new Field.Choice(t.school().name(), t.school() + " · " + t.name()))
+                .toList();
     }
 
     private static Map<School, Telling> read() {
@@ -56,8 +56,15 @@ public final class Schools {
             if (steps.isEmpty()) {
                 throw new IllegalStateException("steps.csv has no steps for school " + school);
             }
-            tellings.put(school, new Telling(school, row.get("name"), row.get("assumes"), row.get("suits"),
-                    row.get("warning"), List.copyOf(steps)));
+            tellings.put(
+                    school,
+                    new Telling(
+                            school,
+                            row.get("name"),
+                            row.get("assumes"),
+                            row.get("suits"),
+                            row.get("warning"),
+                            List.copyOf(steps)));
         }
         if (tellings.size() != School.values().length) {
             throw new IllegalStateException("schools.csv must tell each of " + Arrays.toString(School.values()));

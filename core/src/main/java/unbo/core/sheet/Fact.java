@@ -4,18 +4,17 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 
 import unbo.core.input.Field;
-import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;
 
 /**
  * One thing a job knows.
  *
- * @param key         what it is
- * @param text        as a text, for numbers and designations without a quantity
- * @param value       in the unit of the key; null for texts
+ * @param key what it is
+ * @param text as a text, for numbers and designations without a quantity
+ * @param value in the unit of the key; null for texts
  * @param uncertainty in the unit of the key; 0 when exact or unknown
- * @param stage       code of the stage that gave it, or "position" when it was known before
+ * @param stage code of the stage that gave it, or "position" when it was known before
  */
 public record Fact(FactKey key, String text, Double value, double uncertainty, How how, String stage) {
 
@@ -32,18 +31,23 @@ public record Fact(FactKey key, String text, Double value, double uncertainty, H
 
     /** The fact as printed, with its unit. */
     public String shown() {
-        return value == null ? text : key.quantity() == null ? Show.number(value, 3)
-                : Show.value(value, Units.of(key.quantity(), key.unit()));
+        return value == null
+                ? text
+                : key.quantity() == null
+                        ? Show.number(value, 3)
+                        : Show.value(value, Units.of(key.quantity(), key.unit()));
     }
 
     /** The value alone, for a box whose printed unit is that of the key. */
     public String typed() {
-        return value == null ? text : Show.number(value, 4).replace('−', '-') + (key.quantity() == null ? "" : " " + key.unit());
+        return value == null
+                ? text
+                : Show.number(value, 4).replace('−', '-') + (key.quantity() == null ? "" : " " + key.unit());
     }
 
     /**
-     * What is wrong with a fact that came from outside, in a sentence; null when it can be used. Texts are at most 20 000
-     * characters, numbers finite and below 10⁹ of the key's unit, days and counts readable.
+     * What is wrong with a fact that came from outside, in a sentence; null when it can be used. Texts are at most 20
+     * 000 characters, numbers finite and below 10⁹ of the key's unit, days and counts readable.
      */
     public String fault() {
         if (how == null || text == null || stage == null) {

@@ -4,8 +4,12 @@ import unbo.core.drawing.Known;
 
 /** How a fact is known. */
 public enum How {
-    MEASURED("measured", Known.MEASURED), TYPED("typed", Known.TABLE), TABLE("table", Known.TABLE),
-    COMPUTED("computed", Known.TABLE), ESTIMATED("estimated", Known.ESTIMATED), DEFAULT("default", Known.ESTIMATED);
+    MEASURED("measured", Known.MEASURED),
+    TYPED("typed", Known.TABLE),
+    TABLE("table", Known.TABLE),
+    COMPUTED("computed", Known.TABLE),
+    ESTIMATED("estimated", Known.ESTIMATED),
+    DEFAULT("default", Known.ESTIMATED);
 
     private final String word;
     private final Known line;

@@ -12,7 +12,10 @@ public record Band(double loHz, double hiHz) {
         return hiHz - loHz;
     }
 
-    /** Octave and third-octave bands of a recording that are at least so wide, from the lowest on (IEC 61260-1, base ten, about 1 kHz). */
+    /**
+     * Octave and third-octave bands of a recording that are at least so wide, from the lowest on (IEC 61260-1, base
+     * ten, about 1 kHz).
+     */
     static List<Band> of(double rateHz, double leastWidthHz) {
         List<Band> bands = new ArrayList<>();
         for (int share : new int[] {1, 3}) {

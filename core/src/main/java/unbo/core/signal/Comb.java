@@ -9,9 +9,9 @@ import unbo.core.motion.BearingGeometry;
 import unbo.core.motion.Turning;
 
 /**
- * How well the harmonics of one fault stand in a line spectrum: the mean height of its harmonics over the floor, with one
- * factor common to them all, against the same comb laid at {@value #CHANCES} random base frequencies. Harmonics that fall
- * on an integer order of the shaft are left out, for the fault and for chance alike.
+ * How well the harmonics of one fault stand in a line spectrum: the mean height of its harmonics over the floor, with
+ * one factor common to them all, against the same comb laid at {@value #CHANCES} random base frequencies. Harmonics
+ * that fall on an integer order of the shaft are left out, for the fault and for chance alike.
  */
 final class Comb {
 
@@ -20,15 +20,19 @@ final class Comb {
     private static final double LEVEL = 0.995;
     /** A single line counts no more than this, dB: a comb is many. With two harmonics alone it may count more. */
     private static final double MOST_DB = 14;
+
     private static final double MOST_DB_ESTIMATED = 40;
     /** Mean height of a comb that no chance has, dB. */
     private static final double EVIDENT_DB = 8;
+
     private static final double EVIDENT_DB_ESTIMATED = 13;
     /** Share by which what lies beyond that still counts, so that the comb settles on its lines. */
     private static final double SETTLES = 1e-3;
+
     private static final double SLIP = 0.02;
     /** Bins from an integer order that are its own: the main lobe of the window. */
     private static final double LOBE = 2;
+
     private static final double GAMMA_UNSURE = 0.1;
     private static final int GAMMA_STEPS = 20;
     private static final int HARMONICS_ESTIMATED = 2;
@@ -88,7 +92,9 @@ final class Comb {
         return counted < (harmonics() + 1) / 2 ? Double.NEGATIVE_INFINITY : sum / counted;
     }
 
-    /** Factors on the base frequency: slip of ±2 %, or, for an estimated bearing, one element more or less and γ ± 10 %. */
+    /**
+     * Factors on the base frequency: slip of ±2 %, or, for an estimated bearing, one element more or less and γ ± 10 %.
+     */
     private double[] factors(Family family, double base) {
         List<Double> factors = new ArrayList<>();
         if (geometry.estimated()) {
@@ -96,7 +102,9 @@ final class Comb {
                 for (int g = -GAMMA_STEPS; g <= GAMMA_STEPS; g++) {
                     double gamma = geometry.gamma() * (1 + GAMMA_UNSURE * g / GAMMA_STEPS);
                     if (geometry.elements() + z >= 3) {
-                        factors.add(family.order(geometry.varied(geometry.elements() + z, gamma), turning) * shaftHz / base);
+                        factors.add(family.order(geometry.varied(geometry.elements() + z, gamma), turning)
+                                * shaftHz
+                                / base);
                     }
                 }
             }
@@ -109,7 +117,10 @@ final class Comb {
         return factors.stream().mapToDouble(f -> f).distinct().sorted().toArray();
     }
 
-    /** The spectrum against which chance is tried: without the comb's own lines when they stand so high that chance would hit them. */
+    /**
+     * The spectrum against which chance is tried: without the comb's own lines when they stand so high that chance
+     * would hit them.
+     */
     private Lines rest(Family family, double[] best) {
         boolean evident = best[0] > (geometry.estimated() ? EVIDENT_DB_ESTIMATED : EVIDENT_DB);
         return evident ? lines.without(best[1], family == Family.CAGE ? 2 * Family.HARMONICS : EVERY) : lines;
@@ -139,8 +150,8 @@ final class Comb {
     /**
      * How a family stands.
      *
-     * @param baseHz  base frequency at which its comb stands highest
-     * @param overDb  mean height of its harmonics over the floor
+     * @param baseHz base frequency at which its comb stands highest
+     * @param overDb mean height of its harmonics over the floor
      * @param chanceDb what chance gives in 99.5 of 100 cases
      */
     record Score(Family family, double baseHz, double overDb, double chanceDb) {

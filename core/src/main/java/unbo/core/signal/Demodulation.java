@@ -5,9 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * Takes bands out of a recording, segment by segment: one transform of each segment serves all bands, and each band comes
- * back at its own low rate (its bins alone are transformed back, moved to zero), whose magnitude is the Hilbert envelope.
- * The recording's mean is removed with its lowest bin. Memory: one segment of {@value #SEGMENT} samples, whatever the length.
+ * Takes bands out of a recording, segment by segment: one transform of each segment serves all bands, and each band
+ * comes back at its own low rate (its bins alone are transformed back, moved to zero), whose magnitude is the Hilbert
+ * envelope. The recording's mean is removed with its lowest bin. Memory: one segment of {@value #SEGMENT} samples,
+ * whatever the length.
  */
 final class Demodulation {
 
@@ -67,7 +68,9 @@ final class Demodulation {
                 sums[b][2] += n;
             }
         }
-        return bands.stream().max(Comparator.comparingDouble(band -> kurtosis(sums[bands.indexOf(band)]))).orElseThrow();
+        return bands.stream()
+                .max(Comparator.comparingDouble(band -> kurtosis(sums[bands.indexOf(band)])))
+                .orElseThrow();
     }
 
     private static double kurtosis(double[] sums) {

@@ -9,7 +9,10 @@ import unbo.core.motion.Turning;
 
 /** Where in a bearing a damaged place strikes from, each with its rate. */
 public enum Family {
-    OUTER_RACE("outer race", "BPFO"), INNER_RACE("inner race", "BPFI"), ELEMENT("rolling element", "2·BSF"), CAGE("cage", "FTF");
+    OUTER_RACE("outer race", "BPFO"),
+    INNER_RACE("inner race", "BPFI"),
+    ELEMENT("rolling element", "2·BSF"),
+    CAGE("cage", "FTF");
 
     /** Harmonics of a comb. */
     static final int HARMONICS = 5;

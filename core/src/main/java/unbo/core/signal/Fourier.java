@@ -7,8 +7,7 @@ import org.hipparchus.transform.TransformType;
 /** Fast Fourier transforms of a power of two, in place: {re, im}. */
 final class Fourier {
 
-    private Fourier() {
-    }
+    private Fourier() {}
 
     static void forward(double[][] data) {
         FastFourierTransformer.transformInPlace(data, DftNormalization.STANDARD, TransformType.FORWARD);

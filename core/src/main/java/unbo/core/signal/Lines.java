@@ -3,8 +3,9 @@ package unbo.core.signal;
 import java.util.Arrays;
 
 /**
- * A line spectrum over its own floor: power of Hann windows, half overlapping, averaged (Welch, 1967); each bin over the
- * median of its neighbourhood, in dB. Bins at integer orders of the shaft are marked: tyre and gear lines stand there.
+ * A line spectrum over its own floor: power of Hann windows, half overlapping, averaged (Welch, 1967); each bin over
+ * the median of its neighbourhood, in dB. Bins at integer orders of the shaft are marked: tyre and gear lines stand
+ * there.
  *
  * @param stepHz width of a bin, at most 0.25 Hz; the Hann window parts lines two bins apart
  * @param overDb each bin over its floor
@@ -64,7 +65,10 @@ record Lines(double stepHz, double[] overDb) {
         return over;
     }
 
-    /** The same with the first harmonics of a comb brought down to the floor; each one wider than the last, for slip scatters them. */
+    /**
+     * The same with the first harmonics of a comb brought down to the floor; each one wider than the last, for slip
+     * scatters them.
+     */
     Lines without(double baseHz, int harmonics) {
         double[] rest = overDb.clone();
         for (int k = 1; k <= harmonics; k++) {

@@ -5,33 +5,41 @@ import java.util.Comparator;
 import java.util.List;
 
 import unbo.core.measure.Show;
+
 /**
  * Whether a recording has a bearing's lines in it, and whose. Used on a hub, left against right, before it is opened.
- * Takes the spikiest octave or third-octave band (spectral kurtosis) or the one that was typed, its Hilbert envelope, and
- * the envelope's line spectrum; each family's comb of harmonics is held against the same comb at random places. A bearing's
- * lines are no integer orders of the shaft, tyre and gear lines are: those are left out. Source: Randall and Antoni,
- * Rolling element bearing diagnostics: a tutorial, Mechanical Systems and Signal Processing 25, 2011.
- * Limits: 10 s at least; one bearing at a time; at strongly changing speed only by ramp or tacho.
+ * Takes the spikiest octave or third-octave band (spectral kurtosis) or the one that was typed, its Hilbert envelope,
+ * and the envelope's line spectrum; each family's comb of harmonics is held against the same comb at random places. A
+ * bearing's lines are no integer orders of the shaft, tyre and gear lines are: those are left out. Source: Randall and
+ * Antoni, Rolling element bearing diagnostics: a tutorial, Mechanical Systems and Signal Processing 25, 2011. Limits:
+ * 10 s at least; one bearing at a time; at strongly changing speed only by ramp or tacho.
  *
- * @param shaftHz  mean turns a second
- * @param finding  null when nothing stands above chance
+ * @param shaftHz mean turns a second
+ * @param finding null when nothing stands above chance
  * @param marginDb of the family that stands highest, over the chance level; negative when none does
  * @param resampled true when the envelope was taken to shaft angle first
  */
-public record Noise(NoiseInput input, Recording recording, double shaftHz, Band band, Family finding, double marginDb,
-                    List<Standing> standings, Lines lines, boolean resampled) {
+public record Noise(
+        NoiseInput input,
+        Recording recording,
+        double shaftHz,
+        Band band,
+        Family finding,
+        double marginDb,
+        List<Standing> standings,
+        Lines lines,
+        boolean resampled) {
 
     private static final double LEAST_WIDTH_HZ = 150;
     private static final double FIND_FROM_HZ = 2.5;
     private static final double FIND_TO_HZ = 25;
 
     /** One family: base frequency of its lines by geometry, where they stand, and how high over chance, dB. */
-    public record Standing(Family family, double byGeometryHz, double foundHz, double overDb, double chanceDb, double marginDb) {
-    }
+    public record Standing(
+            Family family, double byGeometryHz, double foundHz, double overDb, double chanceDb, double marginDb) {}
 
     /** What came of it. {@code noise} is null when {@code refusal} says why. */
-    public record Outcome(Noise noise, String refusal) {
-    }
+    public record Outcome(Noise noise, String refusal) {}
 
     public static Outcome of(NoiseInput in, Recording recording) {
         String refusal = refusal(in, recording);
@@ -45,7 +53,8 @@ public record Noise(NoiseInput input, Recording recording, double shaftHz, Band 
             case TACHO -> {
                 angle = ShaftAngle.tacho(recording.second(), recording.rateHz());
                 if (angle == null) {
-                    return new Outcome(null, "The right channel has no pulses of a tacho, one a turn: type the speed instead.");
+                    return new Outcome(
+                            null, "The right channel has no pulses of a tacho, one a turn: type the speed instead.");
                 }
                 speed[0] = angle.meanHz();
             }
@@ -56,23 +65,29 @@ public record Noise(NoiseInput input, Recording recording, double shaftHz, Band 
             case FOUND -> {
                 speed[0] = find(sound);
                 if (speed[0] == 0) {
-                    return new Outcome(null, "No lines at multiples of a wheel's rate stand out: the speed cannot be found from this recording. Type it.");
+                    return new Outcome(
+                            null,
+                            "No lines at multiples of a wheel's rate stand out: the speed cannot be found "
+                                    + "from this recording. Type it.");
                 }
             }
-            default -> { }
+            default -> {}
         }
         return new Outcome(analysed(in, recording, sound, speed[0], angle), "");
     }
 
     private static String refusal(NoiseInput in, Recording recording) {
         if (recording.seconds() < Recording.SHORTEST_S) {
-            return "The recording is " + Show.number(recording.seconds(), 1) + " s long: it takes " + Recording.SHORTEST_S + " s or more at one speed to part the lines. Record again.";
+            return "The recording is " + Show.number(recording.seconds(), 1) + " s long: it takes "
+                    + Recording.SHORTEST_S + " s or more at one speed to part the lines. Record again.";
         }
         if (in.speed().kind() == Speed.Kind.TACHO && recording.second() == null) {
-            return "A tacho was named, but the recording has one channel: record the tacho's pulses on the right channel, or type the speed.";
+            return "A tacho was named, but the recording has one channel: record the tacho's "
+                    + "pulses on the right channel, or type the speed.";
         }
         if (in.band() != null && in.band().hiHz() > 0.5 * recording.rateHz()) {
-            return "The band ends above half of the " + Show.number(recording.rateHz(), 0) + " samples a second of this recording: choose a lower one.";
+            return "The band ends above half of the " + Show.number(recording.rateHz(), 0)
+                    + " samples a second of this recording: choose a lower one.";
         }
         float first = recording.samples()[0];
         for (float s : recording.samples()) {
@@ -83,7 +98,8 @@ public record Noise(NoiseInput input, Recording recording, double shaftHz, Band 
         return "The recording is silent: every sample is the same. Is the microphone connected?";
     }
 
-    private static Noise analysed(NoiseInput in, Recording recording, Demodulation sound, double shaftHz, ShaftAngle angle) {
+    private static Noise analysed(
+            NoiseInput in, Recording recording, Demodulation sound, double shaftHz, ShaftAngle angle) {
         double highest = 0;
         for (Family f : Family.values()) {
             highest = Math.max(highest, f.order(in.geometry(), in.turning()) * shaftHz);
@@ -99,26 +115,50 @@ public record Noise(NoiseInput input, Recording recording, double shaftHz, Band 
         List<Standing> standings = new ArrayList<>();
         for (Family family : Family.values()) {
             Comb.Score score = comb.score(family);
-            standings.add(new Standing(family, family.order(in.geometry(), in.turning()) * shaftHz, score.baseHz(), score.overDb(), score.chanceDb(), score.marginDb()));
+            standings.add(new Standing(
+                    family,
+                    family.order(in.geometry(), in.turning()) * shaftHz,
+                    score.baseHz(),
+                    score.overDb(),
+                    score.chanceDb(),
+                    score.marginDb()));
         }
         Standing best = leader(standings, lines.stepHz());
-        return new Noise(in, recording, shaftHz, band, best.marginDb() > 0 ? best.family() : null, best.marginDb(), List.copyOf(standings), lines, turns);
+        return new Noise(
+                in,
+                recording,
+                shaftHz,
+                band,
+                best.marginDb() > 0 ? best.family() : null,
+                best.marginDb(),
+                List.copyOf(standings),
+                lines,
+                turns);
     }
 
     /**
      * The highest over chance. The cage's turning modulates an element's strikes: where the cage's line leads and an
-     * element's comb stands too, it is an element; and where two families claim the same lines, it is an element just when
-     * the cage's line stands.
+     * element's comb stands too, it is an element; and where two families claim the same lines, it is an element just
+     * when the cage's line stands.
      */
     private static Standing leader(List<Standing> standings, double stepHz) {
-        Standing best = standings.stream().max(Comparator.comparingDouble(Standing::marginDb)).orElseThrow();
+        Standing best = standings.stream()
+                .max(Comparator.comparingDouble(Standing::marginDb))
+                .orElseThrow();
         Standing element = standings.get(Family.ELEMENT.ordinal());
         boolean modulated = standings.get(Family.CAGE.ordinal()).marginDb() > 0;
         if (best.family() == Family.CAGE) {
             return element.marginDb() > 0 ? element : best;
         }
-        List<Standing> same = standings.stream().filter(s -> s.marginDb() > 0 && Math.abs(s.foundHz() - best.foundHz()) <= 2 * stepHz).toList();
-        return same.size() < 2 ? best : same.stream().filter(s -> (s.family() == Family.ELEMENT) == modulated).max(Comparator.comparingDouble(Standing::marginDb)).orElse(best);
+        List<Standing> same = standings.stream()
+                .filter(s -> s.marginDb() > 0 && Math.abs(s.foundHz() - best.foundHz()) <= 2 * stepHz)
+                .toList();
+        return same.size() < 2
+                ? best
+                : same.stream()
+                        .filter(s -> (s.family() == Family.ELEMENT) == modulated)
+                        .max(Comparator.comparingDouble(Standing::marginDb))
+                        .orElse(best);
     }
 
     /** Wide enough to hold three harmonics of the fastest family; the widest there is where none is. */

@@ -13,8 +13,8 @@ import unbo.core.measure.Show;
 
 /**
  * The envelope's line spectrum over its floor, with the bearing's lines above it, one row a family, each told by its
- * letter: a full mark where a line was counted, a hollow one where it falls on an integer order. Tyre and gear lines hang
- * from the top. To scale in both directions.
+ * letter: a full mark where a line was counted, a hollow one where it falls on an integer order. Tyre and gear lines
+ * hang from the top. To scale in both directions.
  */
 final class NoiseDrawing {
 
@@ -27,11 +27,16 @@ final class NoiseDrawing {
     private static final double LETTERS = 11;
     private static final int ROWS = 120;
 
-    private NoiseDrawing() {
-    }
+    private NoiseDrawing() {}
 
     private static double shownHz(Noise noise) {
-        return Math.min(noise.lines().toHz(), 5.3 * noise.standings().stream().mapToDouble(Noise.Standing::byGeometryHz).max().orElseThrow());
+        return Math.min(
+                noise.lines().toHz(),
+                5.3
+                        * noise.standings().stream()
+                                .mapToDouble(Noise.Standing::byGeometryHz)
+                                .max()
+                                .orElseThrow());
     }
 
     /** The envelope's spectrum in rows: the most of each. */
@@ -40,12 +45,14 @@ final class NoiseDrawing {
         List<List<String>> rows = new ArrayList<>();
         for (int r = 0; r < ROWS; r++) {
             double most = Double.NEGATIVE_INFINITY;
-            int end = Math.min(noise.lines().overDb().length, (int) ((r + 1) * wide / noise.lines().stepHz()));
+            int end = Math.min(noise.lines().overDb().length, (int)
+                    ((r + 1) * wide / noise.lines().stepHz()));
             for (int i = Math.max(2, (int) (r * wide / noise.lines().stepHz())); i < end; i++) {
                 most = Math.max(most, noise.lines().overDb()[i]);
             }
             if (most > Double.NEGATIVE_INFINITY) {
-                rows.add(List.of(Show.number(r * wide, 1) + " to " + Show.number((r + 1) * wide, 1), Show.number(most, 1)));
+                rows.add(List.of(
+                        Show.number(r * wide, 1) + " to " + Show.number((r + 1) * wide, 1), Show.number(most, 1)));
             }
         }
         return new ValueTable("noise", "The envelope's spectrum", List.of("Hz", "most in it, dB over the floor"), rows);
@@ -61,7 +68,16 @@ final class NoiseDrawing {
             row(noise, s, to, top, shapes);
         }
         orders(noise, to, shapes);
-        return List.of(new Drawing("noise", title(noise), -LEFT - 34, -4 * ROW - 46, LEFT + 34 + WIDTH + 20, 4 * ROW + 46 + HEIGHT + 34, shapes), sound(noise));
+        return List.of(
+                new Drawing(
+                        "noise",
+                        title(noise),
+                        -LEFT - 34,
+                        -4 * ROW - 46,
+                        LEFT + 34 + WIDTH + 20,
+                        4 * ROW + 46 + HEIGHT + 34,
+                        shapes),
+                sound(noise));
     }
 
     /** The sound itself, with the band of the envelope, and where gear and tread have lines. */
@@ -71,7 +87,13 @@ final class NoiseDrawing {
         List<Shape> shapes = new ArrayList<>();
         double lo = noise.band().loHz() / to * WIDTH;
         double hi = noise.band().hiHz() / to * WIDTH;
-        shapes.add(Shape.area(Role.BAND, Known.TABLE, Point.of(lo, 0), Point.of(hi, 0), Point.of(hi, SOUND_HEIGHT), Point.of(lo, SOUND_HEIGHT)));
+        shapes.add(Shape.area(
+                Role.BAND,
+                Known.TABLE,
+                Point.of(lo, 0),
+                Point.of(hi, 0),
+                Point.of(hi, SOUND_HEIGHT),
+                Point.of(lo, SOUND_HEIGHT)));
         shapes.add(new Shape.Label(Point.of((lo + hi) / 2, -10), "band of the envelope", "middle", LETTERS, Role.MARK));
         shapes.add(Shape.line(Role.MARK, Point.of(0, 0), Point.of(0, SOUND_HEIGHT), Point.of(WIDTH, SOUND_HEIGHT)));
         for (double db = 0; db >= SOUND_DB; db -= 20) {
@@ -82,13 +104,22 @@ final class NoiseDrawing {
         frequencies(to, SOUND_HEIGHT, "Hz, of the sound; dB under the loudest", shapes);
         List<Point> points = new ArrayList<>();
         for (int i = 1; i < spectrum.levelDb().length; i++) {
-            points.add(Point.of(i * spectrum.stepHz() / to * WIDTH, Math.min(1, spectrum.levelDb()[i] / SOUND_DB) * SOUND_HEIGHT));
+            points.add(Point.of(
+                    i * spectrum.stepHz() / to * WIDTH, Math.min(1, spectrum.levelDb()[i] / SOUND_DB) * SOUND_HEIGHT));
         }
         shapes.add(new Shape.Outline(points, false, Role.MARK, Known.TABLE));
         mesh(noise.input().treadBlocks() * noise.shaftHz(), to, "tread", shapes);
         mesh(noise.input().gearTeeth() * noise.shaftHz(), to, "gear", shapes);
-        return new Drawing("sound", "Spectrum of the sound, with the band from " + NoiseWords.hz(noise.band().loHz()) + " to " + NoiseWords.hz(noise.band().hiHz()) + " that the envelope was taken from",
-                -LEFT - 34, -24, LEFT + 34 + WIDTH + 20, SOUND_HEIGHT + 24 + 34, shapes);
+        return new Drawing(
+                "sound",
+                "Spectrum of the sound, with the band from "
+                        + NoiseWords.hz(noise.band().loHz()) + " to "
+                        + NoiseWords.hz(noise.band().hiHz()) + " that the envelope was taken from",
+                -LEFT - 34,
+                -24,
+                LEFT + 34 + WIDTH + 20,
+                SOUND_HEIGHT + 24 + 34,
+                shapes);
     }
 
     private static void mesh(double hz, double to, String name, List<Shape> shapes) {
@@ -124,7 +155,8 @@ final class NoiseDrawing {
         double step = step(to);
         for (double hz = 0; hz <= to; hz += step) {
             shapes.add(Shape.line(Role.THIN, Point.of(hz / to * WIDTH, height), Point.of(hz / to * WIDTH, height + 5)));
-            shapes.add(new Shape.Label(Point.of(hz / to * WIDTH, height + 15), Show.number(hz, 0), "middle", LETTERS, Role.MARK));
+            shapes.add(new Shape.Label(
+                    Point.of(hz / to * WIDTH, height + 15), Show.number(hz, 0), "middle", LETTERS, Role.MARK));
         }
         shapes.add(new Shape.Label(Point.of(WIDTH, height + 28), words, "end", LETTERS, Role.THIN));
     }
@@ -169,14 +201,19 @@ final class NoiseDrawing {
             }
             double x = hz / to * WIDTH;
             double order = hz / noise.shaftHz();
-            boolean counted = Math.abs(order - Math.rint(order)) * noise.shaftHz() > 2 * noise.lines().stepHz();
+            boolean counted = Math.abs(order - Math.rint(order)) * noise.shaftHz()
+                    > 2 * noise.lines().stepHz();
             if (counted) {
-                shapes.add(Shape.area(role, Known.MEASURED, Point.of(x, y + 5), Point.of(x - 3.5, y - 4), Point.of(x + 3.5, y - 4)));
+                shapes.add(Shape.area(
+                        role, Known.MEASURED, Point.of(x, y + 5), Point.of(x - 3.5, y - 4), Point.of(x + 3.5, y - 4)));
             } else {
                 shapes.add(new Shape.Circle(Point.of(x, y), 3, Role.THIN, Known.TABLE));
             }
             if (found && counted) {
-                shapes.add(Shape.line(Role.ANSWER, Point.of(x, y(noise.lines().near(hz), top) - 2), Point.of(x, y(noise.lines().near(hz), top) - 9)));
+                shapes.add(Shape.line(
+                        Role.ANSWER,
+                        Point.of(x, y(noise.lines().near(hz), top) - 2),
+                        Point.of(x, y(noise.lines().near(hz), top) - 9)));
             }
         }
     }
@@ -195,11 +232,21 @@ final class NoiseDrawing {
                 shapes.add(Shape.line(Role.BEHIND, Point.of(x, 0), Point.of(x, HEIGHT)));
             }
         }
-        shapes.add(new Shape.Label(Point.of(WIDTH, -12), "dashed: orders of the wheel" + (noise.input().gearTeeth() > 0 ? ", gear" : "") + (noise.input().treadBlocks() > 0 ? ", tread" : ""), "end", LETTERS, Role.THIN));
+        shapes.add(new Shape.Label(
+                Point.of(WIDTH, -12),
+                "dashed: orders of the wheel" + (noise.input().gearTeeth() > 0 ? ", gear" : "")
+                        + (noise.input().treadBlocks() > 0 ? ", tread" : ""),
+                "end",
+                LETTERS,
+                Role.THIN));
     }
 
     private static String title(Noise noise) {
-        return "Spectrum of the envelope, " + NoiseWords.hz(noise.band().loHz()) + " to " + NoiseWords.hz(noise.band().hiHz()) + ": "
-                + (noise.finding() == null ? "no bearing line above the floor" : "lines of the " + noise.finding().words() + " " + Show.number(noise.marginDb(), 1) + " dB over chance");
+        return "Spectrum of the envelope, " + NoiseWords.hz(noise.band().loHz()) + " to "
+                + NoiseWords.hz(noise.band().hiHz()) + ": "
+                + (noise.finding() == null
+                        ? "no bearing line above the floor"
+                        : "lines of the " + noise.finding().words() + " " + Show.number(noise.marginDb(), 1)
+                                + " dB over chance");
     }
 }

@@ -6,9 +6,9 @@ import unbo.core.motion.Turning;
 /**
  * What is known of a recorded bearing.
  *
- * @param band        to take the envelope of; null for the spikiest
- * @param gearTeeth   teeth of a gear on the shaft, 0 when there is none or it is not known
+ * @param band to take the envelope of; null for the spikiest
+ * @param gearTeeth teeth of a gear on the shaft, 0 when there is none or it is not known
  * @param treadBlocks blocks round the tyre, 0 when not known
  */
-public record NoiseInput(BearingGeometry geometry, Turning turning, Speed speed, Band band, int gearTeeth, int treadBlocks) {
-}
+public record NoiseInput(
+        BearingGeometry geometry, Turning turning, Speed speed, Band band, int gearTeeth, int treadBlocks) {}

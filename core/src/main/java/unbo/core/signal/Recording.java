@@ -5,7 +5,7 @@ package unbo.core.signal;
  *
  * @param rateHz samples a second, 8 000 to 96 000
  * @param second samples of the right channel; null for mono
- * @param cut    true when the file was longer than {@value #LONGEST_S} s, or broke off before its end
+ * @param cut true when the file was longer than {@value #LONGEST_S} s, or broke off before its end
  */
 public record Recording(double rateHz, float[] samples, float[] second, boolean cut) {
 

@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** How far the shaft has turned at each moment of a recording, turns: at one speed, along a typed ramp, or by a tacho's pulses. */
+/**
+ * How far the shaft has turned at each moment of a recording, turns: at one speed, along a typed ramp, or by a tacho's
+ * pulses.
+ */
 final class ShaftAngle {
 
     /** Beyond this change of speed over the recording everything is taken to shaft angle first. */
@@ -50,8 +53,11 @@ final class ShaftAngle {
             }
         }
         double lasts = pulses.length / rateHz;
-        return rises.size() < lasts || high - low < 0.01 ? null
-                : new ShaftAngle(rises.stream().mapToDouble(d -> d).toArray(), IntStream.range(0, rises.size()).mapToDouble(i -> i).toArray());
+        return rises.size() < lasts || high - low < 0.01
+                ? null
+                : new ShaftAngle(
+                        rises.stream().mapToDouble(d -> d).toArray(),
+                        IntStream.range(0, rises.size()).mapToDouble(i -> i).toArray());
     }
 
     double meanHz() {
@@ -73,7 +79,10 @@ final class ShaftAngle {
         return true;
     }
 
-    /** A row taken to equal steps of shaft angle; its rate is that of the mean speed, so that lines stand at their mean frequencies. */
+    /**
+     * A row taken to equal steps of shaft angle; its rate is that of the mean speed, so that lines stand at their mean
+     * frequencies.
+     */
     Series resampled(Series of) {
         double from = turns[0];
         double to = turns[turns.length - 1];
@@ -88,7 +97,9 @@ final class ShaftAngle {
             double t = seconds[at] + (turn - turns[at]) / (turns[at + 1] - turns[at]) * (seconds[at + 1] - seconds[at]);
             double x = t * of.rateHz();
             int k = (int) x;
-            values[i] = k >= of.values().length - 1 ? of.values()[of.values().length - 1] : (float) (of.values()[k] + (x - k) * (of.values()[k + 1] - of.values()[k]));
+            values[i] = k >= of.values().length - 1
+                    ? of.values()[of.values().length - 1]
+                    : (float) (of.values()[k] + (x - k) * (of.values()[k + 1] - of.values()[k]));
         }
         return new Series(of.rateHz(), values);
     }

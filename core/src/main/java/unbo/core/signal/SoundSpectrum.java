@@ -3,10 +3,10 @@ package unbo.core.signal;
 import java.util.Arrays;
 
 /**
- * The sound itself by frequency: power of short Hann windows, averaged over the whole recording (Welch, 1967), in dB under
- * the loudest. It shows where the recording is loud and which band the envelope was taken from.
+ * The sound itself by frequency: power of short Hann windows, averaged over the whole recording (Welch, 1967), in dB
+ * under the loudest. It shows where the recording is loud and which band the envelope was taken from.
  *
- * @param stepHz  width of a bin
+ * @param stepHz width of a bin
  * @param levelDb each bin, 0 for the loudest
  */
 record SoundSpectrum(double stepHz, double[] levelDb) {
@@ -14,6 +14,7 @@ record SoundSpectrum(double stepHz, double[] levelDb) {
     private static final int WINDOW = 2048;
     /** So many windows, spread over the recording, are enough for a picture. */
     private static final int MOST_WINDOWS = 600;
+
     private static final double QUIETEST_DB = -90;
 
     static SoundSpectrum of(Recording recording) {
@@ -34,7 +35,8 @@ record SoundSpectrum(double stepHz, double[] levelDb) {
         double most = Arrays.stream(power).max().orElse(0);
         double[] levels = new double[power.length];
         for (int i = 0; i < levels.length; i++) {
-            levels[i] = most > 0 && power[i] > 0 ? Math.max(QUIETEST_DB, 10 * Math.log10(power[i] / most)) : QUIETEST_DB;
+            levels[i] =
+                    most > 0 && power[i] > 0 ? Math.max(QUIETEST_DB, 10 * Math.log10(power[i] / most)) : QUIETEST_DB;
         }
         return new SoundSpectrum(recording.rateHz() / WINDOW, levels);
     }

@@ -3,13 +3,18 @@ package unbo.core.signal;
 /**
  * How fast the shaft turned while it was recorded.
  *
- * @param rpm    turns a minute, at the beginning of a ramp; 0 where it is found or told by a tacho
+ * @param rpm turns a minute, at the beginning of a ramp; 0 where it is found or told by a tacho
  * @param endRpm at the end of a ramp; the same as {@code rpm} otherwise
  */
 public record Speed(Kind kind, double rpm, double endRpm) {
 
     /** Where the speed comes from. */
-    public enum Kind { STEADY, RAMP, TACHO, FOUND }
+    public enum Kind {
+        STEADY,
+        RAMP,
+        TACHO,
+        FOUND
+    }
 
     public static Speed steady(double rpm) {
         return new Speed(Kind.STEADY, rpm, rpm);

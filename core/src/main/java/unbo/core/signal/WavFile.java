@@ -10,10 +10,11 @@ import java.util.Arrays;
 /**
  * Reads a WAV file: PCM of 8, 16, 24 or 32 bits or float of 32 bits, mono or stereo, 8 to 96 kHz. Reads no further than
  * {@value Recording#LONGEST_S} s, so that memory is bounded however long the file says it is; sizes written in the file
- * are not believed. Format: RIFF WAVE, Microsoft/IBM Multimedia Programming Interface, 1991, and WAVE_FORMAT_EXTENSIBLE.
+ * are not believed. Format: RIFF WAVE, Microsoft/IBM Multimedia Programming Interface, 1991, and
+ * WAVE_FORMAT_EXTENSIBLE.
  *
  * @param recording null when it cannot be used
- * @param refusal   why not, as a sentence; empty when it can
+ * @param refusal why not, as a sentence; empty when it can
  */
 public record WavFile(Recording recording, String refusal) {
 
@@ -37,7 +38,8 @@ public record WavFile(Recording recording, String refusal) {
         try {
             return chunks(new BufferedInputStream(in, BLOCK));
         } catch (EOFException e) {
-            return refused("The file ends before any sound begins: it is damaged or was cut off. Record again, or save it again as WAV.");
+            return refused("The file ends before any sound begins: it is damaged or was cut off. Record "
+                    + "again, or save it again as WAV.");
         }
     }
 
@@ -52,14 +54,17 @@ public record WavFile(Recording recording, String refusal) {
             return refused("The file is empty. Choose a recording saved as WAV.");
         }
         if (read < 12 || !word(head, 0).equals("RIFF") || !word(head, 8).equals("WAVE")) {
-            return refused("This is no WAV file: it does not begin as one. Save the recording as WAV (PCM) and send it again.");
+            return refused("This is no WAV file: it does not begin as one. Save the recording as WAV "
+                    + "(PCM) and send it again.");
         }
         Format format = null;
         for (int i = 0; i < MOST_CHUNKS; i++) {
             byte[] chunk = exactly(in, 8);
             long size = number(chunk, 4, 4);
             if (word(chunk, 0).equals("data")) {
-                return format == null ? refused("The file has sound but does not say in what form: it is damaged.") : sound(in, format, size);
+                return format == null
+                        ? refused("The file has sound but does not say in what form: it is damaged.")
+                        : sound(in, format, size);
             }
             if (word(chunk, 0).equals("fmt ")) {
                 format = format(exactly(in, (int) Math.min(size, 64)));
@@ -77,13 +82,19 @@ public record WavFile(Recording recording, String refusal) {
             return new Format(0, 0, 0, 0);
         }
         int code = (int) number(fmt, 0, 2);
-        return new Format(code == EXTENSIBLE && fmt.length >= 26 ? (int) number(fmt, 24, 2) : code, (int) number(fmt, 2, 2), (int) number(fmt, 4, 4), (int) number(fmt, 14, 2));
+        return new Format(
+                code == EXTENSIBLE && fmt.length >= 26 ? (int) number(fmt, 24, 2) : code,
+                (int) number(fmt, 2, 2),
+                (int) number(fmt, 4, 4),
+                (int) number(fmt, 14, 2));
     }
 
     private static WavFile sound(InputStream in, Format f, long size) throws IOException {
-        boolean known = f.code() == PCM && (f.bits() == 8 || f.bits() == 16 || f.bits() == 24 || f.bits() == 32) || f.code() == FLOAT && f.bits() == 32;
+        boolean known = f.code() == PCM && (f.bits() == 8 || f.bits() == 16 || f.bits() == 24 || f.bits() == 32)
+                || f.code() == FLOAT && f.bits() == 32;
         if (!known) {
-            return refused("This WAV is coded in a way that is not read here (form " + f.code() + ", " + f.bits() + " bits): save it as PCM of 8, 16, 24 or 32 bits, or float of 32.");
+            return refused("This WAV is coded in a way that is not read here (form " + f.code() + ", " + f.bits()
+                    + " bits): save it as PCM of 8, 16, 24 or 32 bits, or float of 32.");
         }
         if (f.channels() < 1 || f.channels() > 2) {
             return refused("The recording has " + f.channels() + " channels: mono and stereo are read.");
@@ -112,8 +123,10 @@ public record WavFile(Recording recording, String refusal) {
                 break;
             }
         }
-        boolean cut = n == first.length && left >= f.frame() && left != Long.MAX_VALUE || n < first.length && left > 0 && left != Long.MAX_VALUE;
-        return heard(new Recording(f.rate(), Arrays.copyOf(first, n), second == null ? null : Arrays.copyOf(second, n), cut));
+        boolean cut = n == first.length && left >= f.frame() && left != Long.MAX_VALUE
+                || n < first.length && left > 0 && left != Long.MAX_VALUE;
+        return heard(new Recording(
+                f.rate(), Arrays.copyOf(first, n), second == null ? null : Arrays.copyOf(second, n), cut));
     }
 
     private static WavFile heard(Recording r) {
@@ -122,7 +135,8 @@ public record WavFile(Recording recording, String refusal) {
         }
         for (float s : r.samples()) {
             if (!Float.isFinite(s)) {
-                return refused("The recording holds values that are no numbers: it is damaged. Record again, or save it as PCM.");
+                return refused("The recording holds values that are no numbers: it is damaged. Record again, "
+                        + "or save it as PCM.");
             }
         }
         return new WavFile(r, "");
@@ -133,7 +147,8 @@ public record WavFile(Recording recording, String refusal) {
             case 8 -> ((b[at] & 0xFF) - 128) / 128f;
             case 16 -> (short) number(b, at, 2) / 32768f;
             case 24 -> ((int) (number(b, at, 3) << 8) >> 8) / 8388608f;
-            default -> f.code() == FLOAT ? Float.intBitsToFloat((int) number(b, at, 4)) : (int) number(b, at, 4) / 2147483648f;
+            default ->
+                f.code() == FLOAT ? Float.intBitsToFloat((int) number(b, at, 4)) : (int) number(b, at, 4) / 2147483648f;
         };
     }
 

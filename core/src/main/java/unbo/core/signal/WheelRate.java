@@ -1,6 +1,9 @@
 package unbo.core.signal;
 
-/** The rate of a wheel from lines at its low multiples: the rate whose first eight multiples stand highest; of those nearly as high, the lowest. */
+/**
+ * The rate of a wheel from lines at its low multiples: the rate whose first eight multiples stand highest; of those
+ * nearly as high, the lowest.
+ */
 final class WheelRate {
 
     private static final int MULTIPLES = 8;
@@ -8,8 +11,7 @@ final class WheelRate {
     private static final double LEAST_DB = 5;
     private static final double NEARLY = 0.85;
 
-    private WheelRate() {
-    }
+    private WheelRate() {}
 
     /** @return turns a second; 0 when nothing stands out */
     static double find(Lines lines, double fromHz, double toHz) {

@@ -6,25 +6,44 @@ import unbo.core.motion.BearingGeometry;
 import unbo.core.motion.Turning;
 
 /**
- * A hub that is recorded: what its bearing, its tyre, a gear and the road sound like, made by a seed. Impacts of a damaged
- * place ring a resonance and die away; their spacing slips and scatters; they are modulated as the place passes through the
- * load. The tyre has lines at low multiples of the wheel's rate and at its tread blocks, the gear at its mesh with the
- * shaft's sidebands; the road is broad noise. For practice, demonstration and tests; it knows nothing of the analysis.
+ * A hub that is recorded: what its bearing, its tyre, a gear and the road sound like, made by a seed. Impacts of a
+ * damaged place ring a resonance and die away; their spacing slips and scatters; they are modulated as the place passes
+ * through the load. The tyre has lines at low multiples of the wheel's rate and at its tread blocks, the gear at its
+ * mesh with the shaft's sidebands; the road is broad noise. For practice, demonstration and tests; it knows nothing of
+ * the analysis.
  *
- * @param fault     what is damaged
- * @param rpm       at the beginning
- * @param endRpm    at the end
- * @param severity  loudness of the impacts, 0 to 1 (0.3 begins, 1 is late)
- * @param tyre      loudness of the tyre, 0 to 1
- * @param gear      loudness of the gear, 0 to 1
- * @param road      loudness of the road, 0 to 1
- * @param slip      share by which impacts come late, 0.005 to 0.01 usually
+ * @param fault what is damaged
+ * @param rpm at the beginning
+ * @param endRpm at the end
+ * @param severity loudness of the impacts, 0 to 1 (0.3 begins, 1 is late)
+ * @param tyre loudness of the tyre, 0 to 1
+ * @param gear loudness of the gear, 0 to 1
+ * @param road loudness of the road, 0 to 1
+ * @param slip share by which impacts come late, 0.005 to 0.01 usually
  */
-public record RecordedHub(BearingGeometry geometry, Turning turning, Fault fault, double rpm, double endRpm, double severity, double tyre,
-                          double gear, double road, double slip, double seconds, int rateHz, long seed) {
+public record RecordedHub(
+        BearingGeometry geometry,
+        Turning turning,
+        Fault fault,
+        double rpm,
+        double endRpm,
+        double severity,
+        double tyre,
+        double gear,
+        double road,
+        double slip,
+        double seconds,
+        int rateHz,
+        long seed) {
 
     /** What is damaged. */
-    public enum Fault { NONE, OUTER, INNER, ELEMENT, CAGE }
+    public enum Fault {
+        NONE,
+        OUTER,
+        INNER,
+        ELEMENT,
+        CAGE
+    }
 
     private static final int BLOCKS = 64;
     private static final int TEETH = 23;
@@ -102,7 +121,12 @@ public record RecordedHub(BearingGeometry geometry, Turning turning, Fault fault
         int count = 0;
         for (int i = 0; i < turns.length; i++) {
             if (turns[i] >= next) {
-                ring(sound, i, resonance * (1 + 0.01 * random.nextGaussian()), dies, loud(next, cage, phase, count++) * (1 + 0.15 * random.nextGaussian()));
+                ring(
+                        sound,
+                        i,
+                        resonance * (1 + 0.01 * random.nextGaussian()),
+                        dies,
+                        loud(next, cage, phase, count++) * (1 + 0.15 * random.nextGaussian()));
                 if (fault == Fault.CAGE) {
                     ring(sound, i + (int) (rateHz * 0.002 * (1 + random.nextDouble())), resonance, dies, 0.6);
                 }
@@ -114,7 +138,8 @@ public record RecordedHub(BearingGeometry geometry, Turning turning, Fault fault
 
     /** How loud an impact is where the damaged place then stands in the load. */
     private double loud(double turn, double cage, double phase, int count) {
-        boolean still = fault == Fault.OUTER && turning == Turning.INNER || fault == Fault.INNER && turning == Turning.OUTER;
+        boolean still =
+                fault == Fault.OUTER && turning == Turning.INNER || fault == Fault.INNER && turning == Turning.OUTER;
         return switch (fault) {
             case OUTER, INNER -> still ? 1 : 0.55 + 0.45 * wave(turn + phase);
             case ELEMENT -> (count % 2 == 0 ? 1 : 0.8) * (0.6 + 0.4 * wave(cage * turn + phase));
@@ -145,7 +170,10 @@ public record RecordedHub(BearingGeometry geometry, Turning turning, Fault fault
             low += 0.1 * (random.nextGaussian() - low);
             tread += 0.12 * wobble * low;
             double depth = 1 + 0.5 * wave(turn + phases[9]) + 0.25 * wave(2 * turn + phases[10]);
-            double mesh = depth * (0.08 * wave(TEETH * turn + phases[11]) + 0.05 * wave(2 * TEETH * turn + phases[12]) + 0.03 * wave(3 * TEETH * turn + phases[13]))
+            double mesh = depth
+                            * (0.08 * wave(TEETH * turn + phases[11])
+                                    + 0.05 * wave(2 * TEETH * turn + phases[12])
+                                    + 0.03 * wave(3 * TEETH * turn + phases[13]))
                     + 0.02 * depth * random.nextGaussian();
             sound[i] = (float) (tyre * tread + gear * mesh);
         }

@@ -9,15 +9,25 @@ public final class WavWriter {
 
     private static final int HEADER = 44;
 
-    private WavWriter() {
-    }
+    private WavWriter() {}
 
     /** @param samples between −1 and 1; what is beyond is held at the end */
     public static byte[] write(float[] samples, int rateHz) {
         int size = samples.length * 2;
         ByteBuffer out = ByteBuffer.allocate(HEADER + size).order(ByteOrder.LITTLE_ENDIAN);
-        out.put(word("RIFF")).putInt(HEADER - 8 + size).put(word("WAVE")).put(word("fmt ")).putInt(16).putShort((short) 1).putShort((short) 1)
-                .putInt(rateHz).putInt(rateHz * 2).putShort((short) 2).putShort((short) 16).put(word("data")).putInt(size);
+        out.put(word("RIFF"))
+                .putInt(HEADER - 8 + size)
+                .put(word("WAVE"))
+                .put(word("fmt "))
+                .putInt(16)
+                .putShort((short) 1)
+                .putShort((short) 1)
+                .putInt(rateHz)
+                .putInt(rateHz * 2)
+                .putShort((short) 2)
+                .putShort((short) 16)
+                .put(word("data"))
+                .putInt(size);
         for (float s : samples) {
             out.putShort((short) Math.round(Math.max(-1, Math.min(1, s)) * 32767));
         }

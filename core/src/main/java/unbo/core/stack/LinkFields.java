@@ -18,32 +18,66 @@ import unbo.core.measure.Table;
 public final class LinkFields {
 
     private static final List<CSVRecord> WAYS = Table.read(LinkFields.class, "ways.csv");
-    private static final List<Field.Choice> CHOICES = WAYS.stream().map(r -> new Field.Choice(r.get("way"), r.get("label") + " ±" + r.get("mm"))).toList();
+    private static final List<Field.Choice> CHOICES = WAYS.stream()
+            .map(r -> new Field.Choice(r.get("way"), r.get("label") + " ±" + r.get("mm")))
+            .toList();
 
-    public static final FieldList<Link> LINK = FieldList.of(List.of(
-            Field.text("name", "Link", 40).must(), Field.quantity("length", "Length", Quantity.LENGTH, "mm", 0, 2000), Field.choice("way", "Measured by", CHOICES).orElse("depth", null),
-            Field.quantity("uncertainty", "±", Quantity.LENGTH, "mm", 0, 5), Field.choice("material", "Of", Material.choices()).orElse("steel", null), Field.yesNo("unknown", "Solve for it")),
-            LinkFields::rules, v -> new Link(v.text("name"), v.yes("unknown") ? null : v.maybe("length"), v.number("uncertainty", plusMinus(v.text("way"))), Material.of(v.text("material"))));
+    public static final FieldList<Link> LINK = FieldList.of(
+            List.of(
+                    Field.text("name", "Link", 40).must(),
+                    Field.quantity("length", "Length", Quantity.LENGTH, "mm", 0, 2000),
+                    Field.choice("way", "Measured by", CHOICES).orElse("depth", null),
+                    Field.quantity("uncertainty", "±", Quantity.LENGTH, "mm", 0, 5),
+                    Field.choice("material", "Of", Material.choices()).orElse("steel", null),
+                    Field.yesNo("unknown", "Solve for it")),
+            LinkFields::rules,
+            v -> new Link(
+                    v.text("name"),
+                    v.yes("unknown") ? null : v.maybe("length"),
+                    v.number("uncertainty", plusMinus(v.text("way"))),
+                    Material.of(v.text("material"))));
 
-    public static final FieldList<StackInput.Shim> SHIM = FieldList.of(List.of(Field.quantity("thickness", "Thickness", Quantity.LENGTH, "mm", 0.005, 20).usually(0.02, 5).must(), Field.whole("count", "Count", 0, 999).orElse("1", null)),
+    public static final FieldList<StackInput.Shim> SHIM = FieldList.of(
+            List.of(
+                    Field.quantity("thickness", "Thickness", Quantity.LENGTH, "mm", 0.005, 20)
+                            .usually(0.02, 5)
+                            .must(),
+                    Field.whole("count", "Count", 0, 999).orElse("1", null)),
             v -> new StackInput.Shim(v.number("thickness"), v.whole("count")));
 
     /** Target and temperature; the chains and the stock are put to it. */
-    public static final FieldList<StackInput> FRAME = FieldList.of(List.of(
-            Field.quantity("min", "Float wanted, least", Quantity.LENGTH, "mm", -2, 5).usually(-0.2, 0.5).must().hint("negative is preload"), Field.quantity("max", "Float wanted, most", Quantity.LENGTH, "mm", -2, 5).usually(-0.2, 1).must(),
-            Field.quantity("workingTemperature", "Working temperature", Quantity.TEMPERATURE, "°C", -40, 200).usually(40, 130).orElse("80", "a warm case")),
-            v -> v.number("min") <= v.number("max") ? List.of() : List.of(Problem.impossible("max", "The most is under the least: change them over.")),
-            v -> new StackInput(List.of(), List.of(), v.number("min"), v.number("max"), List.of(), v.number("workingTemperature")));
+    public static final FieldList<StackInput> FRAME = FieldList.of(
+            List.of(
+                    Field.quantity("min", "Float wanted, least", Quantity.LENGTH, "mm", -2, 5)
+                            .usually(-0.2, 0.5)
+                            .must()
+                            .hint("negative is preload"),
+                    Field.quantity("max", "Float wanted, most", Quantity.LENGTH, "mm", -2, 5)
+                            .usually(-0.2, 1)
+                            .must(),
+                    Field.quantity("workingTemperature", "Working temperature", Quantity.TEMPERATURE, "°C", -40, 200)
+                            .usually(40, 130)
+                            .orElse("80", "a warm case")),
+            v -> v.number("min") <= v.number("max")
+                    ? List.of()
+                    : List.of(Problem.impossible("max", "The most is under the least: change them over.")),
+            v -> new StackInput(
+                    List.of(), List.of(), v.number("min"), v.number("max"), List.of(), v.number("workingTemperature")));
 
-    private LinkFields() {
-    }
+    private LinkFields() {}
 
     private static List<Problem> rules(Values v) {
-        return v.has("length") || v.yes("unknown") ? List.of() : List.of(new Problem("length", "Write its length, or tick that it is to be solved for.", false));
+        return v.has("length") || v.yes("unknown")
+                ? List.of()
+                : List.of(new Problem("length", "Write its length, or tick that it is to be solved for.", false));
     }
 
     private static double plusMinus(String way) {
-        return WAYS.stream().filter(r -> r.get("way").equals(way)).map(r -> Double.parseDouble(r.get("mm"))).findFirst().orElseThrow();
+        return WAYS.stream()
+                .filter(r -> r.get("way").equals(way))
+                .map(r -> Double.parseDouble(r.get("mm")))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** What is wrong with whole chains: empty ones, two unknowns. */
@@ -55,7 +89,10 @@ public final class LinkFields {
         if (inner.isEmpty()) {
             problems.add(new Problem("inner", "The inner chain, on the shaft, has no link yet.", false));
         }
-        if (java.util.stream.Stream.concat(outer.stream(), inner.stream()).filter(Link::unknown).count() > 1) {
+        if (java.util.stream.Stream.concat(outer.stream(), inner.stream())
+                        .filter(Link::unknown)
+                        .count()
+                > 1) {
             problems.add(Problem.impossible("outer", "Two links are to be solved for: one sum gives one of them."));
         }
         return problems;
@@ -63,10 +100,15 @@ public final class LinkFields {
 
     /** Names and labels of the templates. */
     public static List<Field.Choice> templates() {
-        return Table.read(LinkFields.class, "templates.csv").stream().filter(r -> !r.get("label").isEmpty()).map(r -> new Field.Choice(r.get("template"), r.get("label"))).toList();
+        return Table.read(LinkFields.class, "templates.csv").stream()
+                .filter(r -> !r.get("label").isEmpty())
+                .map(r -> new Field.Choice(r.get("template"), r.get("label")))
+                .toList();
     }
 
-    /** The rows of a template as a form would send them: {@code name-outer0} and so on. Empty for a name that is none. */
+    /**
+     * The rows of a template as a form would send them: {@code name-outer0} and so on. Empty for a name that is none.
+     */
     public static Map<String, String> template(String name) {
         Map<String, String> texts = new java.util.LinkedHashMap<>();
         int[] next = {0, 0};

@@ -6,9 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * The shims that fill a gap: of all sets out of the stock whose sum lies in a band, the one with the fewest pieces, then the
- * one nearest the middle of the band. Exact, by dynamic programming over sums in steps of a micrometre (of ten for bands over
- * 12 mm), with the counts of the stock as bounds.
+ * The shims that fill a gap: of all sets out of the stock whose sum lies in a band, the one with the fewest pieces,
+ * then the one nearest the middle of the band. Exact, by dynamic programming over sums in steps of a micrometre (of ten
+ * for bands over 12 mm), with the counts of the stock as bounds.
  */
 final class ShimChoice {
 
@@ -17,8 +17,7 @@ final class ShimChoice {
     private static final double FINE_TO_MM = 12;
     private static final int NONE = Integer.MAX_VALUE / 2;
 
-    private ShimChoice() {
-    }
+    private ShimChoice() {}
 
     /** Thicknesses, thickest first; empty when nothing is needed; null when no set fits. */
     static List<Double> of(double leastMm, double mostMm, List<StackInput.Shim> stock) {
@@ -31,7 +30,9 @@ final class ShimChoice {
         if (low > high) {
             return null;
         }
-        List<StackInput.Shim> lines = stock.stream().filter(s -> s.count() > 0 && steps(s, step) > 0 && steps(s, step) <= high).toList();
+        List<StackInput.Shim> lines = stock.stream()
+                .filter(s -> s.count() > 0 && steps(s, step) > 0 && steps(s, step) <= high)
+                .toList();
         int[] fewest = new int[high + 1];
         Arrays.fill(fewest, NONE);
         fewest[0] = 0;
@@ -42,7 +43,10 @@ final class ShimChoice {
         double middle = (leastMm + mostMm) / 2 / step;
         int best = -1;
         for (int sum = low; sum <= high; sum++) {
-            if (fewest[sum] < NONE && (best < 0 || fewest[sum] < fewest[best] || fewest[sum] == fewest[best] && Math.abs(sum - middle) < Math.abs(best - middle))) {
+            if (fewest[sum] < NONE
+                    && (best < 0
+                            || fewest[sum] < fewest[best]
+                            || fewest[sum] == fewest[best] && Math.abs(sum - middle) < Math.abs(best - middle))) {
                 best = sum;
             }
         }

@@ -5,46 +5,68 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * A gap by arithmetic: outer chain less inner chain, float when positive, preload when negative; how far off it may be (worst
- * case, and root of the sum of squares); what it becomes when hot; and the shims that bring it into the band. One would ask it
- * instead of three sums done aloud.
+ * A gap by arithmetic: outer chain less inner chain, float when positive, preload when negative; how far off it may be
+ * (worst case, and root of the sum of squares); what it becomes when hot; and the shims that bring it into the band.
+ * One would ask it instead of three sums done aloud.
  *
- * @param gapMm      at 20 °C, before shims, with an unknown link solved
- * @param hotGapMm   of that gap, at the working temperature
- * @param solvedMm   length of the unknown link for the middle of the band; null where none is unknown
- * @param shimsMm    chosen, thickest first; null when no set fits
- * @param buyMm      one shim that would do, to a hundredth; null when a set fits, or when the gap is too small for any
- * @param questions  links that may be off by ten times or by inch against millimetre
+ * @param gapMm at 20 °C, before shims, with an unknown link solved
+ * @param hotGapMm of that gap, at the working temperature
+ * @param solvedMm length of the unknown link for the middle of the band; null where none is unknown
+ * @param shimsMm chosen, thickest first; null when no set fits
+ * @param buyMm one shim that would do, to a hundredth; null when a set fits, or when the gap is too small for any
+ * @param questions links that may be off by ten times or by inch against millimetre
  */
-public record Stack(StackInput input, double gapMm, double worstMm, double rssMm, double hotGapMm, Double solvedMm, List<Double> shimsMm, Double buyMm, List<Question> questions) {
+public record Stack(
+        StackInput input,
+        double gapMm,
+        double worstMm,
+        double rssMm,
+        double hotGapMm,
+        Double solvedMm,
+        List<Double> shimsMm,
+        Double buyMm,
+        List<Question> questions) {
 
     private static final double INCH = 25.4;
     private static final double ABSURD_MM = 4;
     private static final double SOUND_MM = 3.5;
 
     /** A link whose length may have slipped. @param suggestedMm what would make sense */
-    public record Question(String name, double lengthMm, double suggestedMm) {
-    }
+    public record Question(String name, double lengthMm, double suggestedMm) {}
 
     /** @param input with at most one unknown link */
     public static Stack of(StackInput input) {
-        Link unknown = Stream.concat(input.outer().stream(), input.inner().stream()).filter(Link::unknown).findFirst().orElse(null);
+        Link unknown = Stream.concat(input.outer().stream(), input.inner().stream())
+                .filter(Link::unknown)
+                .findFirst()
+                .orElse(null);
         Double solved = null;
         StackInput in = input;
         if (unknown != null) {
             double others = length(input.outer()) - length(input.inner());
             solved = input.outer().contains(unknown) ? input.wantedMm() - others : others - input.wantedMm();
             Link known = new Link(unknown.name(), solved, unknown.plusMinusMm(), unknown.material());
-            in = new StackInput(replaced(input.outer(), unknown, known), replaced(input.inner(), unknown, known), input.minMm(), input.maxMm(), input.stock(), input.workingC());
+            in = new StackInput(
+                    replaced(input.outer(), unknown, known),
+                    replaced(input.inner(), unknown, known),
+                    input.minMm(),
+                    input.maxMm(),
+                    input.stock(),
+                    input.workingC());
         }
         double gap = length(in.outer()) - length(in.inner());
-        double worst = Stream.concat(in.outer().stream(), in.inner().stream()).mapToDouble(Link::plusMinusMm).sum();
-        double rss = Math.sqrt(Stream.concat(in.outer().stream(), in.inner().stream()).mapToDouble(l -> l.plusMinusMm() * l.plusMinusMm()).sum());
+        double worst = Stream.concat(in.outer().stream(), in.inner().stream())
+                .mapToDouble(Link::plusMinusMm)
+                .sum();
+        double rss = Math.sqrt(Stream.concat(in.outer().stream(), in.inner().stream())
+                .mapToDouble(l -> l.plusMinusMm() * l.plusMinusMm())
+                .sum());
         double hot = hot(in.outer(), in.workingC()) - hot(in.inner(), in.workingC());
         List<Double> shims = ShimChoice.of(gap - in.maxMm(), gap - in.minMm(), in.stock());
         double wanted = Math.round((gap - in.wantedMm()) * 100) / 100.0;
         Double buy = shims == null && wanted > 0 ? Double.valueOf(wanted) : null;
-        return new Stack(in, gap, worst, rss, hot, solved, shims, buy, unknown == null ? questions(in, gap) : List.of());
+        return new Stack(
+                in, gap, worst, rss, hot, solved, shims, buy, unknown == null ? questions(in, gap) : List.of());
     }
 
     private static List<Link> replaced(List<Link> links, Link from, Link to) {
@@ -52,7 +74,10 @@ public record Stack(StackInput input, double gapMm, double worstMm, double rssMm
     }
 
     private static double length(List<Link> links) {
-        return links.stream().filter(l -> !l.unknown()).mapToDouble(Link::lengthMm).sum();
+        return links.stream()
+                .filter(l -> !l.unknown())
+                .mapToDouble(Link::lengthMm)
+                .sum();
     }
 
     private static double hot(List<Link> links, double celsius) {
@@ -83,7 +108,9 @@ public record Stack(StackInput input, double gapMm, double worstMm, double rssMm
 
     /** Sum of the chosen shims, mm; 0 where none fits. */
     public double shimSumMm() {
-        return shimsMm == null ? 0 : shimsMm.stream().mapToDouble(Double::doubleValue).sum();
+        return shimsMm == null
+                ? 0
+                : shimsMm.stream().mapToDouble(Double::doubleValue).sum();
     }
 
     /** Gap with the chosen shims; null when none fits. */
@@ -93,12 +120,16 @@ public record Stack(StackInput input, double gapMm, double worstMm, double rssMm
 
     /** The same when hot; shims count as steel on the shaft's side. */
     public Double hotResultMm() {
-        return shimsMm == null ? null : hotGapMm - shimSumMm() * (1 + 11.7e-6 * (input.workingC() - StackInput.MEASURED_C));
+        return shimsMm == null
+                ? null
+                : hotGapMm - shimSumMm() * (1 + 11.7e-6 * (input.workingC() - StackInput.MEASURED_C));
     }
 
     /** True when the worst case of every link still lies in the band. */
     public boolean worstInside() {
-        return shimsMm != null && resultMm() - worstMm >= input.minMm() - 1e-9 && resultMm() + worstMm <= input.maxMm() + 1e-9;
+        return shimsMm != null
+                && resultMm() - worstMm >= input.minMm() - 1e-9
+                && resultMm() + worstMm <= input.maxMm() + 1e-9;
     }
 
     public boolean inside() {

@@ -5,13 +5,14 @@ import java.util.List;
 /**
  * Two chains between the same two faces.
  *
- * @param outer    links in the case: shoulders, cups, covers, gaskets
- * @param inner    links on the shaft: rings, spacers, gears, washers
- * @param minMm    float wanted at least; negative is preload
- * @param stock    shims that are here
+ * @param outer links in the case: shoulders, cups, covers, gaskets
+ * @param inner links on the shaft: rings, spacers, gears, washers
+ * @param minMm float wanted at least; negative is preload
+ * @param stock shims that are here
  * @param workingC temperature at which the hot gap is asked
  */
-public record StackInput(List<Link> outer, List<Link> inner, double minMm, double maxMm, List<Shim> stock, double workingC) {
+public record StackInput(
+        List<Link> outer, List<Link> inner, double minMm, double maxMm, List<Shim> stock, double workingC) {
 
     static final double MEASURED_C = 20;
     /** Links of one chain, at most. */
@@ -20,8 +21,7 @@ public record StackInput(List<Link> outer, List<Link> inner, double minMm, doubl
     public static final int MOST_SHIMS = 60;
 
     /** A thickness on the shelf, mm, and how many there are. */
-    public record Shim(double thicknessMm, int count) {
-    }
+    public record Shim(double thicknessMm, int count) {}
 
     public StackInput {
         outer = List.copyOf(outer);

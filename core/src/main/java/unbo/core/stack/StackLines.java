@@ -27,14 +27,25 @@ public final class StackLines {
     private static final String UNKNOWN = "?";
 
     /** The whole stack by lines, for a job's Set. */
-    public static final FieldList<StackInput> LIST = FieldList.of(Stream.concat(Stream.of(
-            Field.lines("outer", "In the case: shoulders, cups, covers, gaskets", LONGEST).must().hint("one to a line: name; length; ± or how measured; material. A length of ? is solved for."),
-            Field.lines("inner", "On the shaft: rings, spacers, gears, washers", LONGEST).must().hint("one to a line, likewise; bare numbers are mm")), Stream.concat(LinkFields.FRAME.fields().stream(), Stream.of(
-            Field.lines("shims", "Shims that are here", LONGEST).hint("one to a line: thickness x count"))))
-            .toList(), StackLines::rules, StackLines::make);
+    public static final FieldList<StackInput> LIST = FieldList.of(
+            Stream.concat(
+                            Stream.of(
+                                    Field.lines("outer", "In the case: shoulders, cups, covers, gaskets", LONGEST)
+                                            .must()
+                                            .hint("one to a line: name; length; ± or how measured; material. "
+                                                    + "A length of ? is solved for."),
+                                    Field.lines("inner", "On the shaft: rings, spacers, gears, washers", LONGEST)
+                                            .must()
+                                            .hint("one to a line, likewise; bare numbers are mm")),
+                            Stream.concat(
+                                    LinkFields.FRAME.fields().stream(),
+                                    Stream.of(Field.lines("shims", "Shims that are here", LONGEST)
+                                            .hint("one to a line: thickness x count"))))
+                    .toList(),
+            StackLines::rules,
+            StackLines::make);
 
-    private StackLines() {
-    }
+    private StackLines() {}
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(LinkFields.FRAME.rules().apply(v));
@@ -48,7 +59,9 @@ public final class StackLines {
 
     private static <T> void gather(String field, List<Reading<T>> lines, int most, List<Problem> problems) {
         if (lines.size() > most) {
-            problems.add(Problem.impossible(field, lines.size() + " lines: " + most + " are kept at most. Add up links that are measured together."));
+            problems.add(Problem.impossible(
+                    field,
+                    lines.size() + " lines: " + most + " are kept at most. Add up links that are measured together."));
         }
         for (int i = 0; i < lines.size(); i++) {
             for (Problem p : lines.get(i).problems()) {
@@ -59,7 +72,13 @@ public final class StackLines {
 
     private static StackInput make(Values v) {
         StackInput frame = LinkFields.FRAME.make().apply(v);
-        return new StackInput(records(links(v.text("outer"))), records(links(v.text("inner"))), frame.minMm(), frame.maxMm(), records(shims(v.text("shims"))), frame.workingC());
+        return new StackInput(
+                records(links(v.text("outer"))),
+                records(links(v.text("inner"))),
+                frame.minMm(),
+                frame.maxMm(),
+                records(shims(v.text("shims"))),
+                frame.workingC());
     }
 
     private static <T> List<T> records(List<Reading<T>> lines) {
@@ -78,7 +97,9 @@ public final class StackLines {
         texts.put(length.equals(UNKNOWN) ? "unknown" : "length", length.equals(UNKNOWN) ? "yes" : length);
         if (parts.length > 2) {
             String third = parts[2].strip();
-            texts.put(third.matches(".*\\d.*") ? "uncertainty" : "way", third.replace("±", "").strip());
+            texts.put(
+                    third.matches(".*\\d.*") ? "uncertainty" : "way",
+                    third.replace("±", "").strip());
         }
         if (parts.length > 3) {
             texts.put("material", parts[3].strip());
@@ -87,24 +108,32 @@ public final class StackLines {
     }
 
     private static List<Reading<StackInput.Shim>> shims(String text) {
-        return text.lines().filter(l -> !l.isBlank()).map(line -> {
-            String[] parts = line.split("[x×*]", 2);
-            Map<String, String> texts = new HashMap<>(Map.of("thickness", parts[0].strip()));
-            if (parts.length > 1) {
-                texts.put("count", parts[1].strip());
-            }
-            return FieldReader.read(LinkFields.SHIM, texts, UnitSystem.METRIC);
-        }).toList();
+        return text.lines()
+                .filter(l -> !l.isBlank())
+                .map(line -> {
+                    String[] parts = line.split("[x×*]", 2);
+                    Map<String, String> texts = new HashMap<>(Map.of("thickness", parts[0].strip()));
+                    if (parts.length > 1) {
+                        texts.put("count", parts[1].strip());
+                    }
+                    return FieldReader.read(LinkFields.SHIM, texts, UnitSystem.METRIC);
+                })
+                .toList();
     }
 
     /** Links as lines that read as the same links again. */
     public static String lines(List<Link> links) {
-        return links.stream().map(l -> l.name().replace(';', ',') + "; " + (l.unknown() ? UNKNOWN : plain(l.lengthMm())) + "; " + plain(l.plusMinusMm()) + "; " + l.material().code()).collect(Collectors.joining("\n"));
+        return links.stream()
+                .map(l -> l.name().replace(';', ',') + "; " + (l.unknown() ? UNKNOWN : plain(l.lengthMm())) + "; "
+                        + plain(l.plusMinusMm()) + "; " + l.material().code())
+                .collect(Collectors.joining("\n"));
     }
 
     /** A stock as lines that read as the same stock again. */
     public static String shimLines(List<StackInput.Shim> stock) {
-        return stock.stream().map(s -> plain(s.thicknessMm()) + " x " + s.count()).collect(Collectors.joining("\n"));
+        return stock.stream()
+                .map(s -> plain(s.thicknessMm()) + " x " + s.count())
+                .collect(Collectors.joining("\n"));
     }
 
     private static String plain(double mm) {

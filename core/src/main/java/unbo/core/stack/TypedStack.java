@@ -12,12 +12,18 @@ import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
 /**
- * A stack as it is typed: rows of two chains and of the stock, each name followed by its row, {@code length-o0}, {@code
- * length-i2}, {@code thickness-s1}. Empty rows are passed over.
+ * A stack as it is typed: rows of two chains and of the stock, each name followed by its row, {@code length-o0},
+ * {@code length-i2}, {@code thickness-s1}. Empty rows are passed over.
  *
  * @param input null where anything cannot be used
  */
-public record TypedStack(Map<Integer, Reading<Link>> outer, Map<Integer, Reading<Link>> inner, Map<Integer, Reading<StackInput.Shim>> stock, Reading<StackInput> frame, List<Problem> problems, StackInput input) {
+public record TypedStack(
+        Map<Integer, Reading<Link>> outer,
+        Map<Integer, Reading<Link>> inner,
+        Map<Integer, Reading<StackInput.Shim>> stock,
+        Reading<StackInput> frame,
+        List<Problem> problems,
+        StackInput input) {
 
     public static TypedStack of(Map<String, String> texts, UnitSystem units) {
         Map<Integer, Reading<Link>> outer = links(texts, 'o', units);
@@ -39,7 +45,15 @@ public record TypedStack(Map<Integer, Reading<Link>> outer, Map<Integer, Reading
             List<Link> in = inner.values().stream().map(Reading::record).toList();
             problems.addAll(LinkFields.chains(out, in));
             StackInput f = frame.record();
-            input = problems.isEmpty() ? new StackInput(out, in, f.minMm(), f.maxMm(), stock.values().stream().map(Reading::record).toList(), f.workingC()) : null;
+            input = problems.isEmpty()
+                    ? new StackInput(
+                            out,
+                            in,
+                            f.minMm(),
+                            f.maxMm(),
+                            stock.values().stream().map(Reading::record).toList(),
+                            f.workingC())
+                    : null;
         }
         return new TypedStack(outer, inner, stock, frame, List.copyOf(problems), input);
     }
@@ -47,7 +61,8 @@ public record TypedStack(Map<Integer, Reading<Link>> outer, Map<Integer, Reading
     private static Map<Integer, Reading<Link>> links(Map<String, String> texts, char chain, UnitSystem units) {
         Map<Integer, Reading<Link>> links = new TreeMap<>();
         rows(texts, chain, StackInput.MOST_LINKS).forEach((n, row) -> {
-            if (!row.getOrDefault("name", "").isBlank() || !row.getOrDefault("length", "").isBlank()) {
+            if (!row.getOrDefault("name", "").isBlank()
+                    || !row.getOrDefault("length", "").isBlank()) {
                 links.put(n, FieldReader.read(LinkFields.LINK, row, units));
             }
         });
@@ -60,13 +75,15 @@ public record TypedStack(Map<Integer, Reading<Link>> outer, Map<Integer, Reading
             int dash = name.lastIndexOf('-');
             String row = dash < 0 ? "" : name.substring(dash + 1);
             if (row.matches(kind + "\\d{1,2}") && Integer.parseInt(row.substring(1)) < most) {
-                rows.computeIfAbsent(Integer.parseInt(row.substring(1)), n -> new HashMap<>()).put(name.substring(0, dash), text);
+                rows.computeIfAbsent(Integer.parseInt(row.substring(1)), n -> new HashMap<>())
+                        .put(name.substring(0, dash), text);
             }
         });
         return rows;
     }
 
     private static <T> void gather(Map<Integer, Reading<T>> rows, String kind, List<Problem> problems) {
-        rows.forEach((n, reading) -> reading.problems().forEach(p -> problems.add(new Problem(p.field() + "-" + kind + n, p.sentence(), p.readable()))));
+        rows.forEach((n, reading) -> reading.problems()
+                .forEach(p -> problems.add(new Problem(p.field() + "-" + kind + n, p.sentence(), p.readable()))));
     }
 }

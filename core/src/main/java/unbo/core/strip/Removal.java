@@ -11,20 +11,22 @@ import unbo.core.strip.RemovalInput.Spacer;
 import unbo.core.strip.RemovalInput.Tight;
 
 /**
- * How a bearing comes out without wrecking what stays: ways ranked for this place and these tools, the path of the force
- * through the bearing, and whether it may run again, decided before the blow. The rule: force goes through the tight ring;
- * force that crosses the rolling elements dents both races, and the bearing is scrap even if it still turns smoothly.
+ * How a bearing comes out without wrecking what stays: ways ranked for this place and these tools, the path of the
+ * force through the bearing, and whether it may run again, decided before the blow. The rule: force goes through the
+ * tight ring; force that crosses the rolling elements dents both races, and the bearing is scrap even if it still turns
+ * smoothly.
  *
- * @param ways     usable ones, best first
- * @param refused  the others, each with its reason
- * @param fit      of the tight seat; null when it is not known
- * @param heatC    housing temperature at which the seat lets go, °C at a bench of 20; null where heat is no way
+ * @param ways usable ones, best first
+ * @param refused the others, each with its reason
+ * @param fit of the tight seat; null when it is not known
+ * @param heatC housing temperature at which the seat lets go, °C at a bench of 20; null where heat is no way
  */
 public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused, Fit fit, Double heatC) {
 
     static final double AMBIENT_C = 20;
     /** Sealed and greased bearings take no more. */
     static final double SEALED_C = 80;
+
     private static final double MOST_HOUSING_C = 120;
 
     /**
@@ -32,12 +34,11 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
      *
      * @param crosses true when its force goes through the rolling elements
      */
-    public record Way(String code, String name, String says, String caution, boolean crosses, boolean shock, double minutes) {
-    }
+    public record Way(
+            String code, String name, String says, String caution, boolean crosses, boolean shock, double minutes) {}
 
     /** A way that is none here. */
-    public record Refused(String name, String why) {
-    }
+    public record Refused(String name, String why) {}
 
     public static Removal of(RemovalInput in) {
         Fit fit = in.fit() == null ? null : Fit.of(in.fit());
@@ -89,7 +90,10 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
         if (!m.tight().contains(in.tight().name().toLowerCase(java.util.Locale.ROOT))) {
             return "it does not move this ring";
         }
-        List<String> missing = m.tools().stream().filter(t -> !in.tools().contains(t)).map(Tools::label).toList();
+        List<String> missing = m.tools().stream()
+                .filter(t -> !in.tools().contains(t))
+                .map(Tools::label)
+                .toList();
         if (!missing.isEmpty()) {
             return "this workshop has no " + String.join(", no ", missing);
         }
@@ -103,7 +107,9 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
             return "the bore is blind";
         }
         if (m.bore().equals("through-open") && (in.shoulder() || in.clip() || in.spacer() != Spacer.NONE)) {
-            return in.clip() ? "a clip ring holds it" : in.shoulder() ? "a shoulder stands behind it" : "a spacer stands behind it";
+            return in.clip()
+                    ? "a clip ring holds it"
+                    : in.shoulder() ? "a shoulder stands behind it" : "a spacer stands behind it";
         }
         if (m.bore().equals("blind") && (in.through() || in.sealed())) {
             return in.through() ? "the cavity is open" : "a sealed bearing lets the grease in, not out";
@@ -119,12 +125,22 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
             return "there is no spacer to reach past";
         }
         if (m.spacer().equals("grip") && in.gripMm() < in.jawMm()) {
-            return "its jaws find " + Words.mm(in.gripMm()) + " (spacer chamfer " + Words.mm(in.chamferMm()) + " + corner " + Words.mm(in.cornerMm()) + ") and need " + Words.mm(in.jawMm())
-                    + (in.spacer() == Spacer.SOFT ? ": they would spread against the soft spacer's end and flare it" : ": they would slip off");
+            return "its jaws find " + Words.mm(in.gripMm()) + " (spacer chamfer " + Words.mm(in.chamferMm())
+                    + " + corner " + Words.mm(in.cornerMm()) + ") and need " + Words.mm(in.jawMm())
+                    + (in.spacer() == Spacer.SOFT
+                            ? ": they would spread against the soft spacer's end and flare it"
+                            : ": they would slip off");
         }
         if (m.code().equals("heat-housing")) {
-            return !in.heatAllowed() ? "no heat is allowed here" : heat == null ? "the housing opens no faster than the ring: heat does not free it"
-                    : heat > Math.min(in.housing().ovenC(), MOST_HOUSING_C) ? "it would take " + Math.round(heat) + " °C, over the " + Math.round(Math.min(in.housing().ovenC(), MOST_HOUSING_C)) + " °C of this housing" : null;
+            return !in.heatAllowed()
+                    ? "no heat is allowed here"
+                    : heat == null
+                            ? "the housing opens no faster than the ring: heat does not free it"
+                            : heat > Math.min(in.housing().ovenC(), MOST_HOUSING_C)
+                                    ? "it would take " + Math.round(heat) + " °C, over the "
+                                            + Math.round(Math.min(in.housing().ovenC(), MOST_HOUSING_C))
+                                            + " °C of this housing"
+                                    : null;
         }
         return null;
     }
@@ -135,6 +151,11 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
         if (in.tight() != Tight.OUTER || opens <= 0) {
             return null;
         }
-        return fit == null ? MOST_HOUSING_C - 20 : AMBIENT_C + Math.max(0, fit.interference().maxUm()) / 1000 / (opens * fit.input().outsideMm());
+        return fit == null
+                ? MOST_HOUSING_C - 20
+                : AMBIENT_C
+                        + Math.max(0, fit.interference().maxUm())
+                                / 1000
+                                / (opens * fit.input().outsideMm());
     }
 }

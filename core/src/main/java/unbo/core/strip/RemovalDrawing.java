@@ -38,7 +38,13 @@ final class RemovalDrawing {
     }
 
     private void box(Role role, double left, double right, double low, double high) {
-        shapes.add(Shape.area(role, Known.TABLE, Point.of(left, -low), Point.of(right, -low), Point.of(right, -high), Point.of(left, -high)));
+        shapes.add(Shape.area(
+                role,
+                Known.TABLE,
+                Point.of(left, -low),
+                Point.of(right, -low),
+                Point.of(right, -high),
+                Point.of(left, -high)));
     }
 
     private Drawing path() {
@@ -46,9 +52,20 @@ final class RemovalDrawing {
         Removal.Way way = removal.best();
         double mid = (LOW + HIGH) / 2;
         double ball = 50;
-        box(in.tight() == Tight.OUTER ? Role.BEHIND : Role.PART, -150, 90, 0, LOW - (in.tight() == Tight.OUTER ? 3 : 0));
+        box(
+                in.tight() == Tight.OUTER ? Role.BEHIND : Role.PART,
+                -150,
+                90,
+                0,
+                LOW - (in.tight() == Tight.OUTER ? 3 : 0));
         boolean housing = in.tight() != Tight.INNER;
-        shapes.add(Shape.area(housing ? Role.SOLID : Role.BEHIND, Known.TABLE, Point.of(-130, -(HIGH + (housing ? 0 : 3))), Point.of(WIDE / 2 + 6, -(HIGH + (housing ? 0 : 3))), Point.of(WIDE / 2 + 6, -HIGH - 34), Point.of(-130, -HIGH - 34)));
+        shapes.add(Shape.area(
+                housing ? Role.SOLID : Role.BEHIND,
+                Known.TABLE,
+                Point.of(-130, -(HIGH + (housing ? 0 : 3))),
+                Point.of(WIDE / 2 + 6, -(HIGH + (housing ? 0 : 3))),
+                Point.of(WIDE / 2 + 6, -HIGH - 34),
+                Point.of(-130, -HIGH - 34)));
         if (in.shoulder()) {
             box(Role.SOLID, -130, -WIDE / 2, HIGH - 12, HIGH);
         }
@@ -61,14 +78,27 @@ final class RemovalDrawing {
         force(in, way, mid);
         tight(in);
         shapes.add(Shape.line(Role.CENTRE, Point.of(-160, 0), Point.of(150, 0)));
-        String words = way.crosses() ? "force crosses the balls: scrap" : way.code().equals("heat-housing") ? "the housing opens" : "force through the tight ring";
-        shapes.add(new Shape.Label(Point.of(-160, 22), words, "start", TEXT + 3, way.crosses() ? Role.OUT : Role.ANSWER));
-        return new Drawing("removal-path", "Half section, scheme: " + way.name() + "; " + words, -250, -HIGH - 70, 500, HIGH + 106, shapes);
+        String words = way.crosses()
+                ? "force crosses the balls: scrap"
+                : way.code().equals("heat-housing") ? "the housing opens" : "force through the tight ring";
+        shapes.add(
+                new Shape.Label(Point.of(-160, 22), words, "start", TEXT + 3, way.crosses() ? Role.OUT : Role.ANSWER));
+        return new Drawing(
+                "removal-path",
+                "Half section, scheme: " + way.name() + "; " + words,
+                -250,
+                -HIGH - 70,
+                500,
+                HIGH + 106,
+                shapes);
     }
 
     /** The arrow of the force from the tool into the ring, and the cross where it leaves the ring for the other. */
     private void force(RemovalInput in, Removal.Way way, double mid) {
-        Method m = Method.ALL.stream().filter(x -> x.code().equals(way.code())).findFirst().orElseThrow();
+        Method m = Method.ALL.stream()
+                .filter(x -> x.code().equals(way.code()))
+                .findFirst()
+                .orElseThrow();
         boolean inner = m.acts().equals("inner") || m.acts().equals("tight") && in.tight() == Tight.INNER;
         boolean both = m.acts().equals("both") || m.acts().equals("tight") && in.tight() == Tight.BOTH;
         if (m.acts().equals("none")) {
@@ -77,7 +107,8 @@ final class RemovalDrawing {
             }
             return;
         }
-        boolean pulls = m.access().equals("own") && !m.code().equals("new-pushes-old") || m.code().equals("splitter");
+        boolean pulls = m.access().equals("own") && !m.code().equals("new-pushes-old")
+                || m.code().equals("splitter");
         double from = pulls ? WIDE / 2 + 4 : -WIDE / 2 - 60;
         double to = pulls ? WIDE / 2 + 70 : -WIDE / 2 - 2;
         if (inner || both) {
@@ -87,8 +118,10 @@ final class RemovalDrawing {
             arrow(from, HIGH - 9, to, HIGH - 9);
         }
         if (way.crosses()) {
-            shapes.add(new Shape.Outline(List.of(Point.of(-26, -mid + 26), Point.of(26, -mid - 26)), false, Role.OUT, Known.MEASURED));
-            shapes.add(new Shape.Outline(List.of(Point.of(-26, -mid - 26), Point.of(26, -mid + 26)), false, Role.OUT, Known.MEASURED));
+            shapes.add(new Shape.Outline(
+                    List.of(Point.of(-26, -mid + 26), Point.of(26, -mid - 26)), false, Role.OUT, Known.MEASURED));
+            shapes.add(new Shape.Outline(
+                    List.of(Point.of(-26, -mid - 26), Point.of(26, -mid + 26)), false, Role.OUT, Known.MEASURED));
         }
     }
 
@@ -96,8 +129,14 @@ final class RemovalDrawing {
         double length = Math.hypot(x1 - x0, r1 - r0);
         double ux = (x1 - x0) / length;
         double ur = (r1 - r0) / length;
-        shapes.add(new Shape.Outline(List.of(Point.of(x0, -r0), Point.of(x1, -r1)), false, Role.ANSWER, Known.MEASURED));
-        shapes.add(Shape.area(Role.ANSWER, Known.MEASURED, Point.of(x1, -r1), Point.of(x1 - ux * 13 - ur * 6, -(r1 - ur * 13 + ux * 6)), Point.of(x1 - ux * 13 + ur * 6, -(r1 - ur * 13 - ux * 6))));
+        shapes.add(
+                new Shape.Outline(List.of(Point.of(x0, -r0), Point.of(x1, -r1)), false, Role.ANSWER, Known.MEASURED));
+        shapes.add(Shape.area(
+                Role.ANSWER,
+                Known.MEASURED,
+                Point.of(x1, -r1),
+                Point.of(x1 - ux * 13 - ur * 6, -(r1 - ur * 13 + ux * 6)),
+                Point.of(x1 - ux * 13 + ur * 6, -(r1 - ur * 13 - ux * 6))));
     }
 
     private void tight(RemovalInput in) {
@@ -118,18 +157,54 @@ final class RemovalDrawing {
         double thick = Math.max(100, chamfer + 60);
         double jaw = in.jawMm() * k;
         boolean holds = in.gripMm() >= in.jawMm();
-        shapes.add(Shape.area(Role.PART, Known.TABLE, Point.of(-170, 0), Point.of(-chamfer, 0), Point.of(0, -chamfer), Point.of(0, -thick), Point.of(-170, -thick)));
-        List<Point> ring = new ArrayList<>(List.of(Point.of(170, 0), Point.of(170, -thick), Point.of(0, -thick), Point.of(0, -corner)));
+        shapes.add(Shape.area(
+                Role.PART,
+                Known.TABLE,
+                Point.of(-170, 0),
+                Point.of(-chamfer, 0),
+                Point.of(0, -chamfer),
+                Point.of(0, -thick),
+                Point.of(-170, -thick)));
+        List<Point> ring = new ArrayList<>(
+                List.of(Point.of(170, 0), Point.of(170, -thick), Point.of(0, -thick), Point.of(0, -corner)));
         for (int a = 0; a <= 90; a += 15) {
-            ring.add(Point.of(corner - corner * Math.cos(Math.toRadians(a)), -corner + corner * Math.sin(Math.toRadians(a))));
+            ring.add(Point.of(
+                    corner - corner * Math.cos(Math.toRadians(a)), -corner + corner * Math.sin(Math.toRadians(a))));
         }
         shapes.add(new Shape.Outline(ring, true, Role.SOLID_TWIN, Known.TABLE));
         double at = (corner - chamfer) / 2;
-        shapes.add(Shape.area(holds ? Role.ANSWER : Role.OUT, Known.MEASURED, Point.of(at - jaw / 2, 60), Point.of(at + jaw / 2, 60), Point.of(at + jaw / 2, 6), Point.of(at, -2), Point.of(at - jaw / 2, 6)));
-        shapes.add(new Shape.Dimension(Point.of(-chamfer, 0), Point.of(corner, 0), Point.of(-chamfer, 86), Point.of(corner, 86), "", TEXT, Known.TABLE));
-        shapes.add(new Shape.Label(Point.of(0, 112), "grip " + Words.mm(in.gripMm()) + ", jaw " + Words.mm(in.jawMm()) + (holds ? ": holds" : ": slips"), "middle", TEXT + 2, holds ? Role.ANSWER : Role.OUT));
+        shapes.add(Shape.area(
+                holds ? Role.ANSWER : Role.OUT,
+                Known.MEASURED,
+                Point.of(at - jaw / 2, 60),
+                Point.of(at + jaw / 2, 60),
+                Point.of(at + jaw / 2, 6),
+                Point.of(at, -2),
+                Point.of(at - jaw / 2, 6)));
+        shapes.add(new Shape.Dimension(
+                Point.of(-chamfer, 0),
+                Point.of(corner, 0),
+                Point.of(-chamfer, 86),
+                Point.of(corner, 86),
+                "",
+                TEXT,
+                Known.TABLE));
+        shapes.add(new Shape.Label(
+                Point.of(0, 112),
+                "grip " + Words.mm(in.gripMm()) + ", jaw " + Words.mm(in.jawMm()) + (holds ? ": holds" : ": slips"),
+                "middle",
+                TEXT + 2,
+                holds ? Role.ANSWER : Role.OUT));
         shapes.add(new Shape.Label(Point.of(-160, -thick + 16), "spacer", "start", TEXT, Role.MARK));
         shapes.add(new Shape.Label(Point.of(160, -thick + 16), "inner ring", "end", TEXT, Role.MARK));
-        return new Drawing("removal-grip", "Grip of an expanding jaw between spacer chamfer and ring corner, to scale: " + Words.mm(in.gripMm()) + " for a jaw of " + Words.mm(in.jawMm()), -250, -thick - 12, 500, thick + 140, shapes);
+        return new Drawing(
+                "removal-grip",
+                "Grip of an expanding jaw between spacer chamfer and ring corner, to scale: " + Words.mm(in.gripMm())
+                        + " for a jaw of " + Words.mm(in.jawMm()),
+                -250,
+                -thick - 12,
+                500,
+                thick + 140,
+                shapes);
     }
 }

@@ -25,33 +25,87 @@ import unbo.core.measure.Quantity;
 /** What is asked of a bearing that has to come out. */
 public final class RemovalFields {
 
-    private static final List<Field.Choice> TIGHT = List.of(new Field.Choice("outer", "outer ring, in its housing or hub"), new Field.Choice("inner", "inner ring, on its shaft"), new Field.Choice("both", "both rings"));
-    private static final List<Field.Choice> ACCESS = List.of(new Field.Choice("far", "its far face, through the bore"), new Field.Choice("own", "only the face it went in by"), new Field.Choice("none", "neither"));
-    private static final List<Field.Choice> SPACERS = List.of(new Field.Choice("none", "none"), new Field.Choice("soft", "of aluminium"), new Field.Choice("steel", "of steel"));
-    private static final List<Field.Choice> NUTS = List.of(new Field.Choice("none", "none"), new Field.Choice("plain", "plain, torqued"), new Field.Choice("staked", "staked into a groove"), new Field.Choice("locking", "self-locking or torqued to yield"),
-            new Field.Choice("castle", "slotted with a split pin"), new Field.Choice("left-hand", "may be left-hand: look first"));
-    private static final List<Field.Choice> CORROSION = List.of(new Field.Choice("none", "clean"), new Field.Choice("light", "light rust"), new Field.Choice("heavy", "rusted in"));
+    private static final List<Field.Choice> TIGHT = List.of(
+            new Field.Choice("outer", "outer ring, in its housing or hub"),
+            new Field.Choice("inner", "inner ring, on its shaft"),
+            new Field.Choice("both", "both rings"));
+    private static final List<Field.Choice> ACCESS = List.of(
+            new Field.Choice("far", "its far face, through the bore"),
+            new Field.Choice("own", "only the face it went in by"),
+            new Field.Choice("none", "neither"));
+    private static final List<Field.Choice> SPACERS = List.of(
+            new Field.Choice("none", "none"),
+            new Field.Choice("soft", "of aluminium"),
+            new Field.Choice("steel", "of steel"));
+    private static final List<Field.Choice> NUTS = List.of(
+            new Field.Choice("none", "none"),
+            new Field.Choice("plain", "plain, torqued"),
+            new Field.Choice("staked", "staked into a groove"),
+            new Field.Choice("locking", "self-locking or torqued to yield"),
+            new Field.Choice("castle", "slotted with a split pin"),
+            new Field.Choice("left-hand", "may be left-hand: look first"));
+    private static final List<Field.Choice> CORROSION = List.of(
+            new Field.Choice("none", "clean"),
+            new Field.Choice("light", "light rust"),
+            new Field.Choice("heavy", "rusted in"));
 
-    public static final FieldList<RemovalInput> LIST = FieldList.of(List.of(
-            BearingPlaces.field(),
-            Field.text("designation", "Bearing, as stamped", Decoder.LONGEST).hint("for force and temperature; may stay empty"),
-            Field.choice("tight", "Tight ring", TIGHT).must(), Field.choice("access", "Can be reached", ACCESS).must(),
-            Field.yesNo("blind", "Blind: closed behind"), Field.yesNo("shoulder", "Shoulder behind it"), Field.yesNo("reuse", "To be used again"),
-            Field.choice("spacer", "Spacer tube", SPACERS).orElse("none", null),
-            Field.quantity("chamfer", "Chamfer of the spacer's end", Quantity.LENGTH, "mm", 0, 5).usually(0, 2).orElse("0", "flat end"),
-            Field.quantity("corner", "Corner of the inner ring", Quantity.LENGTH, "mm", 0, 4).usually(0.1, 1.5).orElse("0.3", "thin sections 0.2 to 0.3, others 0.6 to 1.0"),
-            Field.quantity("jaw", "What the puller's jaw needs", Quantity.LENGTH, "mm", 0.1, 5).usually(0.2, 2).orElse("0.5", "usual jaw"),
-            Field.yesNo("clip", "Clip ring fitted"), Field.choice("nut", "Nut", NUTS).orElse("none", null), Field.choice("corrosion", "Corrosion", CORROSION).orElse("none", null),
-            Field.yesNo("noHeat", "No heat: carbon, bonded, fuel, paint or sensor near"), Field.choice("material", "Housing or shaft of", Material.choices()).orElse("steel", null),
-            Field.text("seat", "Seat by symbol", 4).hint("empty: usual for a wheel, N7 in the hub, k5 on the shaft"),
-            Field.text("tools", "Tools here", 120).orElse(Tools.USUAL, "set them once in Settings")),
-            RemovalFields::rules, RemovalFields::make);
+    public static final FieldList<RemovalInput> LIST = FieldList.of(
+            List.of(
+                    BearingPlaces.field(),
+                    Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
+                            .hint("for force and temperature; may stay empty"),
+                    Field.choice("tight", "Tight ring", TIGHT).must(),
+                    Field.choice("access", "Can be reached", ACCESS).must(),
+                    Field.yesNo("blind", "Blind: closed behind"),
+                    Field.yesNo("shoulder", "Shoulder behind it"),
+                    Field.yesNo("reuse", "To be used again"),
+                    Field.choice("spacer", "Spacer tube", SPACERS).orElse("none", null),
+                    Field.quantity("chamfer", "Chamfer of the spacer's end", Quantity.LENGTH, "mm", 0, 5)
+                            .usually(0, 2)
+                            .orElse("0", "flat end"),
+                    Field.quantity("corner", "Corner of the inner ring", Quantity.LENGTH, "mm", 0, 4)
+                            .usually(0.1, 1.5)
+                            .orElse("0.3", "thin sections 0.2 to 0.3, others 0.6 to 1.0"),
+                    Field.quantity("jaw", "What the puller's jaw needs", Quantity.LENGTH, "mm", 0.1, 5)
+                            .usually(0.2, 2)
+                            .orElse("0.5", "usual jaw"),
+                    Field.yesNo("clip", "Clip ring fitted"),
+                    Field.choice("nut", "Nut", NUTS).orElse("none", null),
+                    Field.choice("corrosion", "Corrosion", CORROSION).orElse("none", null),
+                    Field.yesNo("noHeat", "No heat: carbon, bonded, fuel, paint or sensor near"),
+                    Field.choice("material", "Housing or shaft of", Material.choices())
+                            .orElse("steel", null),
+                    Field.text("seat", "Seat by symbol", 4)
+                            .hint("empty: usual for a wheel, N7 in the hub, k5 on the shaft"),
+                    Field.text("tools", "Tools here", 120).orElse(Tools.USUAL, "set them once in Settings")),
+            RemovalFields::rules,
+            RemovalFields::make);
 
-    public static final Question<RemovalInput> QUESTION = new Question<>("removal", "Get it out", "How does it come out without wrecking what stays, and may it run again?", LIST,
-            Map.of("designation", "6005-2RS", "tight", "outer", "access", "none", "spacer", "soft", "chamfer", "0.5", "corner", "0.3", "material", "aluminium", "tools", Tools.USUAL + " expander"), in -> RemovalWords.answer(Removal.of(in)));
+    public static final Question<RemovalInput> QUESTION = new Question<>(
+            "removal",
+            "Get it out",
+            "How does it come out without wrecking what stays, and may it run again?",
+            LIST,
+            Map.of(
+                    "designation",
+                    "6005-2RS",
+                    "tight",
+                    "outer",
+                    "access",
+                    "none",
+                    "spacer",
+                    "soft",
+                    "chamfer",
+                    "0.5",
+                    "corner",
+                    "0.3",
+                    "material",
+                    "aluminium",
+                    "tools",
+                    Tools.USUAL + " expander"),
+            in -> RemovalWords.answer(Removal.of(in)));
 
-    private RemovalFields() {
-    }
+    private RemovalFields() {}
 
     private static Reading<FitInput> fit(Values v) {
         Map<String, String> texts = new HashMap<>();
@@ -69,17 +123,37 @@ public final class RemovalFields {
             fit(v).problems().stream().filter(p -> p.field().equals("seat")).forEach(problems::add);
         }
         if (v.text("spacer").equals("none") && v.number("chamfer") > 0 && !v.defaulted("chamfer")) {
-            problems.add(Problem.impossible("chamfer", "A chamfer is typed but no spacer: say what the spacer is made of, or empty this."));
+            problems.add(Problem.impossible(
+                    "chamfer", "A chamfer is typed but no spacer: say what the spacer is made of, or empty this."));
         }
         return problems;
     }
 
     private static RemovalInput make(Values v) {
         Decoded d = Decoder.decode(v.text("designation"));
-        FitInput fit = d.outsideMm() == null || d.boreMm() == null || v.text("tight").equals("both") ? null : fit(v).get().orElse(null);
-        return new RemovalInput(v.text("designation"), RemovalInput.Tight.valueOf(upper(v.text("tight"))), RemovalInput.Access.valueOf(upper(v.text("access"))), !v.yes("blind"), v.yes("shoulder"), v.yes("reuse"),
-                RemovalInput.Spacer.valueOf(upper(v.text("spacer"))), v.number("chamfer"), v.number("corner"), v.number("jaw"), v.yes("clip"), RemovalInput.Nut.valueOf(upper(v.text("nut"))),
-                RemovalInput.Corrosion.valueOf(upper(v.text("corrosion"))), d.suffixes().sealed(), !v.yes("noHeat"), Material.of(v.text("material")), Tools.read(v.text("tools")), fit);
+        FitInput fit =
+                d.outsideMm() == null || d.boreMm() == null || v.text("tight").equals("both")
+                        ? null
+                        : fit(v).get().orElse(null);
+        return new RemovalInput(
+                v.text("designation"),
+                RemovalInput.Tight.valueOf(upper(v.text("tight"))),
+                RemovalInput.Access.valueOf(upper(v.text("access"))),
+                !v.yes("blind"),
+                v.yes("shoulder"),
+                v.yes("reuse"),
+                RemovalInput.Spacer.valueOf(upper(v.text("spacer"))),
+                v.number("chamfer"),
+                v.number("corner"),
+                v.number("jaw"),
+                v.yes("clip"),
+                RemovalInput.Nut.valueOf(upper(v.text("nut"))),
+                RemovalInput.Corrosion.valueOf(upper(v.text("corrosion"))),
+                d.suffixes().sealed(),
+                !v.yes("noHeat"),
+                Material.of(v.text("material")),
+                Tools.read(v.text("tools")),
+                fit);
     }
 
     private static String upper(String code) {

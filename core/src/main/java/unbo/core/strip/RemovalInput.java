@@ -9,39 +9,82 @@ import unbo.core.fit.Material;
  * A bearing that has to come out.
  *
  * @param designation as stamped; empty when unknown
- * @param tight       which ring has interference
- * @param access      which face of it can be reached
- * @param through     true when its bore or housing is open at both ends
- * @param shoulder    true when the housing has a shoulder behind it
- * @param cornerMm    radius of the bearing's inner corner
- * @param chamferMm   of the spacer's end
- * @param jawMm       what the puller's jaw needs to grip
+ * @param tight which ring has interference
+ * @param access which face of it can be reached
+ * @param through true when its bore or housing is open at both ends
+ * @param shoulder true when the housing has a shoulder behind it
+ * @param cornerMm radius of the bearing's inner corner
+ * @param chamferMm of the spacer's end
+ * @param jawMm what the puller's jaw needs to grip
  * @param heatAllowed false with carbon, bonded frames, fuel, paint or sensors near
- * @param tools       codes of what this workshop has
- * @param fit         of its tight seat, where size and seat are known; null otherwise
+ * @param tools codes of what this workshop has
+ * @param fit of its tight seat, where size and seat are known; null otherwise
  */
-public record RemovalInput(String designation, Tight tight, Access access, boolean through, boolean shoulder, boolean reuse, Spacer spacer, double chamferMm, double cornerMm, double jawMm,
-                           boolean clip, Nut nut, Corrosion corrosion, boolean sealed, boolean heatAllowed, Material housing, List<String> tools, FitInput fit) {
+public record RemovalInput(
+        String designation,
+        Tight tight,
+        Access access,
+        boolean through,
+        boolean shoulder,
+        boolean reuse,
+        Spacer spacer,
+        double chamferMm,
+        double cornerMm,
+        double jawMm,
+        boolean clip,
+        Nut nut,
+        Corrosion corrosion,
+        boolean sealed,
+        boolean heatAllowed,
+        Material housing,
+        List<String> tools,
+        FitInput fit) {
 
     /** Which ring sits with interference. */
-    public enum Tight { INNER, OUTER, BOTH }
+    public enum Tight {
+        INNER,
+        OUTER,
+        BOTH
+    }
 
     /** The face that can be reached: the one it goes in by, the one behind it, or neither. */
-    public enum Access { OWN, FAR, NONE }
+    public enum Access {
+        OWN,
+        FAR,
+        NONE
+    }
 
     /** A tube between two bearings. */
-    public enum Spacer { NONE, SOFT, STEEL }
+    public enum Spacer {
+        NONE,
+        SOFT,
+        STEEL
+    }
 
     /** The nut that holds it, and what is to be looked at before the spanner goes on. */
-    public enum Nut { NONE, PLAIN, STAKED, LOCKING, CASTLE, LEFT_HAND }
+    public enum Nut {
+        NONE,
+        PLAIN,
+        STAKED,
+        LOCKING,
+        CASTLE,
+        LEFT_HAND
+    }
 
-    public enum Corrosion { NONE, LIGHT, HEAVY }
+    public enum Corrosion {
+        NONE,
+        LIGHT,
+        HEAVY
+    }
 
     public RemovalInput {
         tools = List.copyOf(tools);
     }
 
-    /** What an expanding jaw finds behind the inner ring, mm: the spacer's chamfer and the ring's corner; unlimited with no spacer. */
+    /**
+     * What an expanding jaw finds behind the inner ring, mm: the spacer's chamfer and the ring's corner; unlimited with
+     * no spacer.
+     */
     public double gripMm() {
         return spacer == Spacer.NONE ? Double.POSITIVE_INFINITY : chamferMm + cornerMm;
     }

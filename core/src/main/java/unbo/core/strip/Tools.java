@@ -15,20 +15,26 @@ public final class Tools {
     /** What nearly every workshop has. */
     public static final String USUAL = "press tube hammer splitter jaw oven freezer grinder";
 
-    private Tools() {
-    }
+    private Tools() {}
 
     public static List<Field.Choice> all() {
         return ALL;
     }
 
     public static String label(String code) {
-        return ALL.stream().filter(t -> t.code().equals(code)).map(Field.Choice::label).findFirst().orElse(code);
+        return ALL.stream()
+                .filter(t -> t.code().equals(code))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse(code);
     }
 
     /** Codes in a text; what is no tool is left out. */
     public static List<String> read(String text) {
-        return java.util.Arrays.stream(text.strip().split("[\\s,;]+")).filter(code -> ALL.stream().anyMatch(t -> t.code().equals(code))).distinct().toList();
+        return java.util.Arrays.stream(text.strip().split("[\\s,;]+"))
+                .filter(code -> ALL.stream().anyMatch(t -> t.code().equals(code)))
+                .distinct()
+                .toList();
     }
 
     private static List<Field.Choice> read() {

@@ -13,7 +13,7 @@ import unbo.core.measure.Table;
 /**
  * A position that a kind of vehicle has.
  *
- * @param twin  code of the same position on the other side; empty where there is none
+ * @param twin code of the same position on the other side; empty where there is none
  * @param wheel true where a wheel turns on it
  */
 public record Place(String kind, String code, String label, String twin, boolean wheel) {
@@ -31,7 +31,10 @@ public record Place(String kind, String code, String label, String twin, boolean
 
     /** A position by its code, the unknown one too. */
     public static Optional<Place> of(String kind, String code) {
-        return ALL.stream().filter(p -> (p.kind().equals(kind) || p.kind().equals(ANY)) && p.code().equals(code)).findFirst();
+        return ALL.stream()
+                .filter(p -> (p.kind().equals(kind) || p.kind().equals(ANY))
+                        && p.code().equals(code))
+                .findFirst();
     }
 
     /** The kinds of vehicle, in order. */
@@ -44,7 +47,12 @@ public record Place(String kind, String code, String label, String twin, boolean
     private static List<Place> read() {
         List<Place> places = new ArrayList<>();
         for (CSVRecord row : Table.read(Place.class, "positions.csv")) {
-            places.add(new Place(row.get("kind"), row.get("code"), row.get("label"), row.get("twin"), row.get("wheel").equals("yes")));
+            places.add(new Place(
+                    row.get("kind"),
+                    row.get("code"),
+                    row.get("label"),
+                    row.get("twin"),
+                    row.get("wheel").equals("yes")));
         }
         return List.copyOf(places);
     }

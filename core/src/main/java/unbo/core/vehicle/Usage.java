@@ -8,12 +8,18 @@ import unbo.core.input.Field;
 public final class Usage {
 
     /** Where it runs. */
-    public static final List<Field.Choice> USES = List.of(new Field.Choice("dry", "dry roads"), new Field.Choice("wet", "wet roads"),
-            new Field.Choice("immersed", "goes under water"), new Field.Choice("off-road", "off road"));
+    public static final List<Field.Choice> USES = List.of(
+            new Field.Choice("dry", "dry roads"),
+            new Field.Choice("wet", "wet roads"),
+            new Field.Choice("immersed", "goes under water"),
+            new Field.Choice("off-road", "off road"));
 
     /** What its counter counts. */
-    public static final List<Field.Choice> COUNTERS = List.of(new Field.Choice("km", "kilometres"), new Field.Choice("mi", "miles"),
-            new Field.Choice("h", "hours"), new Field.Choice("none", "none"));
+    public static final List<Field.Choice> COUNTERS = List.of(
+            new Field.Choice("km", "kilometres"),
+            new Field.Choice("mi", "miles"),
+            new Field.Choice("h", "hours"),
+            new Field.Choice("none", "none"));
 
     /** What a vehicle so used goes through, by the codes of Diagnose; empty when nothing out of the common. */
     public static String circumstances(String use) {
@@ -22,9 +28,12 @@ public final class Usage {
 
     /** Where it runs, in words. */
     public static String words(String use) {
-        return USES.stream().filter(choice -> choice.code().equals(use)).map(Field.Choice::label).findFirst().orElse(use);
+        return USES.stream()
+                .filter(choice -> choice.code().equals(use))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse(use);
     }
 
-    private Usage() {
-    }
+    private Usage() {}
 }

@@ -7,40 +7,60 @@ import java.util.Map;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Values;
-import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 
 /**
  * What is known about a vehicle.
  *
- * @param mark        number plate, frame number or fleet number
- * @param owner       initials
+ * @param mark number plate, frame number or fleet number
+ * @param owner initials
  * @param counterUnit km, mi, h or none
- * @param yearly      distance a year by estimate, in the counter's unit (km where there is no counter); null when unknown
- * @param use         dry, wet, immersed or off-road
+ * @param yearly distance a year by estimate, in the counter's unit (km where there is no counter); null when unknown
+ * @param use dry, wet, immersed or off-road
  */
-public record VehicleInput(String kind, String name, String mark, String owner, String counterUnit, Double yearly, String use, int axles) {
+public record VehicleInput(
+        String kind, String name, String mark, String owner, String counterUnit, Double yearly, String use, int axles) {
 
     /** What is asked to add a vehicle or to put it right. */
-    public static final FieldList<VehicleInput> LIST = FieldList.of(List.of(
-            Field.choice("kind", "Kind", List.of(new Field.Choice("trailer", "trailer"), new Field.Choice("bicycle", "bicycle"),
-                    new Field.Choice("motorcycle", "motorcycle, scooter"), new Field.Choice("van", "van"), new Field.Choice("car", "car"))).must(),
-            Field.text("name", "Name", 80).must().hint("what you call it"),
-            Field.text("mark", "Mark", 30).hint("number plate, frame or fleet number"),
-            Field.text("owner", "Owner, initials", 10),
-            Field.choice("counterUnit", "Counter", Usage.COUNTERS).must(),
-            Field.counter("yearly", "Distance a year", 1_000_000).hint("by estimate, in the counter's unit; km where there is none"),
-            Field.choice("use", "Use", Usage.USES).must(),
-            Field.whole("axles", "Axles of a trailer", 1, 2).orElse("1", "one axle")),
+    public static final FieldList<VehicleInput> LIST = FieldList.of(
+            List.of(
+                    Field.choice(
+                                    "kind",
+                                    "Kind",
+                                    List.of(
+                                            new Field.Choice("trailer", "trailer"),
+                                            new Field.Choice("bicycle", "bicycle"),
+                                            new Field.Choice("motorcycle", "motorcycle, scooter"),
+                                            new Field.Choice("van", "van"),
+                                            new Field.Choice("car", "car")))
+                            .must(),
+                    Field.text("name", "Name", 80).must().hint("what you call it"),
+                    Field.text("mark", "Mark", 30).hint("number plate, frame or fleet number"),
+                    Field.text("owner", "Owner, initials", 10),
+                    Field.choice("counterUnit", "Counter", Usage.COUNTERS).must(),
+                    Field.counter("yearly", "Distance a year", 1_000_000)
+                            .hint("by estimate, in the counter's unit; km where there is none"),
+                    Field.choice("use", "Use", Usage.USES).must(),
+                    Field.whole("axles", "Axles of a trailer", 1, 2).orElse("1", "one axle")),
             VehicleInput::of);
 
     private static VehicleInput of(Values v) {
-        return new VehicleInput(v.text("kind"), v.text("name"), v.text("mark"), v.text("owner"), v.text("counterUnit"), v.maybe("yearly"), v.text("use"), v.whole("axles"));
+        return new VehicleInput(
+                v.text("kind"),
+                v.text("name"),
+                v.text("mark"),
+                v.text("owner"),
+                v.text("counterUnit"),
+                v.maybe("yearly"),
+                v.text("use"),
+                v.whole("axles"));
     }
 
     /** The positions this vehicle has: of a trailer, those of its axles. */
     public List<Place> places() {
-        return Place.of(kind).stream().filter(p -> !kind.equals("trailer") || axles == 2 || p.code().startsWith("axle1")).toList();
+        return Place.of(kind).stream()
+                .filter(p -> !kind.equals("trailer") || axles == 2 || p.code().startsWith("axle1"))
+                .toList();
     }
 
     /** As its form takes it again, by field; what is not known is empty. */

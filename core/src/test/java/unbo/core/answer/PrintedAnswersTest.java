@@ -8,8 +8,8 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
-import unbo.core.designation.MarkingQuestion;
 import unbo.core.arrange.UnitHub;
+import unbo.core.designation.MarkingQuestion;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
@@ -27,15 +27,26 @@ class PrintedAnswersTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return question.answer().apply(FieldReader.read(question.fields(), texts, UnitSystem.METRIC).record());
+        return question.answer()
+                .apply(FieldReader.read(question.fields(), texts, UnitSystem.METRIC)
+                        .record());
     }
 
     @Test
     void everyQuestionPrintsFiguresSourcesAndADerivation() {
-        for (Question<?> question : List.of(MarkingQuestion.DECODE, MarkingQuestion.MATCH, HubGreaseFields.QUESTION, BearingGreaseFields.QUESTION,
-                MixQuestion.QUESTION, ProofFields.QUESTION, DueFields.QUESTION)) {
+        for (Question<?> question : List.of(
+                MarkingQuestion.DECODE,
+                MarkingQuestion.MATCH,
+                HubGreaseFields.QUESTION,
+                BearingGreaseFields.QUESTION,
+                MixQuestion.QUESTION,
+                ProofFields.QUESTION,
+                DueFields.QUESTION)) {
             Answer answer = ask(question);
-            assertThat(answer.figures()).as(question.name()).isNotEmpty().allSatisfy(f -> assertThat(f.value()).isNotBlank());
+            assertThat(answer.figures())
+                    .as(question.name())
+                    .isNotEmpty()
+                    .allSatisfy(f -> assertThat(f.value()).isNotBlank());
             assertThat(answer.worksheet().lines()).as(question.name()).isNotEmpty();
             assertThat(answer.worksheet().sources()).as(question.name()).isNotEmpty();
         }
@@ -53,7 +64,10 @@ class PrintedAnswersTest {
     void anUnknownMarkingIsPrintedAsUnknown() {
         Answer answer = ask(MarkingQuestion.DECODE, "marking", "yard 7");
         assertThat(answer.level()).isEqualTo(Level.OPEN);
-        assertThat(answer.figures()).filteredOn(f -> f.what().equals("bore")).singleElement().satisfies(f -> assertThat(f.value()).isEqualTo("not told"));
+        assertThat(answer.figures())
+                .filteredOn(f -> f.what().equals("bore"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.value()).isEqualTo("not told"));
     }
 
     @Test
@@ -67,14 +81,29 @@ class PrintedAnswersTest {
     void hubGreasePrintsGramsAndDrawsTheHub() {
         Answer answer = ask(HubGreaseFields.QUESTION);
         assertThat(answer.figures()).extracting(Answer.Figure::unit).containsOnly("g");
-        assertThat(answer.drawings()).singleElement().satisfies(d -> assertThat(d.name()).isEqualTo("section"));
+        assertThat(answer.drawings())
+                .singleElement()
+                .satisfies(d -> assertThat(d.name()).isEqualTo("section"));
         assertThat(answer.printed().drawings()).isEmpty();
         assertThat(answer.sentences()).anyMatch(s -> s.contains("Never fill the hub"));
     }
 
     @Test
     void oneBearingPrintsHandPackingForATaperInAWheel() {
-        Answer answer = ask(BearingGreaseFields.QUESTION, "designation", "32008X", "boreMm", "", "outsideMm", "", "widthMm", "", "massKg", "", "kind", "");
+        Answer answer = ask(
+                BearingGreaseFields.QUESTION,
+                "designation",
+                "32008X",
+                "boreMm",
+                "",
+                "outsideMm",
+                "",
+                "widthMm",
+                "",
+                "massKg",
+                "",
+                "kind",
+                "");
         assertThat(answer.figures().get(0).what()).isEqualTo("pack by hand");
         assertThat(answer.sentences()).anyMatch(s -> s.contains("surgical emergency"));
     }
@@ -82,7 +111,9 @@ class PrintedAnswersTest {
     @Test
     void aFastBearingIsWarnedOfAFullFill() {
         Answer answer = ask(BearingGreaseFields.QUESTION, "rpm", "9000", "use", "general");
-        assertThat(answer.findings()).singleElement().satisfies(f -> assertThat(f.sentence()).contains("346500").contains("churn"));
+        assertThat(answer.findings())
+                .singleElement()
+                .satisfies(f -> assertThat(f.sentence()).contains("346500").contains("churn"));
     }
 
     @Test
@@ -95,7 +126,10 @@ class PrintedAnswersTest {
     void proofsPrintPairsSpreadAndWhatIsMissing() {
         Answer answer = ask(ProofFields.QUESTION);
         assertThat(answer.figures().get(0)).isEqualTo(new Answer.Figure("end play", "0.080", "mm", "0.0031 in"));
-        assertThat(answer.sentences().get(0)).contains("Still missing").contains("nut locked").contains("initials");
+        assertThat(answer.sentences().get(0))
+                .contains("Still missing")
+                .contains("nut locked")
+                .contains("initials");
         assertThat(answer.worksheet().lines()).anyMatch(l -> l.limit().contains("stop over 0.150 mm"));
         assertThat(answer.drawings()).hasSize(1);
     }
@@ -119,8 +153,13 @@ class PrintedAnswersTest {
 
     @Test
     void theWorstFindingIsTheLevelOfAnAnswer() {
-        assertThat(ask(ProofFields.QUESTION, "hubTemperature", "95", "twinTemperature", "40").level()).isEqualTo(Level.STOP);
+        assertThat(ask(ProofFields.QUESTION, "hubTemperature", "95", "twinTemperature", "40")
+                        .level())
+                .isEqualTo(Level.STOP);
         assertThat(ask(DueFields.QUESTION).level()).as("nothing was judged").isEqualTo(Level.OPEN);
-        assertThat(ask(UnitHub.QUESTION, "torque", "200", "maker", "", "turns", "tight").level()).as("not known never hides stop").isEqualTo(Level.STOP);
+        assertThat(ask(UnitHub.QUESTION, "torque", "200", "maker", "", "turns", "tight")
+                        .level())
+                .as("not known never hides stop")
+                .isEqualTo(Level.STOP);
     }
 }

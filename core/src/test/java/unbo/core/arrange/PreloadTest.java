@@ -36,14 +36,24 @@ class PreloadTest {
         Preload p = preload("place", "pinion", "scale", "72", "radius", "36", "seal", "0.3");
         assertThat(p.torqueNm()).isCloseTo(72 * 0.036 - 0.3, within(1e-9));
         assertThat(p.inside()).isTrue();
-        assertThat(preload("place", "pinion", "used", "yes", "torque", "2.3").answer().level()).isEqualTo(Level.STOP);
+        assertThat(preload("place", "pinion", "used", "yes", "torque", "2.3")
+                        .answer()
+                        .level())
+                .isEqualTo(Level.STOP);
         assertThat(preload("place", "pinion", "torque", "1.0").answer().level()).isEqualTo(Level.SOON);
-        assertThat(preload("place", "pinion", "torque", "1.0", "makerMin", "0.8", "makerMax", "1.2").inside()).isTrue();
+        assertThat(preload("place", "pinion", "torque", "1.0", "makerMin", "0.8", "makerMax", "1.2")
+                        .inside())
+                .isTrue();
     }
 
     @Test
     void anOvershotCrushSleeveIsRenewedNeverBackedOff() {
-        assertThat(preload("place", "pinion", "torque", "5", "crushSleeve", "yes").answer().findings().get(0).sentence()).contains("new crush sleeve");
+        assertThat(preload("place", "pinion", "torque", "5", "crushSleeve", "yes")
+                        .answer()
+                        .findings()
+                        .get(0)
+                        .sentence())
+                .contains("new crush sleeve");
     }
 
     @Test
@@ -59,35 +69,83 @@ class PreloadTest {
         Preload back = preload("place", "gearbox", "torque", String.valueOf(there.expectedNm()));
         assertThat(back.preloadN()).isCloseTo(1500, within(1.0));
         assertThat(back.inside()).isNull();
-        assertThat(read(Preload.LIST, "place", "pinion", "scale", "40").sentences("radius")).isNotEmpty();
+        assertThat(read(Preload.LIST, "place", "pinion", "scale", "40").sentences("radius"))
+                .isNotEmpty();
         assertThat(read(Preload.LIST, "place", "pinion").sentences("torque")).isNotEmpty();
     }
 
     @ParameterizedTest
-    @CsvSource({"0,0,ends,WEDGE_OPPOSITE_PIN", "180,175,ends,SQUEEZE_OPPOSITE_PIN", "0,0,webs,SQUEEZE_OPPOSITE_PIN", "180,180,webs,WEDGE_OPPOSITE_PIN", "90,270,ends,STRIKE_LEFT", "20,-25,ends,WEDGE_OPPOSITE_PIN"})
+    @CsvSource({
+        "0,0,ends,WEDGE_OPPOSITE_PIN",
+        "180,175,ends,SQUEEZE_OPPOSITE_PIN",
+        "0,0,webs,SQUEEZE_OPPOSITE_PIN",
+        "180,180,webs,WEDGE_OPPOSITE_PIN",
+        "90,270,ends,STRIKE_LEFT",
+        "20,-25,ends,WEDGE_OPPOSITE_PIN"
+    })
     void theMoveFollowsFromBothVectors(String left, String right, String supports, CrankTruing.Move move) {
-        CrankTruing crank = CrankTruing.of(read(CrankTruing.LIST, "leftTir", "0.12", "leftAngle", left, "rightTir", "0.10", "rightAngle", right, "supports", supports).record());
+        CrankTruing crank = CrankTruing.of(read(
+                        CrankTruing.LIST,
+                        "leftTir",
+                        "0.12",
+                        "leftAngle",
+                        left,
+                        "rightTir",
+                        "0.10",
+                        "rightAngle",
+                        right,
+                        "supports",
+                        supports)
+                .record());
         assertThat(crank.move()).isEqualTo(move);
         assertThat(crank.answer().level()).isEqualTo(Level.SOON);
     }
 
     @Test
     void roundsGoOnUntilBothAreInsideTheLimit() {
-        CrankTruing crank = CrankTruing.of(read(CrankTruing.LIST, "leftTir", "0.14 0.06 0.02", "leftAngle", "10 20 90", "rightTir", "0.12 0.05 0.03", "rightAngle", "0 0 180").record());
+        CrankTruing crank = CrankTruing.of(read(
+                        CrankTruing.LIST,
+                        "leftTir",
+                        "0.14 0.06 0.02",
+                        "leftAngle",
+                        "10 20 90",
+                        "rightTir",
+                        "0.12 0.05 0.03",
+                        "rightAngle",
+                        "0 0 180")
+                .record());
         assertThat(crank.inside()).isTrue();
         assertThat(crank.answer().findings().get(0).sentence()).contains("after 3 rounds");
         assertThat(crank.answer().worksheet().lines()).hasSize(3);
-        assertThat(read(CrankTruing.LIST, "leftTir", "0.1 0.1", "leftAngle", "0", "rightTir", "0.1 0.1", "rightAngle", "0 0").sentences("leftAngle")).singleElement().asString().contains("each round has all four");
+        assertThat(read(
+                                CrankTruing.LIST,
+                                "leftTir",
+                                "0.1 0.1",
+                                "leftAngle",
+                                "0",
+                                "rightTir",
+                                "0.1 0.1",
+                                "rightAngle",
+                                "0 0")
+                        .sentences("leftAngle"))
+                .singleElement()
+                .asString()
+                .contains("each round has all four");
     }
 
     @Test
     void frictionIsOfTheLubricantTheLoadAndTheSeals() {
-        Friction sealed = Friction.of("deep-groove-ball", true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.CONTACT, false);
-        Friction hybrid = Friction.of("deep-groove-ball", true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.LOW_DRAG, true);
+        Friction sealed =
+                Friction.of("deep-groove-ball", true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.CONTACT, false);
+        Friction hybrid =
+                Friction.of("deep-groove-ball", true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.LOW_DRAG, true);
         assertThat(sealed.sealsNmm()).isCloseTo(40, within(1e-9));
-        assertThat(sealed.lubricantNmm()).isCloseTo(2 * 1e-7 * Math.pow(80_000, 2.0 / 3) * 38.5 * 38.5 * 38.5, within(1e-9));
+        assertThat(sealed.lubricantNmm())
+                .isCloseTo(2 * 1e-7 * Math.pow(80_000, 2.0 / 3) * 38.5 * 38.5 * 38.5, within(1e-9));
         assertThat(hybrid.loadNmm()).isCloseTo(0.7 * sealed.loadNmm(), within(1e-9));
         assertThat(hybrid.powerW(800)).isLessThan(sealed.powerW(800));
-        assertThat(Friction.of("deep-groove-ball", true, 38.5, 25, 10, 100, 0, 0, Friction.Seals.NONE, false).lubricantNmm()).isCloseTo(2 * 160e-7 * 38.5 * 38.5 * 38.5, within(1e-9));
+        assertThat(Friction.of("deep-groove-ball", true, 38.5, 25, 10, 100, 0, 0, Friction.Seals.NONE, false)
+                        .lubricantNmm())
+                .isCloseTo(2 * 160e-7 * 38.5 * 38.5 * 38.5, within(1e-9));
     }
 }

@@ -25,20 +25,41 @@ class ShaftSectionTest {
     }
 
     private static List<String> words(Drawing drawing) {
-        return drawing.shapes().stream().filter(Shape.Label.class::isInstance).map(s -> ((Shape.Label) s).text()).toList();
+        return drawing.shapes().stream()
+                .filter(Shape.Label.class::isInstance)
+                .map(s -> ((Shape.Label) s).text())
+                .toList();
     }
 
     @Test
     void theShaftIsDrawnInItsBearingsAsFitWasTold() {
-        assertThat(ShaftSection.of(sheet(FactKey.ARRANGEMENT, "two-tight", FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "NU305"))).hasValueSatisfying(d -> assertThat(words(d)).contains("6305", "NU305", "held once"));
-        assertThat(ShaftSection.of(sheet(FactKey.ARRANGEMENT, "two-tight", FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "6305"))).hasValueSatisfying(d -> assertThat(words(d)).contains("held twice"));
+        assertThat(ShaftSection.of(sheet(
+                        FactKey.ARRANGEMENT,
+                        "two-tight",
+                        FactKey.LEFT_BEARING,
+                        "6305",
+                        FactKey.RIGHT_BEARING,
+                        "NU305")))
+                .hasValueSatisfying(d -> assertThat(words(d)).contains("6305", "NU305", "held once"));
+        assertThat(ShaftSection.of(sheet(
+                        FactKey.ARRANGEMENT, "two-tight", FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "6305")))
+                .hasValueSatisfying(d -> assertThat(words(d)).contains("held twice"));
     }
 
     @Test
     void withoutAnArrangementOrABearingNothingIsDrawn() {
         assertThat(ShaftSection.of(sheet())).isEmpty();
-        assertThat(ShaftSection.of(sheet(FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "NU305"))).isEmpty();
-        assertThat(ShaftSection.of(sheet(FactKey.ARRANGEMENT, "two-tight", FactKey.LEFT_BEARING, "6305"))).isEmpty();
-        assertThat(ShaftSection.of(sheet(FactKey.ARRANGEMENT, "of an older release", FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "6305"))).isEmpty();
+        assertThat(ShaftSection.of(sheet(FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "NU305")))
+                .isEmpty();
+        assertThat(ShaftSection.of(sheet(FactKey.ARRANGEMENT, "two-tight", FactKey.LEFT_BEARING, "6305")))
+                .isEmpty();
+        assertThat(ShaftSection.of(sheet(
+                        FactKey.ARRANGEMENT,
+                        "of an older release",
+                        FactKey.LEFT_BEARING,
+                        "6305",
+                        FactKey.RIGHT_BEARING,
+                        "6305")))
+                .isEmpty();
     }
 }

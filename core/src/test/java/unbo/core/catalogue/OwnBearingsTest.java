@@ -16,16 +16,25 @@ class OwnBearingsTest {
 
     @Test
     void whatIsWrittenIsReadAgain() {
-        OwnBearings.Table table = OwnBearings.read(HEAD + "hb 7720,deep-groove-ball,1 in,52,15,14000 N,7.8 kN,6.40,3\nHB-9,hub-cartridge,42,80,38,,,,\n");
+        OwnBearings.Table table = OwnBearings.read(
+                HEAD + "hb 7720,deep-groove-ball,1 in,52,15,14000 N,7.8 kN,6.40,3\nHB-9,hub-cartridge,42,80,38,,,,\n");
         assertThat(table.faults()).isEmpty();
         assertThat(table.bearings()).extracting(b -> b.boundary().boreMm()).containsExactly(25.4, 42.0);
         assertThat(table.bearings().get(0).c0N()).isEqualTo(7800);
-        assertThat(OwnBearings.read(OwnBearings.write(table.bearings())).bearings()).isEqualTo(table.bearings());
+        assertThat(OwnBearings.read(OwnBearings.write(table.bearings())).bearings())
+                .isEqualTo(table.bearings());
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"X1,deep-groove-ball,25,52,15,,,,;X2,deep-groove-ball,52,25,15,,,,|Row 3: The outside must be larger", "X1,banana,25,52,15,,,,|Row 2: “banana”", "X1,deep-groove-ball,wide,52,15,,,,|Row 2: “wide”",
-        "X1,deep-groove-ball,25,52|Row 2: it has 4 cells", "X1,deep-groove-ball,25,52,15,,,,;x-1,deep-groove-ball,25,52,15,,,,|Row 3: X-1 stands there twice"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "X1,deep-groove-ball,25,52,15,,,,;X2,deep-groove-ball,52,25,15,,,,|Row 3: The outside must be larger",
+                "X1,banana,25,52,15,,,,|Row 2: “banana”",
+                "X1,deep-groove-ball,wide,52,15,,,,|Row 2: “wide”",
+                "X1,deep-groove-ball,25,52|Row 2: it has 4 cells",
+                "X1,deep-groove-ball,25,52,15,,,,;x-1,deep-groove-ball,25,52,15,,,,|Row 3: X-1 stands there twice"
+            })
     void oneBadRowAndNothingIsTaken(String rows, String fault) {
         OwnBearings.Table table = OwnBearings.read(HEAD + rows.replace(';', '\n'));
         assertThat(table.bearings()).isEmpty();
@@ -33,7 +42,9 @@ class OwnBearingsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"''|name the columns", "number,kind|“number” is none", "designation,kind|no rows"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"''|name the columns", "number,kind|“number” is none", "designation,kind|no rows"})
     void whatIsNoTableIsSaid(String text, String fault) {
         assertThat(OwnBearings.read(text).faults().get(0)).contains(fault);
         assertThat(OwnBearings.read("designation,kind\n\"open").faults()).isNotEmpty();
@@ -42,7 +53,10 @@ class OwnBearingsTest {
     @Test
     void searchesCoverBoth() {
         List<Boundary> own = List.of(new Boundary("deep-groove-ball", "HB 7720", 25, 47, 12, "own", ""));
-        assertThat(CaliperFind.of(new CaliperFind.Measured(25.0, 46.98, 12.05, 0.05), own).exact()).extracting(f -> f.bearing().designation()).startsWith("HB 7720", "6005");
+        assertThat(CaliperFind.of(new CaliperFind.Measured(25.0, 46.98, 12.05, 0.05), own)
+                        .exact())
+                .extracting(f -> f.bearing().designation())
+                .startsWith("HB 7720", "6005");
         assertThat(Decoder.decode("hb-7720", own).warnings()).containsExactly("Of the workshop's own catalogue.");
         assertThat(Decoder.decode("6305", own).boreMm()).isEqualTo(25);
     }

@@ -16,7 +16,8 @@ class RaceMapTest {
     private static final int BALLS = 9;
     private static final int ROLLERS = 17;
 
-    private static Stroke stroke(String mark, double width, int count, double from, double step, IntToDoubleFunction across) {
+    private static Stroke stroke(
+            String mark, double width, int count, double from, double step, IntToDoubleFunction across) {
         List<Stroke.Spot> spots = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             spots.add(new Stroke.Spot(from + i * step, across.applyAsDouble(i)));
@@ -33,7 +34,18 @@ class RaceMapTest {
     }
 
     private static RaceMap map(int elements, List<Stroke> inner, List<Stroke> outer) {
-        return RaceMap.of(new RaceMapInput(elements == ROLLERS ? RaceMapInput.Kind.TAPERED : RaceMapInput.Kind.BALL, true, elements, inner, outer, null, null, null, null, null, false));
+        return RaceMap.of(new RaceMapInput(
+                elements == ROLLERS ? RaceMapInput.Kind.TAPERED : RaceMapInput.Kind.BALL,
+                true,
+                elements,
+                inner,
+                outer,
+                null,
+                null,
+                null,
+                null,
+                null,
+                false));
     }
 
     /** What the painting says as painted and in a hundred paintings that miss by up to 3° and 5 %. */
@@ -44,13 +56,23 @@ class RaceMapTest {
         Random random = new Random(7);
         for (int i = 0; i < 100; i++) {
             RaceMap jittered = map(elements, shaken(inner, random), shaken(outer, random));
-            assertThat(jittered.ranked().get(0).mode().id()).as("%s, try %d: %s", mode, i, jittered.ranked()).isEqualTo(mode);
+            assertThat(jittered.ranked().get(0).mode().id())
+                    .as("%s, try %d: %s", mode, i, jittered.ranked())
+                    .isEqualTo(mode);
         }
     }
 
     private static List<Stroke> shaken(List<Stroke> strokes, Random random) {
-        return strokes.stream().map(s -> new Stroke(s.mark(), s.width(), s.spots().stream()
-                .map(p -> new Stroke.Spot(p.angleDeg() + 6 * random.nextDouble() - 3, p.across() + 0.1 * random.nextDouble() - 0.05)).toList())).toList();
+        return strokes.stream()
+                .map(s -> new Stroke(
+                        s.mark(),
+                        s.width(),
+                        s.spots().stream()
+                                .map(p -> new Stroke.Spot(
+                                        p.angleDeg() + 6 * random.nextDouble() - 3,
+                                        p.across() + 0.1 * random.nextDouble() - 0.05))
+                                .toList()))
+                .toList();
     }
 
     @Test
@@ -68,14 +90,30 @@ class RaceMapTest {
     @Test
     void aTrackThatWandersOnTheStillRingIsThatRingCocked() {
         says("misalignment", BALLS, List.of(round(0.5)), List.of(wandering(0.2)));
-        assertThat(map(BALLS, List.of(), List.of(wandering(0.2))).verdict().remedy()).contains("still outer ring is cocked");
+        assertThat(map(BALLS, List.of(), List.of(wandering(0.2))).verdict().remedy())
+                .contains("still outer ring is cocked");
     }
 
     @Test
     void onTheTurningRingItIsABentShaft() {
         says("misalignment", BALLS, List.of(wandering(0.2)), List.of());
-        assertThat(map(BALLS, List.of(wandering(0.2)), List.of(round(0.5))).verdict().remedy()).contains("Bent turning shaft").contains("inner ring");
-        RaceMap outerTurns = RaceMap.of(new RaceMapInput(RaceMapInput.Kind.BALL, false, BALLS, List.of(wandering(0.2)), List.of(), null, null, null, null, null, false));
+        assertThat(map(BALLS, List.of(wandering(0.2)), List.of(round(0.5)))
+                        .verdict()
+                        .remedy())
+                .contains("Bent turning shaft")
+                .contains("inner ring");
+        RaceMap outerTurns = RaceMap.of(new RaceMapInput(
+                RaceMapInput.Kind.BALL,
+                false,
+                BALLS,
+                List.of(wandering(0.2)),
+                List.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                false));
         assertThat(outerTurns.verdict().remedy()).contains("still inner ring is cocked");
     }
 
@@ -83,14 +121,22 @@ class RaceMapTest {
     void darkLinesAtTheRollerPitchAreEtchingAndSpallsThereLineSpalling() {
         says("etching", ROLLERS, List.of(), List.of(stroke("dark-line", 0.7, ROLLERS, 5, 360.0 / ROLLERS, i -> 0.5)));
         says("line-spalling", ROLLERS, List.of(), List.of(stroke("spall", 0.5, ROLLERS, 5, 360.0 / ROLLERS, i -> 0.5)));
-        says("line-spalling", ROLLERS, List.of(), List.of(stroke("spall", 0.85, ROLLERS, 5, 360.0 / ROLLERS, i -> 0.5)));
+        says(
+                "line-spalling",
+                ROLLERS,
+                List.of(),
+                List.of(stroke("spall", 0.85, ROLLERS, 5, 360.0 / ROLLERS, i -> 0.5)));
     }
 
     @Test
     void dentsAtTheBallPitchAreTrueBrinellingAndWithRedPowderFalse() {
         List<Stroke> dents = List.of(stroke("dent", 0.12, BALLS, 12, 40, i -> 0.5));
         says("true-brinelling", BALLS, List.of(), dents);
-        says("false-brinelling", BALLS, List.of(), List.of(dents.get(0), stroke("rust", 0.12, BALLS, 12, 40, i -> 0.5)));
+        says(
+                "false-brinelling",
+                BALLS,
+                List.of(),
+                List.of(dents.get(0), stroke("rust", 0.12, BALLS, 12, 40, i -> 0.5)));
     }
 
     @Test
@@ -101,14 +147,30 @@ class RaceMapTest {
 
     @Test
     void twoOppositeArcsOnTheOuterRingAreAPinchedHousing() {
-        says("pinched-housing", BALLS, List.of(round(0.5)), List.of(stroke("track", 0.3, 6, 50, 12, i -> 0.5), stroke("track", 0.3, 6, 230, 12, i -> 0.5)));
-        says("pinched-housing", BALLS, List.of(), List.of(stroke("track", 0.3, 5, 60, 15, i -> 0.5), stroke("track", 0.3, 5, 240, 15, i -> 0.5)));
+        says(
+                "pinched-housing",
+                BALLS,
+                List.of(round(0.5)),
+                List.of(stroke("track", 0.3, 6, 50, 12, i -> 0.5), stroke("track", 0.3, 6, 230, 12, i -> 0.5)));
+        says(
+                "pinched-housing",
+                BALLS,
+                List.of(),
+                List.of(stroke("track", 0.3, 5, 60, 15, i -> 0.5), stroke("track", 0.3, 5, 240, 15, i -> 0.5)));
     }
 
     @Test
     void fullWidthSpallsWithBlueAreOverloadOrPreload() {
-        says("overload-preload", ROLLERS, List.of(), List.of(stroke("spall", 0.9, 7, 150, 9, i -> 0.5), stroke("blue", 0.9, 5, 140, 20, i -> 0.5)));
-        says("overload-preload", ROLLERS, List.of(stroke("blue", 0.95, 12, 0, 30, i -> 0.5)), List.of(stroke("spall", 0.9, 7, 150, 9, i -> 0.5)));
+        says(
+                "overload-preload",
+                ROLLERS,
+                List.of(),
+                List.of(stroke("spall", 0.9, 7, 150, 9, i -> 0.5), stroke("blue", 0.9, 5, 140, 20, i -> 0.5)));
+        says(
+                "overload-preload",
+                ROLLERS,
+                List.of(stroke("blue", 0.95, 12, 0, 30, i -> 0.5)),
+                List.of(stroke("spall", 0.9, 7, 150, 9, i -> 0.5)));
     }
 
     @Test
@@ -120,7 +182,12 @@ class RaceMapTest {
     @Test
     void aMixedPaintingNamesBoth() {
         Random random = new Random(3);
-        RaceMap mixed = map(ROLLERS, List.of(), List.of(stroke("dark-line", 0.7, ROLLERS, 5, 360.0 / ROLLERS, i -> 0.5), stroke("dent", 0.04, 12, 0, 29.3, i -> 0.2 + 0.6 * random.nextDouble())));
+        RaceMap mixed = map(
+                ROLLERS,
+                List.of(),
+                List.of(
+                        stroke("dark-line", 0.7, ROLLERS, 5, 360.0 / ROLLERS, i -> 0.5),
+                        stroke("dent", 0.04, 12, 0, 29.3, i -> 0.2 + 0.6 * random.nextDouble())));
         assertThat(mixed.likely()).extracting(r -> r.mode().id()).contains("etching", "debris-bruising");
     }
 
@@ -132,7 +199,13 @@ class RaceMapTest {
             List<Stroke> strokes = new ArrayList<>();
             for (int k = 0; k < 12; k++) {
                 Mark mark = Mark.all().get(random.nextInt(Mark.all().size()));
-                strokes.add(stroke(mark.code(), 0.05 + 0.1 * random.nextDouble(), 5, 360 * random.nextDouble(), 60 * random.nextDouble(), j -> random.nextDouble()));
+                strokes.add(stroke(
+                        mark.code(),
+                        0.05 + 0.1 * random.nextDouble(),
+                        5,
+                        360 * random.nextDouble(),
+                        60 * random.nextDouble(),
+                        j -> random.nextDouble()));
             }
             named += map(BALLS, strokes.subList(0, 6), strokes.subList(6, 12)).verdict() == null ? 0 : 1;
         }
@@ -165,17 +238,40 @@ class RaceMapTest {
     @Test
     void spallsCracksAndTemperColoursAreScrap() {
         assertThat(map(BALLS, List.of(round(0.5)), List.of()).scrap()).isFalse();
-        assertThat(map(BALLS, List.of(stroke("blue", 0.3, 3, 0, 10, i -> 0.5)), List.of()).scrap()).isTrue();
+        assertThat(map(BALLS, List.of(stroke("blue", 0.3, 3, 0, 10, i -> 0.5)), List.of())
+                        .scrap())
+                .isTrue();
         assertThat(map(BALLS, List.of(), List.of()).empty()).isTrue();
     }
 
     @Test
     void spallsInTheLoadZoneSpeakForFatigueAndAwayFromItAgainst() {
-        List<Stroke> spalls = List.of(stroke("track", 0.3, 11, 110, 15, i -> 0.5), stroke("spall", 0.15, 4, 170, 6, i -> 0.5));
-        RaceMap inside = RaceMap.of(new RaceMapInput(RaceMapInput.Kind.BALL, true, BALLS, List.of(round(0.5)), spalls, null, null, null, null, 180.0, false));
-        RaceMap away = RaceMap.of(new RaceMapInput(RaceMapInput.Kind.BALL, true, BALLS, List.of(round(0.5)), spalls, null, null, null, 0.0, 20.0, false));
+        List<Stroke> spalls =
+                List.of(stroke("track", 0.3, 11, 110, 15, i -> 0.5), stroke("spall", 0.15, 4, 170, 6, i -> 0.5));
+        RaceMap inside = RaceMap.of(new RaceMapInput(
+                RaceMapInput.Kind.BALL,
+                true,
+                BALLS,
+                List.of(round(0.5)),
+                spalls,
+                null,
+                null,
+                null,
+                null,
+                180.0,
+                false));
+        RaceMap away = RaceMap.of(new RaceMapInput(
+                RaceMapInput.Kind.BALL, true, BALLS, List.of(round(0.5)), spalls, null, null, null, 0.0, 20.0, false));
         assertThat(inside.verdict().mode().id()).isEqualTo("fatigue");
-        assertThat(away.ranked().stream().filter(r -> r.mode().id().equals("fatigue")).findFirst().orElseThrow().confidence()).isLessThan(inside.verdict().confidence());
-        assertThat(RaceMapDrawing.of(away).shapes()).hasSizeGreaterThan(RaceMapDrawing.of(map(BALLS, List.of(), List.of())).shapes().size());
+        assertThat(away.ranked().stream()
+                        .filter(r -> r.mode().id().equals("fatigue"))
+                        .findFirst()
+                        .orElseThrow()
+                        .confidence())
+                .isLessThan(inside.verdict().confidence());
+        assertThat(RaceMapDrawing.of(away).shapes())
+                .hasSizeGreaterThan(RaceMapDrawing.of(map(BALLS, List.of(), List.of()))
+                        .shapes()
+                        .size());
     }
 }

@@ -25,7 +25,10 @@ class BearingDrawingTest {
             for (Shape shape : drawing.shapes()) {
                 if (shape instanceof Shape.Outline outline) {
                     for (Point p : outline.points()) {
-                        assertThat(p.x()).as(b.designation()).isFinite().isBetween(drawing.left() - 1, drawing.left() + drawing.width() + 1);
+                        assertThat(p.x())
+                                .as(b.designation())
+                                .isFinite()
+                                .isBetween(drawing.left() - 1, drawing.left() + drawing.width() + 1);
                         assertThat(p.y()).as(b.designation()).isFinite();
                     }
                 }
@@ -37,10 +40,14 @@ class BearingDrawingTest {
     @ValueSource(strings = {"6305", "3205", "NU207", "NA4904", "51105", "1306", "32205"})
     void theRingsAreToScale(String marking) {
         Decoded d = Decoder.decode(marking);
-        List<Point> solid = BearingDrawing.of(d).shapes().stream().filter(s -> s instanceof Shape.Outline o && (o.role() == Role.SOLID || o.role() == Role.SOLID_TWIN)).flatMap(s -> ((Shape.Outline) s).points().stream()).toList();
+        List<Point> solid = BearingDrawing.of(d).shapes().stream()
+                .filter(s -> s instanceof Shape.Outline o && (o.role() == Role.SOLID || o.role() == Role.SOLID_TWIN))
+                .flatMap(s -> ((Shape.Outline) s).points().stream())
+                .toList();
         double tall = solid.stream().mapToDouble(p -> -p.y()).max().orElseThrow();
         double low = solid.stream().mapToDouble(p -> -p.y()).min().orElseThrow();
-        double wide = solid.stream().mapToDouble(Point::x).max().orElseThrow() - solid.stream().mapToDouble(Point::x).min().orElseThrow();
+        double wide = solid.stream().mapToDouble(Point::x).max().orElseThrow()
+                - solid.stream().mapToDouble(Point::x).min().orElseThrow();
         assertThat(low / tall).isCloseTo(d.boreMm() / d.outsideMm(), within(1e-6));
         assertThat(wide / tall).isCloseTo(d.widthMm() / (d.outsideMm() / 2), within(1e-6));
     }
@@ -52,14 +59,20 @@ class BearingDrawingTest {
     }
 
     private static double points(String marking, Role role) {
-        return BearingDrawing.of(Decoder.decode(marking)).shapes().stream().filter(s -> s instanceof Shape.Outline o && o.role() == role).flatMap(s -> ((Shape.Outline) s).points().stream()).mapToDouble(p -> -p.y()).max().orElseThrow();
+        return BearingDrawing.of(Decoder.decode(marking)).shapes().stream()
+                .filter(s -> s instanceof Shape.Outline o && o.role() == role)
+                .flatMap(s -> ((Shape.Outline) s).points().stream())
+                .mapToDouble(p -> -p.y())
+                .max()
+                .orElseThrow();
     }
 
     @Test
     void classesStandSideBySideWithTheRockOfEach() {
         Drawing bands = ClassBands.of(Decoder.decode("6305/C3"));
         assertThat(bands.title()).contains("C3 is marked");
-        assertThat(bands.shapes()).anyMatch(s -> s instanceof Shape.Label l && l.text().startsWith("13 to 28 µm, rock"));
+        assertThat(bands.shapes())
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().startsWith("13 to 28 µm, rock"));
         assertThat(ClassBands.axialUm(15, 7.94)).isCloseTo(154, within(0.5));
         assertThat(ClassBands.of(Decoder.decode("51105"))).isNull();
     }
@@ -68,7 +81,9 @@ class BearingDrawingTest {
     void toleranceBandsHangFromTheSize() {
         Drawing bands = ToleranceBands.of(Decoder.decode("6305 P5"));
         assertThat(bands.title()).contains("P5 is marked");
-        assertThat(bands.shapes()).anyMatch(s -> s instanceof Shape.Label l && l.text().equals("0 / −10")).anyMatch(s -> s instanceof Shape.Label l && l.text().equals("4 µm"));
+        assertThat(bands.shapes())
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("0 / −10"))
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("4 µm"));
         assertThat(ToleranceBands.of(Decoder.decode("32205"))).isNull();
     }
 }

@@ -15,8 +15,14 @@ import unbo.core.catalogue.TaperSet;
 class TaperDecoderTest {
 
     @ParameterizedTest
-    @CsvSource({"32008X,tapered-roller,40,68,19", "30205,tapered-roller,25,52,16.25", "LM67048,inch-tapered-cone,31.75,59.131,15.875",
-        "L44649,inch-tapered-cone,26.988,50.292,14.224", "32205,tapered-roller,25,52,19.25", "33005,tapered-roller,25,47,17"})
+    @CsvSource({
+        "32008X,tapered-roller,40,68,19",
+        "30205,tapered-roller,25,52,16.25",
+        "LM67048,inch-tapered-cone,31.75,59.131,15.875",
+        "L44649,inch-tapered-cone,26.988,50.292,14.224",
+        "32205,tapered-roller,25,52,19.25",
+        "33005,tapered-roller,25,47,17"
+    })
     void decodesWithSizes(String marking, String kind, double bore, double outside, double width) {
         Decoded d = TaperDecoder.decode(marking);
         assertThat(d.recognised()).isTrue();
@@ -61,7 +67,9 @@ class TaperDecoderTest {
         Decoded d = TaperDecoder.decode("yard made 7");
         assertThat(d.recognised()).isFalse();
         assertThat(d.kind()).isEqualTo("unknown");
-        assertThat(d.parts()).singleElement().satisfies(p -> assertThat(p.text()).isEqualTo("YARDMADE7"));
+        assertThat(d.parts())
+                .singleElement()
+                .satisfies(p -> assertThat(p.text()).isEqualTo("YARDMADE7"));
     }
 
     @Test
@@ -82,25 +90,32 @@ class TaperDecoderTest {
         for (TaperSet set : Catalogue.tapers()) {
             assertThat(TaperDecoder.decode(set.cone()).boreMm()).as(set.cone()).isEqualTo(set.boreMm());
             assertThat(TaperDecoder.decode(set.cup()).outsideMm()).as(set.cup()).isEqualTo(set.outsideMm());
-            assertThat(TaperMatch.of(set.cone(), set.cup()).match()).as(set.cone() + "/" + set.cup()).isTrue();
+            assertThat(TaperMatch.of(set.cone(), set.cup()).match())
+                    .as(set.cone() + "/" + set.cup())
+                    .isTrue();
         }
         for (Boundary row : Catalogue.metricAll()) {
-            assertThat(TaperDecoder.decode(row.designation()).recognised()).as(row.designation()).isTrue();
+            assertThat(TaperDecoder.decode(row.designation()).recognised())
+                    .as(row.designation())
+                    .isTrue();
         }
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "L44649 | L44610 | true  | listed as a set",
-        "L44649 | L45410 | false | series L446",
-        "L44610 | L44649 | false | wrong way round",
-        "L44649 | L45449 | false | is a cone, not a cup",
-        "32008X | 32008  | true  | same number",
-        "32008X | 32010X | false | 32008 and 32010",
-        "32008X | L44610 | false | One is a metric taper",
-        "L44649 | 15245  | false | different numberings",
-        "LM67048 | LM67049 | false | is a cone",
-        "L44690 | L44610 | true  | series L446"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "L44649 | L44610 | true  | listed as a set",
+                "L44649 | L45410 | false | series L446",
+                "L44610 | L44649 | false | wrong way round",
+                "L44649 | L45449 | false | is a cone, not a cup",
+                "32008X | 32008  | true  | same number",
+                "32008X | 32010X | false | 32008 and 32010",
+                "32008X | L44610 | false | One is a metric taper",
+                "L44649 | 15245  | false | different numberings",
+                "LM67048 | LM67049 | false | is a cone",
+                "L44690 | L44610 | true  | series L446"
+            })
     void judgesPairsWithTheReason(String cone, String cup, boolean match, String reason) {
         TaperMatch judged = TaperMatch.of(cone, cup);
         assertThat(judged.match()).isEqualTo(match);

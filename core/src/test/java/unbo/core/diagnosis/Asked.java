@@ -12,8 +12,7 @@ import unbo.core.input.UnitSystem;
 /** Asks as a page or a JSON call does: by texts. */
 final class Asked {
 
-    private Asked() {
-    }
+    private Asked() {}
 
     static DiagnosisInput input(String vehicle, String checks, String... more) {
         Reading<DiagnosisInput> reading = read(vehicle, checks, more);

@@ -20,7 +20,8 @@ class OwnCasesTest {
 
     @Test
     void aShippedRowIsWorthTwentyCases() {
-        assertThat(OwnCases.over(new double[] {0.5, 0.3, 0.2}, new int[] {0, 20, 0})).containsExactly(new double[] {0.25, 0.65, 0.1}, within(1e-12));
+        assertThat(OwnCases.over(new double[] {0.5, 0.3, 0.2}, new int[] {0, 20, 0}))
+                .containsExactly(new double[] {0.25, 0.65, 0.1}, within(1e-12));
         assertThat(OwnCases.over(new double[] {0.5, 0.5}, new int[] {0, 0})).containsExactly(0.5, 0.5);
     }
 
@@ -41,7 +42,8 @@ class OwnCasesTest {
         String heard = "noise-follows=road-speed noise-surface=changes";
         Diagnosis shipped = Asked.of("car", heard);
         Diagnosis moved = Diagnosis.of(Asked.input("car", heard), own);
-        double shippedOdds = shipped.probability("wheel-bearing", "front-right") / shipped.probability("tyre", "front-right");
+        double shippedOdds =
+                shipped.probability("wheel-bearing", "front-right") / shipped.probability("tyre", "front-right");
         double movedOdds = moved.probability("wheel-bearing", "front-right") / moved.probability("tyre", "front-right");
         assertThat(movedOdds).isGreaterThan(1.5 * shippedOdds);
     }
@@ -50,12 +52,16 @@ class OwnCasesTest {
     void aResultAtASoundHubCountsForTheSoundOnes() {
         OwnCases own = times(40, closed("car", "wheel-bearing", "front-left", "listen-probe@rear-right=rumble"));
         String heard = "listen-probe@rear-right=rumble";
-        assertThat(Diagnosis.of(Asked.input("car", heard), own).probability("wheel-bearing", "rear-right")).isLessThan(Asked.of("car", heard).probability("wheel-bearing", "rear-right"));
+        assertThat(Diagnosis.of(Asked.input("car", heard), own).probability("wheel-bearing", "rear-right"))
+                .isLessThan(Asked.of("car", heard).probability("wheel-bearing", "rear-right"));
     }
 
     @Test
     void aServiceWithNothingWrongIsNotCounted() {
-        OwnCases own = OwnCases.of(List.of(closed("trailer", "regular-service", "axle1-left", ""), closed("trailer", "wheel-bearing", "nowhere", ""), closed("trailer", "brake-drag", "axle1-left", "")));
+        OwnCases own = OwnCases.of(List.of(
+                closed("trailer", "regular-service", "axle1-left", ""),
+                closed("trailer", "wheel-bearing", "nowhere", ""),
+                closed("trailer", "brake-drag", "axle1-left", "")));
         assertThat(own.cases()).isEqualTo(1);
     }
 
@@ -63,15 +69,25 @@ class OwnCasesTest {
     void noneOfTheseIsCountedAsTruthButTeachesNoRow() {
         OwnCases own = times(10, closed("car", "none-of-these", "front-left", "noise-surface=changes"));
         assertThat(own.cases()).isEqualTo(10);
-        assertThat(Diagnosis.of(Asked.input("car", ""), own).probability("none-of-these", null)).isGreaterThan(Asked.of("car", "").probability("none-of-these", null));
+        assertThat(Diagnosis.of(Asked.input("car", ""), own).probability("none-of-these", null))
+                .isGreaterThan(Asked.of("car", "").probability("none-of-these", null));
     }
 
     @Test
     void theTableShowsShippedBesideMovedWithTheNumberOfCases() {
-        ShippedTable table = ShippedTable.of("trailer", times(5, closed("trailer", "wheel-bearing", "axle1-left", "grease-out@axle1-left=milky")));
+        ShippedTable table = ShippedTable.of(
+                "trailer", times(5, closed("trailer", "wheel-bearing", "axle1-left", "grease-out@axle1-left=milky")));
         assertThat(table.priors()).anyMatch(p -> p.cases() == 5 && p.moved() > p.shipped());
-        assertThat(table.priors().stream().mapToDouble(ShippedTable.Prior::shipped).sum()).isCloseTo(1, within(1e-9));
-        assertThat(table.priors().stream().mapToDouble(ShippedTable.Prior::moved).sum()).isCloseTo(1, within(1e-9));
-        assertThat(table.checks().stream().flatMap(c -> c.rows().stream()).filter(r -> r.cases() > 0)).singleElement().satisfies(r -> assertThat(r.cases()).isEqualTo(5));
+        assertThat(table.priors().stream()
+                        .mapToDouble(ShippedTable.Prior::shipped)
+                        .sum())
+                .isCloseTo(1, within(1e-9));
+        assertThat(table.priors().stream()
+                        .mapToDouble(ShippedTable.Prior::moved)
+                        .sum())
+                .isCloseTo(1, within(1e-9));
+        assertThat(table.checks().stream().flatMap(c -> c.rows().stream()).filter(r -> r.cases() > 0))
+                .singleElement()
+                .satisfies(r -> assertThat(r.cases()).isEqualTo(5));
     }
 }

@@ -27,17 +27,18 @@ class SimulatedCasesTest {
         Observation answer(NextCheck next) {
             Random random = new Random(seed ^ next.done().hashCode() * 0x9E3779B97F4A7C15L);
             double left = random.nextDouble();
-            double[] chances = Likelihoods.chances(empty.vehicle(), next.check(), next.position(), truth, OwnCases.NONE);
+            double[] chances =
+                    Likelihoods.chances(empty.vehicle(), next.check(), next.position(), truth, OwnCases.NONE);
             int r = 0;
             while (r < chances.length - 1 && left >= chances[r]) {
                 left -= chances[r++];
             }
-            return new Observation(next.check(), next.position(), next.check().results().get(r));
+            return new Observation(
+                    next.check(), next.position(), next.check().results().get(r));
         }
     }
 
-    private record Run(double minutes, boolean reached) {
-    }
+    private record Run(double minutes, boolean reached) {}
 
     @Test
     void theOfferedCheckIsQuickerThanAFixedOrder() {
@@ -46,14 +47,17 @@ class SimulatedCasesTest {
         int offeredNever = 0;
         int fixedNever = 0;
         for (Drawn drawn : draw(new Random(20261124))) {
-            Run best = run(drawn, (diagnosis, left) -> diagnosis.nextChecks().stream().findFirst());
+            Run best = run(
+                    drawn, (diagnosis, left) -> diagnosis.nextChecks().stream().findFirst());
             Run inOrder = run(drawn, (diagnosis, left) -> left.stream().findFirst());
             offered += best.minutes();
             fixed += inOrder.minutes();
             offeredNever += best.reached() ? 0 : 1;
             fixedNever += inOrder.reached() ? 0 : 1;
         }
-        System.out.printf("%d simulated cases: offered next check %.1f minutes on the mean, %d never reached; fixed order %.1f minutes, %d never reached%n",
+        System.out.printf(
+                "%d simulated cases: offered next check %.1f minutes on the mean, %d never "
+                        + "reached; fixed order %.1f minutes, %d never reached%n",
                 CASES, offered / CASES, offeredNever, fixed / CASES, fixedNever);
         assertThat(offered).isLessThan(fixed);
         assertThat(offeredNever).isLessThanOrEqualTo(fixedNever);
@@ -62,7 +66,8 @@ class SimulatedCasesTest {
     private static List<Drawn> draw(Random random) {
         List<Drawn> drawn = new ArrayList<>();
         for (int i = 0; i < CASES; i++) {
-            DiagnosisInput empty = Asked.input(VEHICLES.get(i % VEHICLES.size()), "", "axles", String.valueOf(1 + i / VEHICLES.size() % 2));
+            DiagnosisInput empty = Asked.input(
+                    VEHICLES.get(i % VEHICLES.size()), "", "axles", String.valueOf(1 + i / VEHICLES.size() % 2));
             Diagnosis before = Diagnosis.of(empty);
             double left = random.nextDouble();
             Hypothesis truth = before.leader().hypothesis();
@@ -89,7 +94,9 @@ class SimulatedCasesTest {
             minutes += chosen.way().minutes();
             left.removeIf(n -> n.done().equals(chosen.done()));
             diagnosis = Diagnosis.of(diagnosis.input().with(drawn.answer(chosen)));
-            if (diagnosis.probability(drawn.truth().cause().code(), drawn.truth().position()) >= SURE) {
+            if (diagnosis.probability(
+                            drawn.truth().cause().code(), drawn.truth().position())
+                    >= SURE) {
                 return new Run(minutes, true);
             }
             next = choose.apply(diagnosis, left);
@@ -101,7 +108,8 @@ class SimulatedCasesTest {
     private static List<NextCheck> inOrder(Diagnosis before) {
         List<Way> ways = Checks.ways(before.input().vehicle());
         List<NextCheck> all = new ArrayList<>(before.nextChecks());
-        all.sort(Comparator.comparingInt((NextCheck n) -> ways.indexOf(n.way())).thenComparing(n -> String.valueOf(n.position())));
+        all.sort(Comparator.comparingInt((NextCheck n) -> ways.indexOf(n.way()))
+                .thenComparing(n -> String.valueOf(n.position())));
         return all;
     }
 }

@@ -18,7 +18,10 @@ import unbo.core.vehicle.Place;
 class VehiclePictureTest {
 
     private static List<String> labels(Drawing drawing) {
-        return drawing.shapes().stream().filter(s -> s instanceof Shape.Label).map(s -> ((Shape.Label) s).text()).toList();
+        return drawing.shapes().stream()
+                .filter(s -> s instanceof Shape.Label)
+                .map(s -> ((Shape.Label) s).text())
+                .toList();
     }
 
     @ParameterizedTest
@@ -29,7 +32,8 @@ class VehiclePictureTest {
         for (Place place : Place.of(vehicle)) {
             assertThat(labels).as(place.code()).contains(Hypothesis.where(vehicle, place.code()));
         }
-        assertThat(drawing.shapes().stream().filter(s -> s instanceof Shape.Outline o && o.role() == Role.FRAME)).hasSize(Place.of(vehicle).size());
+        assertThat(drawing.shapes().stream().filter(s -> s instanceof Shape.Outline o && o.role() == Role.FRAME))
+                .hasSize(Place.of(vehicle).size());
     }
 
     @Test
@@ -39,28 +43,36 @@ class VehiclePictureTest {
 
     @Test
     void theLeadingPositionIsMarkedByShapeAndByColour() {
-        Drawing drawing = VehicleDrawing.of(Asked.of("car", "listen-probe@front-right=rumble spin-by-hand@front-right=rough"));
-        assertThat(drawing.shapes()).anyMatch(s -> s instanceof Shape.Outline o && o.role() == Role.FRAME && o.known() == Known.MEASURED);
+        Drawing drawing =
+                VehicleDrawing.of(Asked.of("car", "listen-probe@front-right=rumble spin-by-hand@front-right=rough"));
+        assertThat(drawing.shapes())
+                .anyMatch(s -> s instanceof Shape.Outline o && o.role() == Role.FRAME && o.known() == Known.MEASURED);
         assertThat(drawing.shapes()).anyMatch(s -> s instanceof Shape.Outline o && o.role() == Role.ANSWER);
         assertThat(drawing.title()).contains("front right").contains("leads with");
     }
 
     @Test
     void nothingLeadsBeforeAnythingIsNoted() {
-        assertThat(VehicleDrawing.of(Asked.of("car", "")).shapes()).noneMatch(s -> s instanceof Shape.Outline o && o.role() == Role.ANSWER);
+        assertThat(VehicleDrawing.of(Asked.of("car", "")).shapes())
+                .noneMatch(s -> s instanceof Shape.Outline o && o.role() == Role.ANSWER);
     }
 
     @ParameterizedTest
     @CsvSource({"rock-12-6", "rock-3-9", "noise-turning", "listen-probe"})
     void checksThatAPictureTellsBetterHaveOne(String check) {
-        assertThat(CheckDrawing.of(Checks.of(check))).hasValueSatisfying(d -> assertThat(d.shapes()).hasSizeGreaterThan(4));
+        assertThat(CheckDrawing.of(Checks.of(check)))
+                .hasValueSatisfying(d -> assertThat(d.shapes()).hasSizeGreaterThan(4));
     }
 
     @Test
     void everyCheckSaysHowInHowLongAndWithWhat() {
         for (String vehicle : List.of("car", "van", "motorcycle", "bicycle", "trailer")) {
-            assertThat(Checks.ways(vehicle)).isNotEmpty().allMatch(w -> w.how().length() > 20 && w.minutes() > 0 && w.minutes() <= 120);
-            assertThat(Checks.ways(vehicle)).filteredOn(w -> w.road() || w.lifted()).allMatch(w -> !w.caution().isBlank() || w.hazard() == 0);
+            assertThat(Checks.ways(vehicle))
+                    .isNotEmpty()
+                    .allMatch(w -> w.how().length() > 20 && w.minutes() > 0 && w.minutes() <= 120);
+            assertThat(Checks.ways(vehicle))
+                    .filteredOn(w -> w.road() || w.lifted())
+                    .allMatch(w -> !w.caution().isBlank() || w.hazard() == 0);
         }
     }
 }

@@ -10,12 +10,25 @@ import org.junit.jupiter.api.Test;
 class LimitScaleTest {
 
     private static Drawing scale(double... values) {
-        return LimitScale.of("s", "scale", "mm", 0, 0.32, 0.025, 0.125,
-                java.util.Arrays.stream(values).mapToObj(v -> new LimitScale.Marker(v, "v" + v, Role.ANSWER)).toList());
+        return LimitScale.of(
+                "s",
+                "scale",
+                "mm",
+                0,
+                0.32,
+                0.025,
+                0.125,
+                java.util.Arrays.stream(values)
+                        .mapToObj(v -> new LimitScale.Marker(v, "v" + v, Role.ANSWER))
+                        .toList());
     }
 
     private static List<Shape.Outline> areas(Drawing drawing, Role role) {
-        return drawing.shapes().stream().filter(Shape.Outline.class::isInstance).map(Shape.Outline.class::cast).filter(o -> o.closed() && o.role() == role).toList();
+        return drawing.shapes().stream()
+                .filter(Shape.Outline.class::isInstance)
+                .map(Shape.Outline.class::cast)
+                .filter(o -> o.closed() && o.role() == role)
+                .toList();
     }
 
     @Test
@@ -33,13 +46,16 @@ class LimitScaleTest {
         assertThat(areas(drawing, Role.ANSWER)).isEmpty();
         List<Point> arrow = areas(drawing, Role.OUT).get(0).points();
         assertThat(arrow.get(0).x()).isGreaterThan(arrow.get(1).x());
-        assertThat(drawing.shapes()).anyMatch(s -> s instanceof Shape.Label l && l.text().equals("v0.9"));
+        assertThat(drawing.shapes())
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("v0.9"));
     }
 
     @Test
     void ticksAreRoundNumbersAndFew() {
-        List<String> ticks = scale(0.08).shapes().stream().filter(s -> s instanceof Shape.Label l && l.anchor().equals("middle") && l.at().y() > 0)
-                .map(s -> ((Shape.Label) s).text()).toList();
+        List<String> ticks = scale(0.08).shapes().stream()
+                .filter(s -> s instanceof Shape.Label l && l.anchor().equals("middle") && l.at().y() > 0)
+                .map(s -> ((Shape.Label) s).text())
+                .toList();
         assertThat(ticks).contains("0", "0.1", "0.3").hasSizeBetween(4, 9);
     }
 

@@ -30,13 +30,30 @@ class FitTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"k5,25,2,11", "m6,35,9,25", "h6,20,-13,0", "g6,20,-20,-7", "j5,30,-4,5", "j6,40,-5,11", "n6,60,20,39", "p6,100,37,59"})
+    @CsvSource({
+        "k5,25,2,11",
+        "m6,35,9,25",
+        "h6,20,-13,0",
+        "g6,20,-20,-7",
+        "j5,30,-4,5",
+        "j6,40,-5,11",
+        "n6,60,20,39",
+        "p6,100,37,59"
+    })
     void shaftsAreThoseOfTheStandard(String symbol, double mm, double lower, double upper) {
         assertThat(SeatBands.shaft(symbol, mm)).contains(new Band(lower, upper));
     }
 
     @ParameterizedTest
-    @CsvSource({"N7,47,-33,-8", "P7,52,-51,-21", "R7,62,-60,-30", "R7,72,-62,-32", "H7,120,0,35", "K7,8,-10,5", "M7,18,-18,0"})
+    @CsvSource({
+        "N7,47,-33,-8",
+        "P7,52,-51,-21",
+        "R7,62,-60,-30",
+        "R7,72,-62,-32",
+        "H7,120,0,35",
+        "K7,8,-10,5",
+        "M7,18,-18,0"
+    })
     void housingsAreThoseOfTheStandard(String symbol, double mm, double lower, double upper) {
         assertThat(SeatBands.hole(symbol, mm)).contains(new Band(lower, upper));
     }
@@ -70,7 +87,8 @@ class FitTest {
         assertThat(fit.preload()).isTrue();
         assertThat(fit.classThatLeaves()).isEqualTo("C3");
         assertThat(FitWords.answer(fit).findings().get(0).sentence()).contains("C3 leaves 6.9");
-        assertThat(FitWords.answer(fit("designation", "6205/C3", "seat", "k5")).level()).isEqualTo(Level.RIGHT);
+        assertThat(FitWords.answer(fit("designation", "6205/C3", "seat", "k5")).level())
+                .isEqualTo(Level.RIGHT);
     }
 
     @Test
@@ -82,13 +100,18 @@ class FitTest {
 
     @Test
     void aHollowShaftAndAThinHousingPressLess() {
-        assertThat(fit("designation", "6205", "seat", "m6", "shaftBoreMm", "18").pressureMPa()).isLessThan(fit("designation", "6205", "seat", "m6").pressureMPa());
-        assertThat(fit("designation", "6205", "ring", "outer", "seat", "P7", "housingOutsideMm", "60").pressureMPa()).isLessThan(fit("designation", "6205", "ring", "outer", "seat", "P7").pressureMPa());
+        assertThat(fit("designation", "6205", "seat", "m6", "shaftBoreMm", "18").pressureMPa())
+                .isLessThan(fit("designation", "6205", "seat", "m6").pressureMPa());
+        assertThat(fit("designation", "6205", "ring", "outer", "seat", "P7", "housingOutsideMm", "60")
+                        .pressureMPa())
+                .isLessThan(fit("designation", "6205", "ring", "outer", "seat", "P7")
+                        .pressureMPa());
     }
 
     @Test
     void aMeasuredSeatTakesThePlaceOfASymbol() {
-        Fit fit = fit("bore", "25", "outside", "52", "width", "15", "measuredMinMm", "25.006", "measuredMaxMm", "25.010");
+        Fit fit =
+                fit("bore", "25", "outside", "52", "width", "15", "measuredMinMm", "25.006", "measuredMaxMm", "25.010");
         assertThat(fit.interference().minUm()).isCloseTo(6, within(1e-6));
         assertThat(fit.interference().maxUm()).isCloseTo(20, within(1e-6));
         Fit loose = fit("bore", "25", "outside", "52", "width", "15", "measuredMaxMm", "24.96");
@@ -98,15 +121,32 @@ class FitTest {
 
     @Test
     void roughSeatsLoseALittleOfTheirInterference() {
-        assertThat(fit("designation", "6205", "seat", "k5", "rough", "yes").interference().meanUm()).isCloseTo(11.5 * 25 / 27, within(1e-9));
+        assertThat(fit("designation", "6205", "seat", "k5", "rough", "yes")
+                        .interference()
+                        .meanUm())
+                .isCloseTo(11.5 * 25 / 27, within(1e-9));
     }
 
     @Test
     void whatCannotBeIsASentence() {
-        assertThat(read("designation", "6205", "seat", "N7").sentences("seat")).singleElement().asString().contains("small letter is a shaft");
-        assertThat(read("designation", "6205", "seat", "k5", "shaftBoreMm", "25").sentences("shaftBoreMm")).singleElement().asString().contains("has no wall");
-        assertThat(read("designation", "6205", "ring", "outer", "seat", "N7", "housingOutsideMm", "50").sentences("housingOutsideMm")).singleElement().asString().contains("smaller than the bearing");
-        assertThat(read("bore", "25", "measuredMinMm", "30").sentences("measuredMinMm")).singleElement().asString().contains("does not belong");
+        assertThat(read("designation", "6205", "seat", "N7").sentences("seat"))
+                .singleElement()
+                .asString()
+                .contains("small letter is a shaft");
+        assertThat(read("designation", "6205", "seat", "k5", "shaftBoreMm", "25")
+                        .sentences("shaftBoreMm"))
+                .singleElement()
+                .asString()
+                .contains("has no wall");
+        assertThat(read("designation", "6205", "ring", "outer", "seat", "N7", "housingOutsideMm", "50")
+                        .sentences("housingOutsideMm"))
+                .singleElement()
+                .asString()
+                .contains("smaller than the bearing");
+        assertThat(read("bore", "25", "measuredMinMm", "30").sentences("measuredMinMm"))
+                .singleElement()
+                .asString()
+                .contains("does not belong");
         assertThat(read("seat", "k5").sentences("bore")).isNotEmpty();
         assertThat(read("bore", "25").sentences("seat")).isNotEmpty();
         assertThat(fit("bore", "25", "seat", "k5").input().estimatedSizes()).isTrue();

@@ -23,7 +23,8 @@ class HeatStepsTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return HeatWords.answer(HeatPlan.of(FieldReader.read(HeatFields.LIST, texts, UnitSystem.METRIC).record()));
+        return HeatWords.answer(HeatPlan.of(
+                FieldReader.read(HeatFields.LIST, texts, UnitSystem.METRIC).record()));
     }
 
     @Test
@@ -36,31 +37,77 @@ class HeatStepsTest {
 
     @Test
     void aFreezerIsKeptDryAndDryIceWantsAir() {
-        assertThat(answer("boreMm", "25", "interferenceUm", "20", "shaft", "-18").steps()).anyMatch(s -> s.code().equals("chill") && s.caution().contains("Never wet"));
-        assertThat(answer("boreMm", "25", "interferenceUm", "20", "shaft", "-78").steps()).anyMatch(s -> s.code().equals("chill") && s.caution().contains("air the room"));
-        assertThat(answer("boreMm", "25", "interferenceUm", "20").steps()).noneMatch(s -> s.code().equals("chill"));
+        assertThat(answer("boreMm", "25", "interferenceUm", "20", "shaft", "-18")
+                        .steps())
+                .anyMatch(s -> s.code().equals("chill") && s.caution().contains("Never wet"));
+        assertThat(answer("boreMm", "25", "interferenceUm", "20", "shaft", "-78")
+                        .steps())
+                .anyMatch(s -> s.code().equals("chill") && s.caution().contains("air the room"));
+        assertThat(answer("boreMm", "25", "interferenceUm", "20").steps())
+                .noneMatch(s -> s.code().equals("chill"));
     }
 
     @ParameterizedTest
     @CsvSource({"steel,11.7", "aluminium,23", "cast-iron,10.5", "magnesium,26"})
     void eachMaterialOpensByItsOwnExpansion(String material, double perMillion) {
-        HeatPlan p = HeatPlan.of(FieldReader.read(HeatFields.LIST, Map.of("part", "housing", "outsideMm", "52", "ringMaterial", material, "interferenceUm", "20", "slidingUm", "30"), UnitSystem.METRIC).record());
+        HeatPlan p = HeatPlan.of(FieldReader.read(
+                        HeatFields.LIST,
+                        Map.of(
+                                "part",
+                                "housing",
+                                "outsideMm",
+                                "52",
+                                "ringMaterial",
+                                material,
+                                "interferenceUm",
+                                "20",
+                                "slidingUm",
+                                "30"),
+                        UnitSystem.METRIC)
+                .record());
         assertThat(p.ringC()).isCloseTo(20 + 50 / (perMillion * 52 / 1000), within(1e-6));
     }
 
     @Test
     void aHousingIsHeatedNoHotterThanItsMetalTakes() {
-        HeatPlan magnesium = HeatPlan.of(FieldReader.read(HeatFields.LIST, Map.of("part", "housing", "outsideMm", "52", "ringMaterial", "magnesium", "interferenceUm", "20"), UnitSystem.METRIC).record());
+        HeatPlan magnesium = HeatPlan.of(FieldReader.read(
+                        HeatFields.LIST,
+                        Map.of(
+                                "part",
+                                "housing",
+                                "outsideMm",
+                                "52",
+                                "ringMaterial",
+                                "magnesium",
+                                "interferenceUm",
+                                "20"),
+                        UnitSystem.METRIC)
+                .record());
         assertThat(magnesium.input().limitC()).isEqualTo(100);
-        HeatPlan alloy = HeatPlan.of(FieldReader.read(HeatFields.LIST, Map.of("part", "housing", "outsideMm", "52", "ringMaterial", "aluminium", "interferenceUm", "20"), UnitSystem.METRIC).record());
+        HeatPlan alloy = HeatPlan.of(FieldReader.read(
+                        HeatFields.LIST,
+                        Map.of(
+                                "part",
+                                "housing",
+                                "outsideMm",
+                                "52",
+                                "ringMaterial",
+                                "aluminium",
+                                "interferenceUm",
+                                "20"),
+                        UnitSystem.METRIC)
+                .record());
         assertThat(alloy.input().limitC()).isEqualTo(120);
     }
 
     @Test
     void theCurveIsDrawnOnlyWhereThereAreSecondsToShow() {
-        assertThat(answer("designation", "6220", "interferenceUm", "38").drawings()).singleElement().satisfies(d -> assertThat(d.title()).contains("grips after"));
+        assertThat(answer("designation", "6220", "interferenceUm", "38").drawings())
+                .singleElement()
+                .satisfies(d -> assertThat(d.title()).contains("grips after"));
         assertThat(answer("boreMm", "25", "interferenceUm", "20").drawings()).isEmpty();
-        assertThat(answer("designation", "6220", "interferenceUm", "38").figures()).anyMatch(f -> f.what().equals("in the hand") && f.unit().equals("s"));
+        assertThat(answer("designation", "6220", "interferenceUm", "38").figures())
+                .anyMatch(f -> f.what().equals("in the hand") && f.unit().equals("s"));
     }
 
     @Test
@@ -72,16 +119,32 @@ class HeatStepsTest {
     }
 
     private static double ring(String name, String value) {
-        return HeatPlan.of(FieldReader.read(HeatFields.LIST, Map.of("boreMm", "40", "interferenceUm", "20", name, value), UnitSystem.METRIC).record()).ringC();
+        return HeatPlan.of(FieldReader.read(
+                                HeatFields.LIST,
+                                Map.of("boreMm", "40", "interferenceUm", "20", name, value),
+                                UnitSystem.METRIC)
+                        .record())
+                .ringC();
     }
 
     @Test
     void aBlockOverTheRingsLimitIsStoppedAndAHeavierOneNamed() {
-        HeatBlock.Input light = FieldReader.read(HeatBlock.LIST, Map.of("blockMassKg", "0.1", "block", "120", "ringMassKg", "0.2", "wanted", "110"), UnitSystem.METRIC).record();
+        HeatBlock.Input light = FieldReader.read(
+                        HeatBlock.LIST,
+                        Map.of("blockMassKg", "0.1", "block", "120", "ringMassKg", "0.2", "wanted", "110"),
+                        UnitSystem.METRIC)
+                .record();
         Answer a = HeatBlock.of(light).answer();
-        assertThat(a.findings()).anyMatch(f -> f.code().equals("block-light") && f.sentence().contains("it takes a block of"));
-        HeatBlock.Input steel = FieldReader.read(HeatBlock.LIST, Map.of("blockMaterial", "steel", "blockMassKg", "0.1", "block", "120", "ringMassKg", "0.2"), UnitSystem.METRIC).record();
-        assertThat(HeatBlock.of(steel).finalC()).as("steel holds about half as much heat").isLessThan(HeatBlock.of(light).finalC());
+        assertThat(a.findings())
+                .anyMatch(f -> f.code().equals("block-light") && f.sentence().contains("it takes a block of"));
+        HeatBlock.Input steel = FieldReader.read(
+                        HeatBlock.LIST,
+                        Map.of("blockMaterial", "steel", "blockMassKg", "0.1", "block", "120", "ringMassKg", "0.2"),
+                        UnitSystem.METRIC)
+                .record();
+        assertThat(HeatBlock.of(steel).finalC())
+                .as("steel holds about half as much heat")
+                .isLessThan(HeatBlock.of(light).finalC());
         assertThat(HeatBlock.of(steel).answer().level()).isEqualTo(Level.RIGHT);
         assertThat(HeatBlock.of(steel).blockC()).isNull();
     }

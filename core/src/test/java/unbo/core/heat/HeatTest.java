@@ -33,14 +33,22 @@ class HeatTest {
         HeatPlan p = plan("boreMm", "25", "interferenceUm", "20", "slidingUm", "25");
         assertThat(p.ringC()).isCloseTo(174, within(0.5));
         assertThat(p.withinLimit()).isFalse();
-        assertThat(plan("boreMm", "25", "interferenceUm", "20", "slidingUm", "25", "shaft", "-18").ringC()).isCloseTo(136, within(0.5));
+        assertThat(plan("boreMm", "25", "interferenceUm", "20", "slidingUm", "25", "shaft", "-18")
+                        .ringC())
+                .isCloseTo(136, within(0.5));
     }
 
     @Test
     void overTheLimitACombinationIsFoundOrAPress() {
-        assertThat(HeatWords.advice(plan("boreMm", "25", "interferenceUm", "20", "slidingUm", "25", "limit", "150"))).contains("chill the shaft").contains("freezer");
-        assertThat(HeatWords.advice(plan("boreMm", "25", "interferenceUm", "20", "slidingUm", "25"))).contains("chill the shaft to -34 °C".replace('-', '−')).contains("dry ice");
-        assertThat(HeatWords.advice(plan("designation", "6205", "interferenceUm", "60", "slidingUm", "25"))).contains("press it").contains("kN");
+        assertThat(HeatWords.advice(plan("boreMm", "25", "interferenceUm", "20", "slidingUm", "25", "limit", "150")))
+                .contains("chill the shaft")
+                .contains("freezer");
+        assertThat(HeatWords.advice(plan("boreMm", "25", "interferenceUm", "20", "slidingUm", "25")))
+                .contains("chill the shaft to -34 °C".replace('-', '−'))
+                .contains("dry ice");
+        assertThat(HeatWords.advice(plan("designation", "6205", "interferenceUm", "60", "slidingUm", "25")))
+                .contains("press it")
+                .contains("kN");
         HeatPlan chilled = plan("boreMm", "25", "interferenceUm", "20", "slidingUm", "25", "shaft", "-34");
         assertThat(chilled.withinLimit()).isTrue();
     }
@@ -55,28 +63,56 @@ class HeatTest {
 
     @Test
     void aSealedBearingIsNotTakenToAHundred() {
-        assertThat(read(HeatFields.LIST, "designation", "6205-2RS", "interferenceUm", "10", "limit", "100").sentences("limit")).singleElement().asString().contains("sealed").contains("cooked");
-        assertThat(plan("designation", "6205-2RS", "interferenceUm", "10").input().limitC()).isEqualTo(80);
-        assertThat(read(HeatFields.LIST, "designation", "6205", "interferenceUm", "10", "limit", "180").problems()).isNotEmpty();
-        assertThat(HeatWords.answer(plan("designation", "6205", "interferenceUm", "10", "limit", "150")).findings()).anyMatch(f -> f.code().equals("heat-school"));
+        assertThat(read(HeatFields.LIST, "designation", "6205-2RS", "interferenceUm", "10", "limit", "100")
+                        .sentences("limit"))
+                .singleElement()
+                .asString()
+                .contains("sealed")
+                .contains("cooked");
+        assertThat(plan("designation", "6205-2RS", "interferenceUm", "10")
+                        .input()
+                        .limitC())
+                .isEqualTo(80);
+        assertThat(read(HeatFields.LIST, "designation", "6205", "interferenceUm", "10", "limit", "180")
+                        .problems())
+                .isNotEmpty();
+        assertThat(HeatWords.answer(plan("designation", "6205", "interferenceUm", "10", "limit", "150"))
+                        .findings())
+                .anyMatch(f -> f.code().equals("heat-school"));
     }
 
     @Test
     void secondsRunFromTheHeatDownToTheGrip() {
-        HeatPlan p = plan("boreMm", "25", "outsideMm", "31", "widthMm", "15", "massKg", "0.04", "interferenceUm", "8", "slidingUm", "20");
+        HeatPlan p = plan(
+                "boreMm",
+                "25",
+                "outsideMm",
+                "31",
+                "widthMm",
+                "15",
+                "massKg",
+                "0.04",
+                "interferenceUm",
+                "8",
+                "slidingUm",
+                "20");
         double area = Math.PI * 56 * 15 + Math.PI / 2 * (31 * 31 - 25 * 25);
         double tau = 0.04 * 470 / (12 * area * 1e-6);
         assertThat(p.tauS()).isCloseTo(tau, within(1e-6));
         assertThat(p.secondsAvailable()).isCloseTo(tau * Math.log((p.fromC() - 20) / (p.gripC() - 20)), within(1e-6));
         assertThat(p.openingUm(0)).isCloseTo(20, within(1e-6));
         assertThat(p.openingUm(p.secondsAvailable())).isCloseTo(0, within(1e-6));
-        assertThat(plan("boreMm", "25", "outsideMm", "52", "widthMm", "15", "interferenceUm", "40").secondsAvailable()).isZero();
-        assertThat(plan("boreMm", "25", "interferenceUm", "10").secondsAvailable()).isNull();
+        assertThat(plan("boreMm", "25", "outsideMm", "52", "widthMm", "15", "interferenceUm", "40")
+                        .secondsAvailable())
+                .isZero();
+        assertThat(plan("boreMm", "25", "interferenceUm", "10").secondsAvailable())
+                .isNull();
     }
 
     @Test
     void aHousingIsHeatedForItsBearing() {
-        HeatPlan p = plan("designation", "6205", "part", "housing", "ringMaterial", "aluminium", "interferenceUm", "33");
+        HeatPlan p =
+                plan("designation", "6205", "part", "housing", "ringMaterial", "aluminium", "interferenceUm", "33");
         assertThat(p.ringC()).isCloseTo(20 + (0.033 + 0.05) / (23e-6 * 52), within(0.5));
         assertThat(p.withinLimit()).isTrue();
         assertThat(HeatWords.answer(p).steps()).anyMatch(s -> s.caution().contains("magnesium"));
@@ -84,26 +120,47 @@ class HeatTest {
 
     @Test
     void temperColoursAreJudgedAfterwards() {
-        assertThat(HeatWords.answer(plan("boreMm", "25", "interferenceUm", "5", "slidingUm", "15", "colour", "blue")).level()).isEqualTo(Level.STOP);
-        assertThat(HeatWords.answer(plan("boreMm", "25", "interferenceUm", "5", "slidingUm", "15", "colour", "straw")).level()).isEqualTo(Level.WATCH);
+        assertThat(HeatWords.answer(plan("boreMm", "25", "interferenceUm", "5", "slidingUm", "15", "colour", "blue"))
+                        .level())
+                .isEqualTo(Level.STOP);
+        assertThat(HeatWords.answer(plan("boreMm", "25", "interferenceUm", "5", "slidingUm", "15", "colour", "straw"))
+                        .level())
+                .isEqualTo(Level.WATCH);
     }
 
     @Test
     void whatCannotBeIsASentence() {
-        assertThat(read(HeatFields.LIST, "boreMm", "25", "interferenceUm", "10", "shaft", "60", "limit", "50").sentences("shaft")).singleElement().asString().contains("colder of the two");
-        assertThat(read(HeatFields.LIST, "interferenceUm", "10").sentences("boreMm")).isNotEmpty();
-        assertThat(read(HeatFields.LIST, "boreMm", "52", "outsideMm", "25", "interferenceUm", "10").sentences("outsideMm")).isNotEmpty();
-        assertThat(read(HeatBlock.LIST, "blockMassKg", "1", "block", "20", "ringMassKg", "0.1", "ring", "25").sentences("block")).singleElement().asString().contains("does not warm");
+        assertThat(read(HeatFields.LIST, "boreMm", "25", "interferenceUm", "10", "shaft", "60", "limit", "50")
+                        .sentences("shaft"))
+                .singleElement()
+                .asString()
+                .contains("colder of the two");
+        assertThat(read(HeatFields.LIST, "interferenceUm", "10").sentences("boreMm"))
+                .isNotEmpty();
+        assertThat(read(HeatFields.LIST, "boreMm", "52", "outsideMm", "25", "interferenceUm", "10")
+                        .sentences("outsideMm"))
+                .isNotEmpty();
+        assertThat(read(HeatBlock.LIST, "blockMassKg", "1", "block", "20", "ringMassKg", "0.1", "ring", "25")
+                        .sentences("block"))
+                .singleElement()
+                .asString()
+                .contains("does not warm");
     }
 
     @Test
     void theWorkedHeatBlockBothWays() {
-        HeatBlock b = HeatBlock.of(read(HeatBlock.LIST, "blockMassKg", "0.4", "block", "130", "ringMassKg", "0.1", "wanted", "110").record());
+        HeatBlock b = HeatBlock.of(
+                read(HeatBlock.LIST, "blockMassKg", "0.4", "block", "130", "ringMassKg", "0.1", "wanted", "110")
+                        .record());
         assertThat(b.finalC()).isCloseTo(117.3, within(0.2));
         assertThat(b.answer().level()).isEqualTo(Level.STOP);
-        HeatBlock back = HeatBlock.of(read(HeatBlock.LIST, "blockMassKg", "0.4", "block", String.valueOf(b.blockC()), "ringMassKg", "0.1").record());
+        HeatBlock back = HeatBlock.of(
+                read(HeatBlock.LIST, "blockMassKg", "0.4", "block", String.valueOf(b.blockC()), "ringMassKg", "0.1")
+                        .record());
         assertThat(back.finalC()).isCloseTo(110, within(0.01));
-        HeatBlock heavy = HeatBlock.of(read(HeatBlock.LIST, "blockMassKg", String.valueOf(b.massKg()), "block", "120", "ringMassKg", "0.1").record());
+        HeatBlock heavy = HeatBlock.of(
+                read(HeatBlock.LIST, "blockMassKg", String.valueOf(b.massKg()), "block", "120", "ringMassKg", "0.1")
+                        .record());
         assertThat(heavy.finalC()).isCloseTo(110, within(0.01));
     }
 }

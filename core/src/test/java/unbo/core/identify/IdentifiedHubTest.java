@@ -15,7 +15,8 @@ import unbo.core.sheet.How;
 class IdentifiedHubTest {
 
     private static Reading<HubInput> read(String... pairs) {
-        Map<String, String> texts = new HashMap<>(Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110"));
+        Map<String, String> texts = new HashMap<>(
+                Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110"));
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
@@ -34,14 +35,30 @@ class IdentifiedHubTest {
 
     @Test
     void aConeAndCupOfDifferentSeriesAreRefusedWithTheReason() {
-        assertThat(read("outerCup", "L45410").sentences("outerCup")).singleElement().asString().contains("series L446").contains("own series");
+        assertThat(read("outerCup", "L45410").sentences("outerCup"))
+                .singleElement()
+                .asString()
+                .contains("series L446")
+                .contains("own series");
     }
 
     @Test
     void unknownNumbersAreKeptAndAskForSizesByHand() {
         Reading<HubInput> asked = read("outerCone", "yard 7", "outerCup", "yard 8");
-        assertThat(asked.problems()).extracting(p -> p.field()).containsExactly("outerBore", "outerOutside", "outerWidth");
-        Reading<HubInput> sized = read("outerCone", "yard 7", "outerCup", "yard 8", "outerBore", "1\"", "outerOutside", "50", "outerWidth", "14");
+        assertThat(asked.problems())
+                .extracting(p -> p.field())
+                .containsExactly("outerBore", "outerOutside", "outerWidth");
+        Reading<HubInput> sized = read(
+                "outerCone",
+                "yard 7",
+                "outerCup",
+                "yard 8",
+                "outerBore",
+                "1\"",
+                "outerOutside",
+                "50",
+                "outerWidth",
+                "14");
         IdentifiedHub hub = IdentifiedHub.of(sized.record());
         assertThat(hub.outer().bore()).isEqualTo(new Size(25.4, How.MEASURED));
         assertThat(hub.findings()).anyMatch(f -> f.code().equals("pair-unknown"));
@@ -50,34 +67,55 @@ class IdentifiedHubTest {
     @Test
     void aMeasuredSizeThatDepartsFromTheTableIsNamedAndUsed() {
         IdentifiedHub hub = IdentifiedHub.of(read("outerBore", "26.99").record());
-        assertThat(hub.findings()).anyMatch(f -> f.code().equals("size-departs") && f.sentence().contains("26.99"));
+        assertThat(hub.findings())
+                .anyMatch(f -> f.code().equals("size-departs") && f.sentence().contains("26.99"));
         assertThat(hub.outer().bore().mm()).isEqualTo(26.99);
-        assertThat(IdentifiedHub.of(read("outerBore", "25.42").record()).outer().bore()).isEqualTo(new Size(25.4, How.TABLE));
+        assertThat(IdentifiedHub.of(read("outerBore", "25.42").record()).outer().bore())
+                .isEqualTo(new Size(25.4, How.TABLE));
     }
 
     @Test
     void anInchConeAsksForItsCup() {
-        assertThat(read("outerCup", "").sentences("outerCup")).singleElement().asString().contains("what is stamped on the cup");
+        assertThat(read("outerCup", "").sentences("outerCup"))
+                .singleElement()
+                .asString()
+                .contains("what is stamped on the cup");
     }
 
     @Test
     void aMetricTaperNeedsOneNumberOnly() {
-        IdentifiedHub hub = IdentifiedHub.of(read("outerCone", "32008X", "outerCup", "", "innerCone", "32010X", "innerCup", "").record());
+        IdentifiedHub hub =
+                IdentifiedHub.of(read("outerCone", "32008X", "outerCup", "", "innerCone", "32010X", "innerCup", "")
+                        .record());
         assertThat(hub.outer().name()).isEqualTo("32008X");
         assertThat(hub.inner().outside().mm()).isEqualTo(80);
     }
 
     @Test
     void lengthsThatCannotBeAreRefusedInSentences() {
-        assertThat(read("hubBore", "51").sentences("hubBore")).singleElement().asString().contains("must be under the smaller cup");
-        assertThat(read("hubBore", "30", "spindle", "31").sentences("spindle")).singleElement().asString().contains("does not go through");
-        assertThat(read("seal", "big").sentences("seal")).singleElement().asString().contains("no seal size");
-        assertThat(read("spindle", "-5 mm").sentences("spindle")).singleElement().asString().contains("cannot be negative");
+        assertThat(read("hubBore", "51").sentences("hubBore"))
+                .singleElement()
+                .asString()
+                .contains("must be under the smaller cup");
+        assertThat(read("hubBore", "30", "spindle", "31").sentences("spindle"))
+                .singleElement()
+                .asString()
+                .contains("does not go through");
+        assertThat(read("seal", "big").sentences("seal"))
+                .singleElement()
+                .asString()
+                .contains("no seal size");
+        assertThat(read("spindle", "-5 mm").sentences("spindle"))
+                .singleElement()
+                .asString()
+                .contains("cannot be negative");
     }
 
     @Test
     void aHubOfTwoBallBearingsIsIdentifiedLikeOneOfTapers() {
-        IdentifiedHub hub = IdentifiedHub.of(read("outerCone", "6005-2RS", "outerCup", "", "innerCone", "6007 2RS C3", "innerCup", "").record());
+        IdentifiedHub hub = IdentifiedHub.of(
+                read("outerCone", "6005-2RS", "outerCup", "", "innerCone", "6007 2RS C3", "innerCup", "")
+                        .record());
         assertThat(hub.outer().taper()).isFalse();
         assertThat(hub.outer().bore()).isEqualTo(new Size(25, How.TABLE));
         assertThat(hub.inner().name()).isEqualTo("6007-2RS/C3");
@@ -87,7 +125,9 @@ class IdentifiedHubTest {
 
     @Test
     void aCartridgeStandsAlone() {
-        IdentifiedHub hub = IdentifiedHub.of(read("outerCone", "DAC40740036/34", "outerCup", "", "innerCone", "", "innerCup", "").record());
+        IdentifiedHub hub =
+                IdentifiedHub.of(read("outerCone", "DAC40740036/34", "outerCup", "", "innerCone", "", "innerCup", "")
+                        .record());
         assertThat(hub.inner()).isNull();
         assertThat(hub.outer().outside()).isEqualTo(new Size(74, How.TABLE));
         assertThat(HubWords.answer(hub).figures().get(0).what()).isEqualTo("bearing");
@@ -95,26 +135,42 @@ class IdentifiedHubTest {
 
     @Test
     void aTaperNeverStandsAloneAndABallBearingHasNoCup() {
-        assertThat(read("innerCone", "", "innerCup", "").sentences("innerCone")).singleElement().asString().contains("never stands alone");
-        assertThat(read("outerCone", "6005", "outerCup", "L44610").sentences("outerCup")).isNotEmpty();
+        assertThat(read("innerCone", "", "innerCup", "").sentences("innerCone"))
+                .singleElement()
+                .asString()
+                .contains("never stands alone");
+        assertThat(read("outerCone", "6005", "outerCup", "L44610").sentences("outerCup"))
+                .isNotEmpty();
     }
 
     @Test
     void defaultsGiveWayAndRefuseNothing() {
-        Reading<HubInput> needles = FieldReader.read(HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516"), UnitSystem.METRIC);
+        Reading<HubInput> needles = FieldReader.read(
+                HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516"), UnitSystem.METRIC);
         assertThat(needles.problems()).isEmpty();
         IdentifiedHub hub = IdentifiedHub.of(needles.record());
         assertThat(hub.spindle().mm()).isLessThan(hub.hubBore().mm());
         assertThat(hub.hubBore().mm()).isLessThanOrEqualTo(hub.outer().outside().mm());
-        IdentifiedHub measured = IdentifiedHub.of(FieldReader.read(HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24"), UnitSystem.METRIC).record());
+        IdentifiedHub measured = IdentifiedHub.of(FieldReader.read(
+                        HubFields.LIST,
+                        Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24"),
+                        UnitSystem.METRIC)
+                .record());
         assertThat(measured.spindle().mm()).isLessThan(24);
-        assertThat(FieldReader.read(HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24", "spindle", "25"), UnitSystem.METRIC).sentences("spindle"))
-                .singleElement().asString().contains("does not go through");
+        assertThat(FieldReader.read(
+                                HubFields.LIST,
+                                Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24", "spindle", "25"),
+                                UnitSystem.METRIC)
+                        .sentences("spindle"))
+                .singleElement()
+                .asString()
+                .contains("does not go through");
     }
 
     @Test
     void whatIsNotRecognisedIsNoTaper() {
-        Map<String, String> unknown = Map.of("outerCone", "QX-77-1", "outerBore", "25", "outerOutside", "52", "outerWidth", "15");
+        Map<String, String> unknown =
+                Map.of("outerCone", "QX-77-1", "outerBore", "25", "outerOutside", "52", "outerWidth", "15");
         Reading<HubInput> alone = FieldReader.read(HubFields.LIST, unknown, UnitSystem.METRIC);
         assertThat(alone.problems()).isEmpty();
         IdentifiedHub hub = IdentifiedHub.of(alone.record());
@@ -124,8 +180,28 @@ class IdentifiedHubTest {
 
     @Test
     void anUnknownConeWithAnUnknownCupIsATaperByWhatWasTyped() {
-        Map<String, String> pair = new HashMap<>(Map.of("outerCone", "QX771", "outerCup", "QX710", "outerBore", "25", "outerOutside", "52", "outerWidth", "16"));
-        pair.putAll(Map.of("innerCone", "QX881", "innerCup", "QX810", "innerBore", "30", "innerOutside", "62", "innerWidth", "17"));
+        Map<String, String> pair = new HashMap<>(Map.of(
+                "outerCone",
+                "QX771",
+                "outerCup",
+                "QX710",
+                "outerBore",
+                "25",
+                "outerOutside",
+                "52",
+                "outerWidth",
+                "16"));
+        pair.putAll(Map.of(
+                "innerCone",
+                "QX881",
+                "innerCup",
+                "QX810",
+                "innerBore",
+                "30",
+                "innerOutside",
+                "62",
+                "innerWidth",
+                "17"));
         Reading<HubInput> reading = FieldReader.read(HubFields.LIST, pair, UnitSystem.METRIC);
         assertThat(reading.problems()).isEmpty();
         assertThat(IdentifiedHub.of(reading.record()).outer().taper()).isTrue();

@@ -14,21 +14,35 @@ class TypeFinderTest {
         Set<String> reached = new HashSet<>();
         for (TypeFinder.Step step : TypeFinder.all()) {
             for (TypeFinder.Option option : step.options()) {
-                assertThat(TypeFinder.step(option.leads()).isPresent() ^ TypeFinder.found(option.leads()).isPresent()).as(option.leads()).isTrue();
+                assertThat(TypeFinder.step(option.leads()).isPresent()
+                                ^ TypeFinder.found(option.leads()).isPresent())
+                        .as(option.leads())
+                        .isTrue();
                 assertThat(option.picture().shapes()).hasSizeGreaterThan(3);
                 reached.add(option.leads());
             }
         }
-        assertThat(reached).contains("adjustable-taper", "cartridge", "unit", "ball-pair", "cup-and-cone", "needle-pivot", "head-taper");
+        assertThat(reached)
+                .contains(
+                        "adjustable-taper",
+                        "cartridge",
+                        "unit",
+                        "ball-pair",
+                        "cup-and-cone",
+                        "needle-pivot",
+                        "head-taper");
     }
 
     @Test
     void outcomesNamePlacesThatAreKnownAndTheWayThere() {
-        for (String code : new String[] {"adjustable-taper", "unit", "needle-pivot", "ball-pivot", "head-balls", "cartridge"}) {
+        for (String code :
+                new String[] {"adjustable-taper", "unit", "needle-pivot", "ball-pivot", "head-balls", "cartridge"}) {
             TypeFinder.Found found = TypeFinder.found(code).orElseThrow();
             assertThat(Suitability.placeLabel(found.place())).as(code).isPresent();
         }
-        assertThat(TypeFinder.way("unit")).extracting(TypeFinder.Option::leads).containsExactly("wheel", "knuckle", "unit");
+        assertThat(TypeFinder.way("unit"))
+                .extracting(TypeFinder.Option::leads)
+                .containsExactly("wheel", "knuckle", "unit");
         assertThat(TypeFinder.way("nothing")).isEmpty();
         assertThat(TypeFinder.step("nothing")).isEmpty();
     }

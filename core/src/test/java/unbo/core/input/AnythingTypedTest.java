@@ -27,15 +27,44 @@ import unbo.core.vehicle.VehicleInput;
 /** Whatever anybody types, the reader answers with a record or with sentences, never with a fault. */
 class AnythingTypedTest {
 
-    private static final List<FieldList<?>> LISTS = List.of(CastleNutFields.LIST, HubFields.LIST, IntakeFields.LIST, HubGreaseFields.LIST,
-            BearingGreaseFields.LIST, ProofFields.LIST, DueFields.LIST, VehicleInput.LIST, MarkingQuestion.MATCH.fields(), MarkingQuestion.DECODE.fields());
+    private static final List<FieldList<?>> LISTS = List.of(
+            CastleNutFields.LIST,
+            HubFields.LIST,
+            IntakeFields.LIST,
+            HubGreaseFields.LIST,
+            BearingGreaseFields.LIST,
+            ProofFields.LIST,
+            DueFields.LIST,
+            VehicleInput.LIST,
+            MarkingQuestion.MATCH.fields(),
+            MarkingQuestion.DECODE.fields());
 
     @Provide
     Arbitrary<String> typed() {
         return Arbitraries.oneOf(
-                Arbitraries.strings().withChars("0123456789.,;-+/\"' eE°mMinthuNfCFK½¾×x").ofMaxLength(14),
+                Arbitraries.strings()
+                        .withChars("0123456789.,;-+/\"' eE°mMinthuNfCFK½¾×x")
+                        .ofMaxLength(14),
                 Arbitraries.strings().ofMaxLength(20),
-                Arbitraries.of("", " ", "1e999", "-1e-999", "1/0", "NaN", "Infinity", "0x10", "１２", "1,234", "1.2.3", "2026-02-30", "true", "km", "L44649", "32008X", "?", "0,0,0"));
+                Arbitraries.of(
+                        "",
+                        " ",
+                        "1e999",
+                        "-1e-999",
+                        "1/0",
+                        "NaN",
+                        "Infinity",
+                        "0x10",
+                        "１２",
+                        "1,234",
+                        "1.2.3",
+                        "2026-02-30",
+                        "true",
+                        "km",
+                        "L44649",
+                        "32008X",
+                        "?",
+                        "0,0,0"));
     }
 
     @Property
@@ -52,7 +81,8 @@ class AnythingTypedTest {
                     assertThat(p.sentence()).endsWith(".");
                     assertThat(list.field(p.field())).isPresent();
                 });
-                reading.fields().forEach((name, field) -> assertThat(field.typed()).isEqualTo(texts.get(name)));
+                reading.fields()
+                        .forEach((name, field) -> assertThat(field.typed()).isEqualTo(texts.get(name)));
             }
         }
     }
@@ -64,7 +94,11 @@ class AnythingTypedTest {
             texts.put(name, wild);
             Reading<?> reading = FieldReader.read(HubGreaseFields.LIST, texts, UnitSystem.METRIC);
             if (reading.ok()) {
-                assertThat(HubGreaseFields.QUESTION.answer().apply(HubGreaseFields.LIST.make().apply(new Values(reading.fields()))).figures()).isNotEmpty();
+                assertThat(HubGreaseFields.QUESTION
+                                .answer()
+                                .apply(HubGreaseFields.LIST.make().apply(new Values(reading.fields())))
+                                .figures())
+                        .isNotEmpty();
             }
         }
     }

@@ -14,7 +14,9 @@ import unbo.core.measure.Quantity;
 
 class FieldReaderTest {
 
-    private static final Field SHIM = Field.quantity("shim", "Shim", Quantity.LENGTH, "mm", 0, 20).usually(0.05, 2).must();
+    private static final Field SHIM = Field.quantity("shim", "Shim", Quantity.LENGTH, "mm", 0, 20)
+            .usually(0.05, 2)
+            .must();
     private static final Field ANGLES = Field.list("angles", "Angles", Quantity.ANGLE, "°", 0, 360, 1, 4);
     private static final Field TICK = Field.yesNo("pin", "New pin");
     private static final Field DAY = Field.date("day", "Day");
@@ -53,25 +55,33 @@ class FieldReaderTest {
     @ParameterizedTest
     @CsvSource({"6.4,ten times,0.64 mm", "15.24,ten times,1.524 mm"})
     void asksAboutSlips(String text, String times, String meant) {
-        FieldReading.Doubt doubt = read(Map.of("shim", text)).fields().get("shim").doubt();
+        FieldReading.Doubt doubt =
+                read(Map.of("shim", text)).fields().get("shim").doubt();
         assertThat(doubt.question()).contains(times).contains("Did you mean " + meant);
     }
 
     @Test
     void asksWhetherInchesWereMeant() {
         Field bore = Field.quantity("d", "Bore", Quantity.LENGTH, "mm", 0, 900).usually(20, 60);
-        assertThat(FieldReader.readOne(bore, "1.0625", UnitSystem.METRIC).doubt().question()).contains("25.4 times less").contains("26.988 mm");
+        assertThat(FieldReader.readOne(bore, "1.0625", UnitSystem.METRIC)
+                        .doubt()
+                        .question())
+                .contains("25.4 times less")
+                .contains("26.988 mm");
     }
 
     @Test
     void asksAboutAThousandfoldSlipToo() {
-        Field thin = Field.quantity("t", "Thickness", Quantity.LENGTH, "mm", 0, 900).usually(0.3, 0.6);
-        assertThat(FieldReader.readOne(thin, "500", UnitSystem.METRIC).doubt().suggestion()).isEqualTo("0.5 mm");
+        Field thin =
+                Field.quantity("t", "Thickness", Quantity.LENGTH, "mm", 0, 900).usually(0.3, 0.6);
+        assertThat(FieldReader.readOne(thin, "500", UnitSystem.METRIC).doubt().suggestion())
+                .isEqualTo("0.5 mm");
     }
 
     @Test
     void theSuggestionReadsBackIntoTheUsualRange() {
-        FieldReading.Doubt doubt = read(Map.of("shim", "0,6 in")).fields().get("shim").doubt();
+        FieldReading.Doubt doubt =
+                read(Map.of("shim", "0,6 in")).fields().get("shim").doubt();
         double mm = read(Map.of("shim", doubt.suggestion())).record().number("shim");
         assertThat(mm).isBetween(0.05, 2.0);
     }
@@ -83,13 +93,19 @@ class FieldReaderTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"0,180", "0 180", "0, 180", "0;180", "0 deg, 180 deg", "0°,180°", "0.0 ; 180,0"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"0,180", "0 180", "0, 180", "0;180", "0 deg, 180 deg", "0°,180°", "0.0 ; 180,0"})
     void readsListsHoweverTheyAreParted(String text) {
-        assertThat(read(Map.of("shim", "1", "angles", text)).record().list("angles")).containsExactly(0.0, 180.0);
+        assertThat(read(Map.of("shim", "1", "angles", text)).record().list("angles"))
+                .containsExactly(0.0, 180.0);
     }
 
     @Test
     void aListThatIsTooLongIsRefused() {
-        assertThat(read(Map.of("shim", "1", "angles", "1 2 3 4 5")).sentences("angles")).singleElement().asString().contains("5 entries");
+        assertThat(read(Map.of("shim", "1", "angles", "1 2 3 4 5")).sentences("angles"))
+                .singleElement()
+                .asString()
+                .contains("5 entries");
     }
 }

@@ -15,13 +15,17 @@ import unbo.core.measure.Quantity;
 
 class TypedTest {
 
-    private record Two(double first, double second) {
-    }
+    private record Two(double first, double second) {}
 
-    private static final FieldList<Two> LENGTHS = FieldList.of(List.of(
-            Field.quantity("first", "First", Quantity.LENGTH, "mm", 0, 1000).must(),
-            Field.quantity("second", "Second", Quantity.LENGTH, "mm", 0, 1000).must()), v -> new Two(v.number("first"), v.number("second")));
-    private static final FieldList<LocalDate> DAY = FieldList.of(List.of(Field.date("day", "Day").must()), v -> v.date("day"));
+    private static final FieldList<Two> LENGTHS = FieldList.of(
+            List.of(
+                    Field.quantity("first", "First", Quantity.LENGTH, "mm", 0, 1000)
+                            .must(),
+                    Field.quantity("second", "Second", Quantity.LENGTH, "mm", 0, 1000)
+                            .must()),
+            v -> new Two(v.number("first"), v.number("second")));
+    private static final FieldList<LocalDate> DAY =
+            FieldList.of(List.of(Field.date("day", "Day").must()), v -> v.date("day"));
 
     @Test
     void eachTextIsReadInTheSystemItWasTypedIn() {
@@ -36,8 +40,10 @@ class TypedTest {
         Typed metric = Typed.of(Map.of("first", "0.1"), UnitSystem.METRIC);
         Typed inch = Typed.of(Map.of("first", "0.1"), UnitSystem.INCH);
         assertThat(metric.says(inch)).isFalse();
-        assertThat(metric.says(Typed.of(Map.of("first", "0.1", "second", ""), UnitSystem.METRIC))).isTrue();
-        assertThat(Typed.of(Map.of("first", ""), UnitSystem.INCH).says(Typed.NOTHING)).isTrue();
+        assertThat(metric.says(Typed.of(Map.of("first", "0.1", "second", ""), UnitSystem.METRIC)))
+                .isTrue();
+        assertThat(Typed.of(Map.of("first", ""), UnitSystem.INCH).says(Typed.NOTHING))
+                .isTrue();
     }
 
     @Test
@@ -52,13 +58,19 @@ class TypedTest {
     @ParameterizedTest
     @ValueSource(strings = {"1949-12-31", "+999999999-12-31", "0001-01-01", "2999-01-01"})
     void daysThatNoWorkshopHasAreRefusedInASentence(String day) {
-        assertThat(FieldReader.read(DAY, Map.of("day", day), UnitSystem.METRIC).sentences("day")).singleElement().asString().contains("days from 1950");
+        assertThat(FieldReader.read(DAY, Map.of("day", day), UnitSystem.METRIC).sentences("day"))
+                .singleElement()
+                .asString()
+                .contains("days from 1950");
     }
 
     @Test
     void theYearAfterNextIsPossible() {
         String day = (LocalDate.now().getYear() + 2) + "-12-31";
-        assertThat(FieldReader.read(DAY, Map.of("day", day), UnitSystem.METRIC).ok()).isTrue();
-        assertThat(FieldReader.read(DAY, Map.of("day", "1950-01-01"), UnitSystem.METRIC).ok()).isTrue();
+        assertThat(FieldReader.read(DAY, Map.of("day", day), UnitSystem.METRIC).ok())
+                .isTrue();
+        assertThat(FieldReader.read(DAY, Map.of("day", "1950-01-01"), UnitSystem.METRIC)
+                        .ok())
+                .isTrue();
     }
 }

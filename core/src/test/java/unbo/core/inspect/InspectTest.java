@@ -41,31 +41,56 @@ class InspectTest {
         BearingCheck worn = check("designation", "6305", "shake", "0.40");
         assertThat(worn.shakeInside()).isFalse();
         assertThat(worn.verdict()).isEqualTo(BearingCheck.Verdict.SCRAP);
-        assertThat(check("designation", "6305/C3", "shake", "0.24").shakeInside()).isTrue();
+        assertThat(check("designation", "6305/C3", "shake", "0.24").shakeInside())
+                .isTrue();
         assertThat(check("designation", "6305", "shake", "0.24").verdict()).isEqualTo(BearingCheck.Verdict.HERE_ONLY);
     }
 
     @ParameterizedTest
-    @CsvSource({"colour,blue,SCRAP", "colour,straw,SCRAP", "colour,wiped,REUSE", "rust,felt,SCRAP", "rust,stain,HERE_ONLY", "cage,bent,SCRAP", "feel,ticks,HERE_ONLY", "radial,felt,SCRAP", "hurt,yes,SCRAP"})
+    @CsvSource({
+        "colour,blue,SCRAP",
+        "colour,straw,SCRAP",
+        "colour,wiped,REUSE",
+        "rust,felt,SCRAP",
+        "rust,stain,HERE_ONLY",
+        "cage,bent,SCRAP",
+        "feel,ticks,HERE_ONLY",
+        "radial,felt,SCRAP",
+        "hurt,yes,SCRAP"
+    })
     void eachFaultHasItsVerdict(String field, String value, BearingCheck.Verdict verdict) {
         assertThat(check("designation", "6305", field, value).verdict()).isEqualTo(verdict);
     }
 
     @Test
     void onTheRoadADoubtIsScrap() {
-        assertThat(check("designation", "6305", "rust", "stain", "road", "yes").verdict()).isEqualTo(BearingCheck.Verdict.SCRAP);
-        assertThat(check("designation", "6305").answer().steps()).anyMatch(s -> s.caution().contains("compressed air"));
-        assertThat(read(BearingCheck.LIST, "designation", "mystery").sentences("designation")).isNotEmpty();
+        assertThat(check("designation", "6305", "rust", "stain", "road", "yes").verdict())
+                .isEqualTo(BearingCheck.Verdict.SCRAP);
+        assertThat(check("designation", "6305").answer().steps())
+                .anyMatch(s -> s.caution().contains("compressed air"));
+        assertThat(read(BearingCheck.LIST, "designation", "mystery").sentences("designation"))
+                .isNotEmpty();
     }
 
     @Test
     void aLooseCupNamesTheCompoundOfItsGapAndALongerCureInTheCold() {
-        Seat cold = seat("designation", "L44610", "plane1", "50.38 50.385 50.39", "plane2", "50.38 50.385 50.39", "cureAt", "8", "vehicle", "car");
+        Seat cold = seat(
+                "designation",
+                "L44610",
+                "plane1",
+                "50.38 50.385 50.39",
+                "plane2",
+                "50.38 50.385 50.39",
+                "cureAt",
+                "8",
+                "vehicle",
+                "car");
         assertThat(cold.verdict()).isEqualTo(Seat.Verdict.SPUN);
         assertThat(cold.meanGapMm()).isCloseTo(0.0805, within(0.001));
         assertThat(SeatWords.options(cold)).anyMatch(o -> o.contains("to 0.12 mm") && o.contains("55 h at 8 °C"));
         assertThat(SeatWords.options(cold).get(0)).contains("hub renewed is the right repair");
-        assertThat(SeatWords.options(cold)).anyMatch(o -> o.contains("peening") && o.contains("Refused") && o.contains("public road"));
+        assertThat(SeatWords.options(cold))
+                .anyMatch(o -> o.contains("peening") && o.contains("Refused") && o.contains("public road"));
         assertThat(Compound.cureHours(8)).isGreaterThan(Compound.cureHours(20));
         assertThat(Compound.cureHours(20)).isEqualTo(24);
         assertThat(Compound.of(0.6)).isEmpty();
@@ -83,16 +108,29 @@ class InspectTest {
 
     @Test
     void aSpindleIsHeldAgainstItsOwnFit() {
-        assertThat(seat("designation", "L44643", "seatRing", "inner", "plane1", "25.39 25.395 25.39").verdict()).isEqualTo(Seat.Verdict.RIGHT);
-        assertThat(seat("designation", "L44643", "seatRing", "inner", "plane1", "25.33 25.33 25.33").verdict()).isEqualTo(Seat.Verdict.SPUN);
-        assertThat(seat("designation", "6205", "plane1", "51.9 51.9 51.9").verdict()).isEqualTo(Seat.Verdict.TIGHT);
+        assertThat(seat("designation", "L44643", "seatRing", "inner", "plane1", "25.39 25.395 25.39")
+                        .verdict())
+                .isEqualTo(Seat.Verdict.RIGHT);
+        assertThat(seat("designation", "L44643", "seatRing", "inner", "plane1", "25.33 25.33 25.33")
+                        .verdict())
+                .isEqualTo(Seat.Verdict.SPUN);
+        assertThat(seat("designation", "6205", "plane1", "51.9 51.9 51.9").verdict())
+                .isEqualTo(Seat.Verdict.TIGHT);
     }
 
     @Test
     void whatCannotBeIsASentence() {
         assertThat(read(Seat.LIST, "designation", "6205").sentences("plane1")).isNotEmpty();
-        assertThat(read(Seat.LIST, "designation", "6205", "plane1", "25 25 25").sentences("plane1")).singleElement().asString().contains("does not belong");
-        assertThat(read(Seat.LIST, "designation", "yard", "plane1", "25 25 25").sentences("seatSize")).isNotEmpty();
-        assertThat(read(Seat.LIST, "designation", "6205", "plane1", "52 52 52", "seatSymbol", "k5").sentences("seatSymbol")).singleElement().asString().contains("capital");
+        assertThat(read(Seat.LIST, "designation", "6205", "plane1", "25 25 25").sentences("plane1"))
+                .singleElement()
+                .asString()
+                .contains("does not belong");
+        assertThat(read(Seat.LIST, "designation", "yard", "plane1", "25 25 25").sentences("seatSize"))
+                .isNotEmpty();
+        assertThat(read(Seat.LIST, "designation", "6205", "plane1", "52 52 52", "seatSymbol", "k5")
+                        .sentences("seatSymbol"))
+                .singleElement()
+                .asString()
+                .contains("capital");
     }
 }

@@ -19,7 +19,8 @@ import unbo.core.sheet.Sheet;
 
 class InspectionTest {
 
-    private static final String ETCHED = "dark-line/60 0:50 18:50 36:50 54:50 72:50 90:50 108:50 126:50 144:50 162:50 180:50 198:50 216:50 234:50 252:50 270:50 288:50 306:50 324:50 342:50";
+    private static final String ETCHED = "dark-line/60 0:50 18:50 36:50 54:50 72:50 90:50 108:50 126:50 144:50 162:50 "
+            + "180:50 198:50 216:50 234:50 252:50 270:50 288:50 306:50 324:50 342:50";
 
     private static Reading<Inspection.Input> read(String... pairs) {
         Map<String, String> texts = new HashMap<>(Map.of("designation", "L44610", "elements", "20", "outer", ETCHED));
@@ -45,8 +46,11 @@ class InspectionTest {
 
     @Test
     void aCureBeginsOnlyWhereCompoundWasChosen() {
-        assertThat(inspection("plane1", "50.38 50.385 50.39", "cureAt", "10").cureHours()).isNull();
-        assertThat(inspection("plane1", "50.38 50.385 50.39", "cureAt", "10", "remedy", "sleeve").cureHours()).isNull();
+        assertThat(inspection("plane1", "50.38 50.385 50.39", "cureAt", "10").cureHours())
+                .isNull();
+        assertThat(inspection("plane1", "50.38 50.385 50.39", "cureAt", "10", "remedy", "sleeve")
+                        .cureHours())
+                .isNull();
         Inspection cured = inspection("plane1", "50.38 50.385 50.39", "cureAt", "10", "remedy", "compound");
         assertThat(cured.cureHours()).isEqualTo(48);
         assertThat(cured.remedy()).isEqualTo("retaining compound");
@@ -54,15 +58,31 @@ class InspectionTest {
 
     @Test
     void compoundNeedsAGapItCanBridge() {
-        assertThat(read("remedy", "compound").sentences("remedy")).singleElement().asString().contains("measure the seat first");
-        assertThat(read("plane1", "50.25 50.25 50.25", "remedy", "compound").sentences("remedy")).singleElement().asString().contains("no gap");
-        assertThat(read("plane1", "51.5 51.5 51.5", "seatSize", "50.8", "remedy", "compound").sentences("remedy")).singleElement().asString().contains("wider than any compound");
+        assertThat(read("remedy", "compound").sentences("remedy"))
+                .singleElement()
+                .asString()
+                .contains("measure the seat first");
+        assertThat(read("plane1", "50.25 50.25 50.25", "remedy", "compound").sentences("remedy"))
+                .singleElement()
+                .asString()
+                .contains("no gap");
+        assertThat(read("plane1", "51.5 51.5 51.5", "seatSize", "50.8", "remedy", "compound")
+                        .sentences("remedy"))
+                .singleElement()
+                .asString()
+                .contains("wider than any compound");
     }
 
     @Test
     void whatWasFoundHereBeforeAndStandsAgainIsNamed() {
-        assertThat(inspection("past", "etching 2025-04-01; seal 2024-01-02").answer().findings()).anyMatch(f -> f.code().equals("again-etching") && f.sentence().contains("2025-04-01") && f.sentence().contains("immersion routine"));
-        assertThat(inspection("past", "creep 2025-04-01").answer().findings()).noneMatch(f -> f.code().startsWith("again"));
+        assertThat(inspection("past", "etching 2025-04-01; seal 2024-01-02")
+                        .answer()
+                        .findings())
+                .anyMatch(f -> f.code().equals("again-etching")
+                        && f.sentence().contains("2025-04-01")
+                        && f.sentence().contains("immersion routine"));
+        assertThat(inspection("past", "creep 2025-04-01").answer().findings())
+                .noneMatch(f -> f.code().startsWith("again"));
     }
 
     @Test
@@ -77,7 +97,9 @@ class InspectionTest {
 
     @Test
     void faultsOfBothPartsAreSaid() {
-        assertThat(read("outer", "scribble", "plane1", "20 20 20").problems()).extracting(p -> p.field()).contains("outer", "plane1");
+        assertThat(read("outer", "scribble", "plane1", "20 20 20").problems())
+                .extracting(p -> p.field())
+                .contains("outer", "plane1");
         assertThat(read("plane1", "50 xx").ok()).isFalse();
     }
 
@@ -87,12 +109,25 @@ class InspectionTest {
 
     @Test
     void whatIsFoundIsCarriedToTheStagesThatMustHeedIt() {
-        assertThat(Carried.to("grease", sheet(FactKey.DAMAGE, "etching, debris-bruising"))).hasSize(2);
-        assertThat(Carried.to("set", sheet(FactKey.DAMAGE, "end-play-rock"))).singleElement().asString().contains("0.025 to 0.125");
+        assertThat(Carried.to("grease", sheet(FactKey.DAMAGE, "etching, debris-bruising")))
+                .hasSize(2);
+        assertThat(Carried.to("set", sheet(FactKey.DAMAGE, "end-play-rock")))
+                .singleElement()
+                .asString()
+                .contains("0.025 to 0.125");
         assertThat(Carried.to("prove", sheet(FactKey.DAMAGE, "etching"))).isEmpty();
-        assertThat(Carried.to("fit", sheet(FactKey.SEAT_STATE, "spun"))).singleElement().asString().contains("spun");
+        assertThat(Carried.to("fit", sheet(FactKey.SEAT_STATE, "spun")))
+                .singleElement()
+                .asString()
+                .contains("spun");
         assertThat(Carried.to("fit", sheet(FactKey.SEAT_STATE, "right"))).isEmpty();
-        assertThat(Carried.to("set", Sheet.of(List.of(Fact.number(FactKey.CURE_HOURS, 24, How.COMPUTED, "inspect"))))).singleElement().asString().contains("cured");
-        assertThat(Carried.to("fit", sheet(FactKey.DAMAGE, "true-brinelling"))).singleElement().asString().contains("tight ring");
+        assertThat(Carried.to("set", Sheet.of(List.of(Fact.number(FactKey.CURE_HOURS, 24, How.COMPUTED, "inspect")))))
+                .singleElement()
+                .asString()
+                .contains("cured");
+        assertThat(Carried.to("fit", sheet(FactKey.DAMAGE, "true-brinelling")))
+                .singleElement()
+                .asString()
+                .contains("tight ring");
     }
 }

@@ -14,7 +14,8 @@ class IntakeTest {
     private static final LocalDate THEN = LocalDate.of(2025, 4, 1);
 
     private static Intake intake(String complaint, Double counter, Double yearly, Double lastCounter, LocalDate last) {
-        return Intake.of(new IntakeInput(complaint, THEN.plusYears(1), "km", counter, yearly, 300.0, lastCounter, last));
+        return Intake.of(
+                new IntakeInput(complaint, THEN.plusYears(1), "km", counter, yearly, 300.0, lastCounter, last));
     }
 
     @Test
@@ -34,13 +35,19 @@ class IntakeTest {
 
     @Test
     void namesACounterThatRanBackwardsAndAnEstimateThatIsFarOff() {
-        assertThat(intake("hum", 100.0, 9_000.0, 4_000.0, THEN).findings()).extracting(Finding::code).containsExactly("counter-backwards");
-        assertThat(intake("hum", 40_000.0, 1_000.0, 4_000.0, THEN).findings()).extracting(Finding::code).containsExactly("estimate-off");
+        assertThat(intake("hum", 100.0, 9_000.0, 4_000.0, THEN).findings())
+                .extracting(Finding::code)
+                .containsExactly("counter-backwards");
+        assertThat(intake("hum", 40_000.0, 1_000.0, 4_000.0, THEN).findings())
+                .extracting(Finding::code)
+                .containsExactly("estimate-off");
     }
 
     @Test
     void safetyComesFirstWhenTheComplaintAsksForIt() {
-        assertThat(intake("Wheel feels LOOSE in bends", null, null, null, null).findings()).extracting(Finding::code).containsExactly("safety-first");
+        assertThat(intake("Wheel feels LOOSE in bends", null, null, null, null).findings())
+                .extracting(Finding::code)
+                .containsExactly("safety-first");
         assertThat(intake("hums", null, null, null, null).findings()).isEmpty();
     }
 }

@@ -13,7 +13,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 class DeepGrooveTest {
 
     @ParameterizedTest
-    @CsvSource({"0.172,0.19,2.30", "1.03,0.28,1.55", "6.89,0.44,1.00", "0.01,0.19,2.30", "20,0.44,1.00", "1.205,0.29,1.50"})
+    @CsvSource({
+        "0.172,0.19,2.30",
+        "1.03,0.28,1.55",
+        "6.89,0.44,1.00",
+        "0.01,0.19,2.30",
+        "20,0.44,1.00",
+        "1.205,0.29,1.50"
+    })
     void factorsAreThoseOfTheTableAndBetweenItsRowsInALine(double relative, double e, double y) {
         assertThat(DeepGroove.factors(relative)[0]).isCloseTo(e, within(1e-3));
         assertThat(DeepGroove.factors(relative)[1]).isCloseTo(y, within(1e-3));
@@ -24,18 +31,26 @@ class DeepGrooveTest {
         assertThat(DeepGroove.equivalentN(1000, 0, 14, 7900)).isEqualTo(1000);
         assertThat(DeepGroove.equivalentN(1000, 150, 14, 7900)).isEqualTo(1000);
         assertThat(DeepGroove.equivalentN(1000, 1000, 14, 7900)).isGreaterThan(1800);
-        assertThat(DeepGroove.equivalentN(1000, -1000, 14, 7900)).isEqualTo(DeepGroove.equivalentN(1000, 1000, 14, 7900));
+        assertThat(DeepGroove.equivalentN(1000, -1000, 14, 7900))
+                .isEqualTo(DeepGroove.equivalentN(1000, 1000, 14, 7900));
     }
 
     @Property(tries = 300)
-    void theEquivalentLoadIsNeverUnderTheRadialOne(@ForAll @DoubleRange(min = 1, max = 20_000) double radial, @ForAll @DoubleRange(min = 0, max = 20_000) double axial) {
+    void theEquivalentLoadIsNeverUnderTheRadialOne(
+            @ForAll @DoubleRange(min = 1, max = 20_000) double radial,
+            @ForAll @DoubleRange(min = 0, max = 20_000) double axial) {
         assertThat(DeepGroove.equivalentN(radial, axial, 14, 7900)).isGreaterThanOrEqualTo(radial);
     }
 
     @Property(tries = 300)
-    void theLifeFactorRisesWithTheFilmAndWithCleanliness(@ForAll boolean rollers, @ForAll @DoubleRange(min = 0.15, max = 3.9) double kappa, @ForAll @DoubleRange(min = 0.01, max = 2) double relative) {
-        assertThat(LifeFactor.of(rollers, kappa * 1.02, relative)).isGreaterThanOrEqualTo(LifeFactor.of(rollers, kappa, relative) * 0.985);
-        assertThat(LifeFactor.of(rollers, kappa, relative * 1.1)).isGreaterThanOrEqualTo(LifeFactor.of(rollers, kappa, relative));
+    void theLifeFactorRisesWithTheFilmAndWithCleanliness(
+            @ForAll boolean rollers,
+            @ForAll @DoubleRange(min = 0.15, max = 3.9) double kappa,
+            @ForAll @DoubleRange(min = 0.01, max = 2) double relative) {
+        assertThat(LifeFactor.of(rollers, kappa * 1.02, relative))
+                .isGreaterThanOrEqualTo(LifeFactor.of(rollers, kappa, relative) * 0.985);
+        assertThat(LifeFactor.of(rollers, kappa, relative * 1.1))
+                .isGreaterThanOrEqualTo(LifeFactor.of(rollers, kappa, relative));
         assertThat(LifeFactor.of(rollers, kappa, relative)).isBetween(0.09, 50.0);
     }
 

@@ -37,7 +37,8 @@ class RatingsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"20,47,14,12700", "30,55,13,13300", "35,72,17,25500", "40,80,18,30700", "12,28,8,5100", "45,85,19,33200"})
+    @CsvSource({"20,47,14,12700", "30,55,13,13300", "35,72,17,25500", "40,80,18,30700", "12,28,8,5100", "45,85,19,33200"
+    })
     void otherCommonSizesWithinTwelvePercent(double d, double outside, double width, double catalogue) {
         assertThat(of("deep-groove-ball", d, outside, width, 0).cN()).isCloseTo(catalogue, within(0.12 * catalogue));
     }

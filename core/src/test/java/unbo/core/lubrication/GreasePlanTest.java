@@ -34,30 +34,43 @@ class GreasePlanTest {
     }
 
     private static HubGrease hub(String... pairs) {
-        return HubGrease.of(read(HubGreaseFields.LIST, HubGreaseFields.QUESTION.sample(), pairs).record());
+        return HubGrease.of(read(HubGreaseFields.LIST, HubGreaseFields.QUESTION.sample(), pairs)
+                .record());
     }
 
     private static BearingGrease bearing(String... pairs) {
-        return BearingGrease.of(read(BearingGreaseFields.LIST, Map.of("designation", "6205", "rpm", "800", "use", "wheel"), pairs).record());
+        return BearingGrease.of(
+                read(BearingGreaseFields.LIST, Map.of("designation", "6205", "rpm", "800", "use", "wheel"), pairs)
+                        .record());
     }
 
     @ParameterizedTest
     @CsvSource({"hand,palm", "packer,cone", "gun,stroke"})
     void everyWayOfGreasingHasItsSteps(String method, String step) {
         List<Step> steps = HubGreaseWords.answer(hub("method", method)).steps();
-        assertThat(steps).extracting(Step::code).contains(step).doesNotContain("balls").doesNotHaveDuplicates();
+        assertThat(steps)
+                .extracting(Step::code)
+                .contains(step)
+                .doesNotContain("balls")
+                .doesNotHaveDuplicates();
     }
 
     @Test
     void ballBearingsAreNotPackedLikeCones() {
-        List<Step> steps = HubGreaseWords.answer(hub("outerKind", "deep-groove-ball", "innerKind", "deep-groove-ball")).steps();
+        List<Step> steps = HubGreaseWords.answer(hub("outerKind", "deep-groove-ball", "innerKind", "deep-groove-ball"))
+                .steps();
         assertThat(steps).extracting(Step::code).contains("balls").doesNotContain("palm", "cups");
-        assertThat(HubGreaseWords.answer(hub("outerKind", "deep-groove-ball")).steps()).extracting(Step::code).contains("balls", "palm");
+        assertThat(HubGreaseWords.answer(hub("outerKind", "deep-groove-ball")).steps())
+                .extracting(Step::code)
+                .contains("balls", "palm");
     }
 
     @Test
     void theCautionStandsAtTheGunsStep() {
-        Step stroke = HubGreaseWords.answer(hub("method", "gun")).steps().stream().filter(s -> s.code().equals("stroke")).findFirst().orElseThrow();
+        Step stroke = HubGreaseWords.answer(hub("method", "gun")).steps().stream()
+                .filter(s -> s.code().equals("stroke"))
+                .findFirst()
+                .orElseThrow();
         assertThat(stroke.caution()).contains("surgical emergency").contains("Never into a sealed bearing");
     }
 
@@ -68,26 +81,34 @@ class GreasePlanTest {
         assertThat(g.strokes()).isEqualTo(Math.ceil(g.replenishG() / 1.2 * 2) / 2);
         Answer answer = HubGreaseWords.answer(g);
         assertThat(answer.figures().get(0).what()).isEqualTo("strokes");
-        assertThat(HubGreaseWords.answer(hub("method", "gun")).figures().get(0).other()).contains("weigh ten strokes");
+        assertThat(HubGreaseWords.answer(hub("method", "gun")).figures().get(0).other())
+                .contains("weigh ten strokes");
     }
 
     @Test
     void aHubHotterThanItsGreaseStandsIsSaid() {
-        assertThat(hub("kind", "Ca", "oldKind", "Ca", "hubTemperature", "80").findings()).extracting(f -> f.code()).contains("grease-too-hot");
-        assertThat(hub("kind", "LiX", "oldKind", "LiX", "hubTemperature", "80").findings()).extracting(f -> f.code()).doesNotContain("grease-too-hot");
+        assertThat(hub("kind", "Ca", "oldKind", "Ca", "hubTemperature", "80").findings())
+                .extracting(f -> f.code())
+                .contains("grease-too-hot");
+        assertThat(hub("kind", "LiX", "oldKind", "LiX", "hubTemperature", "80").findings())
+                .extracting(f -> f.code())
+                .doesNotContain("grease-too-hot");
     }
 
     @Test
     void theIntervalIsShortenedByWhatGetsIn() {
-        assertThat(bearing("vertical", "yes", "rpm", "3000").hours()).isCloseTo(bearing("rpm", "3000").hours() * 0.5, within(1e-6));
-        assertThat(bearing("rpm", "3000", "dirt", "0.4", "water", "0.5").hours()).isCloseTo(bearing("rpm", "3000").hours() * 0.2, within(1e-6));
+        assertThat(bearing("vertical", "yes", "rpm", "3000").hours())
+                .isCloseTo(bearing("rpm", "3000").hours() * 0.5, within(1e-6));
+        assertThat(bearing("rpm", "3000", "dirt", "0.4", "water", "0.5").hours())
+                .isCloseTo(bearing("rpm", "3000").hours() * 0.2, within(1e-6));
         assertThat(bearing("rpm", "3000").hours()).isCloseTo(10 * (14e6 / (3000 * 5) - 100), within(1e-6));
         assertThat(bearing("rpm", "800").hours()).as("the cap").isEqualTo(30_000);
     }
 
     @Test
     void theIntervalComesToKilometresAndADay() {
-        BearingGrease g = bearing("rpm", "3000", "meanSpeed", "40", "yearly", "8000", "greased", "2026-05-01", "strokeGrams", "1.2");
+        BearingGrease g = bearing(
+                "rpm", "3000", "meanSpeed", "40", "yearly", "8000", "greased", "2026-05-01", "strokeGrams", "1.2");
         assertThat(g.km()).isCloseTo(g.hours() * 40, within(1e-6));
         assertThat(g.dueOn()).isEqualTo(LocalDate.of(2026, 5, 1).plusDays(Math.round(g.km() / 8000 * 365.25)));
         assertThat(g.strokesAYear()).isCloseTo(g.strokes() * 8000 / g.km(), within(1e-9));
@@ -104,13 +125,20 @@ class GreasePlanTest {
 
     @Test
     void aFullFillAtHighSpeedIsWarnedOf() {
-        assertThat(read(BearingGreaseFields.LIST, Map.of("designation", "6205", "rpm", "9000")).get().map(BearingGreaseFields.QUESTION.answer()).orElseThrow().findings()).extracting(f -> f.code()).containsExactly("fast");
+        assertThat(read(BearingGreaseFields.LIST, Map.of("designation", "6205", "rpm", "9000"))
+                        .get()
+                        .map(BearingGreaseFields.QUESTION.answer())
+                        .orElseThrow()
+                        .findings())
+                .extracting(f -> f.code())
+                .containsExactly("fast");
     }
 
     @Test
     void theFillIsDrawnInTheSection() {
         Answer answer = BearingGreaseFields.QUESTION.answer().apply(bearing().input());
-        assertThat(answer.drawings().get(0).shapes()).anyMatch(s -> s instanceof Shape.Outline o && o.role() == Role.GREASE);
+        assertThat(answer.drawings().get(0).shapes())
+                .anyMatch(s -> s instanceof Shape.Outline o && o.role() == Role.GREASE);
         assertThat(answer.drawings().get(0).title()).contains("40 %");
     }
 
@@ -118,36 +146,60 @@ class GreasePlanTest {
     void allPairsStandOnTheBoardAndInItsTable() {
         Answer answer = MixQuestion.QUESTION.answer().apply(new MixQuestion.Pair("PU", "LiX"));
         assertThat(answer.findings().get(0).sentence()).contains("doubtful").contains("Wash");
-        assertThat(answer.behind(answer.drawings().get(0)).rows()).hasSize(8).allSatisfy(r -> assertThat(r).hasSize(9));
+        assertThat(answer.behind(answer.drawings().get(0)).rows())
+                .hasSize(8)
+                .allSatisfy(r -> assertThat(r).hasSize(9));
         assertThat(answer.drawings().get(0).title()).endsWith("PU on LiX is doubtful");
     }
 
     @Test
     void aGreaseOnTheShelfIsJudgedForItsPlace() {
-        Grease tub = read(Grease.LIST, Map.of("name", "green tub", "thickener", "CaS", "nu40", "220", "nu100", "19.5", "hot", "150")).record();
+        Grease tub = read(
+                        Grease.LIST,
+                        Map.of("name", "green tub", "thickener", "CaS", "nu40", "220", "nu100", "19.5", "hot", "150"))
+                .record();
         assertThat(tub.at("CaS", 70, true)).extracting(f -> f.level()).containsExactly(Level.RIGHT);
         assertThat(tub.at("PU", 160, true)).extracting(f -> f.code()).containsExactly("too-hot", "mix-doubtful");
         assertThat(tub.at("", 70, true)).isEmpty();
-        Grease bar = read(Grease.LIST, Map.of("name", "dry tub", "thickener", "Li", "oil", "silicone")).record();
+        Grease bar = read(Grease.LIST, Map.of("name", "dry tub", "thickener", "Li", "oil", "silicone"))
+                .record();
         assertThat(bar.at("Li", 70, true)).extracting(f -> f.code()).containsExactly("oil-alone", "washes-out");
     }
 
     @ParameterizedTest
-    @CsvSource({"nu100,300,nu100,thinner when hot", "thickener,wax,thickener,not one of the choices", "name,'',name,is needed"})
+    @CsvSource({
+        "nu100,300,nu100,thinner when hot",
+        "thickener,wax,thickener,not one of the choices",
+        "name,'',name,is needed"
+    })
     void aSheetThatCannotBeIsASentence(String field, String value, String at, String says) {
-        assertThat(read(Grease.LIST, Map.of("name", "tub", "thickener", "Li", "nu40", "200", "nu100", "18"), field, value).problems()).anySatisfy(p -> assertThat(p.sentence()).contains(says));
+        assertThat(read(
+                                Grease.LIST,
+                                Map.of("name", "tub", "thickener", "Li", "nu40", "200", "nu100", "18"),
+                                field,
+                                value)
+                        .problems())
+                .anySatisfy(p -> assertThat(p.sentence()).contains(says));
         assertThat(at).isNotEmpty();
     }
 
     @Test
     void aRangeEndsOverWhereItBegins() {
-        assertThat(read(Grease.LIST, Map.of("name", "tub", "thickener", "Li", "cold", "38", "hot", "35")).sentences("hot")).singleElement().asString().contains("range ends");
+        assertThat(read(Grease.LIST, Map.of("name", "tub", "thickener", "Li", "cold", "38", "hot", "35"))
+                        .sentences("hot"))
+                .singleElement()
+                .asString()
+                .contains("range ends");
     }
 
     @Test
     void aGunIsWeighed() {
-        Gun gun = read(Gun.LIST, Map.of("gun", "lever gun", "strokes", "10", "weighed", "12.4")).record().on(LocalDate.of(2026, 5, 4));
+        Gun gun = read(Gun.LIST, Map.of("gun", "lever gun", "strokes", "10", "weighed", "12.4"))
+                .record()
+                .on(LocalDate.of(2026, 5, 4));
         assertThat(gun.strokeG()).isCloseTo(1.24, within(1e-9));
-        assertThat(read(Gun.LIST, Map.of("gun", "lever gun", "strokes", "0", "weighed", "12")).ok()).isFalse();
+        assertThat(read(Gun.LIST, Map.of("gun", "lever gun", "strokes", "0", "weighed", "12"))
+                        .ok())
+                .isFalse();
     }
 }

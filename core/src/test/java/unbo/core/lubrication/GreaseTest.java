@@ -18,8 +18,16 @@ import unbo.core.input.UnitSystem;
 class GreaseTest {
 
     private static HubGrease hub(String kind, String old, boolean immersed) {
-        return HubGrease.of(HubGreaseInput.byHand(new HubGreaseInput.Envelope(25, 52, 16.25, true), new HubGreaseInput.Envelope(30, 62, 17.25, true),
-                40, 46, 30, kind, old, 1 / 3.0, immersed));
+        return HubGrease.of(HubGreaseInput.byHand(
+                new HubGreaseInput.Envelope(25, 52, 16.25, true),
+                new HubGreaseInput.Envelope(30, 62, 17.25, true),
+                40,
+                46,
+                30,
+                kind,
+                old,
+                1 / 3.0,
+                immersed));
     }
 
     private static Reading<BearingGreaseInput> bearing(String... pairs) {
@@ -32,7 +40,9 @@ class GreaseTest {
 
     @Test
     void freeVolumeOfTheWorkedBall() {
-        BearingGrease g = BearingGrease.of(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "massKg", "0.128").record());
+        BearingGrease g =
+                BearingGrease.of(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "massKg", "0.128")
+                        .record());
         assertThat(g.freeCm3()).isCloseTo(8.1, within(0.05));
         assertThat(g.freeCm3() * 0.4 * 0.9).isCloseTo(2.9, within(0.05));
     }
@@ -44,7 +54,8 @@ class GreaseTest {
         assertThat(g.cavityCm3()).isCloseTo(volume, within(1e-9));
         assertThat(g.cavityGrams()).isCloseTo(volume / 3 * 0.9, within(1e-9));
         assertThat(g.outerGrams().least()).isCloseTo(g.outerGrams().most() * 0.8, within(1e-9));
-        assertThat(g.totalGrams()).isCloseTo(g.outerGrams().most() + g.innerGrams().most() + g.cavityGrams(), within(1e-9));
+        assertThat(g.totalGrams())
+                .isCloseTo(g.outerGrams().most() + g.innerGrams().most() + g.cavityGrams(), within(1e-9));
     }
 
     @Test
@@ -56,8 +67,18 @@ class GreaseTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"PU,LiX,DOUBTFUL", "Li,LiX,COMPATIBLE", "Li,CaS,DOUBTFUL", "Li,clay,INCOMPATIBLE", "Ca,clay,COMPATIBLE", "CaS,PU,DOUBTFUL",
-        "Ca,PU,INCOMPATIBLE", "clay,Na,INCOMPATIBLE", "AlX,AlX,COMPATIBLE", "LiX,CaS,COMPATIBLE"})
+    @CsvSource({
+        "PU,LiX,DOUBTFUL",
+        "Li,LiX,COMPATIBLE",
+        "Li,CaS,DOUBTFUL",
+        "Li,clay,INCOMPATIBLE",
+        "Ca,clay,COMPATIBLE",
+        "CaS,PU,DOUBTFUL",
+        "Ca,PU,INCOMPATIBLE",
+        "clay,Na,INCOMPATIBLE",
+        "AlX,AlX,COMPATIBLE",
+        "LiX,CaS,COMPATIBLE"
+    })
     void mixesTheSameBothWays(String a, String b, Mixing.Verdict verdict) {
         assertThat(Mixing.of(a, b)).isEqualTo(verdict);
         assertThat(Mixing.of(b, a)).isEqualTo(verdict);
@@ -65,29 +86,64 @@ class GreaseTest {
 
     @Test
     void judgesTheOldGreaseAndTheWater() {
-        assertThat(hub("PU", "LiX", false).findings()).anyMatch(f -> f.code().equals("mix-doubtful") && f.level() == Level.WATCH);
-        assertThat(hub("AlX", "Li", false).findings()).anyMatch(f -> f.level() == Level.SOON && f.sentence().contains("incompatible"));
-        assertThat(hub("Na", "", true).findings()).extracting(f -> f.code()).containsExactly("old-grease-unknown", "washes-out");
+        assertThat(hub("PU", "LiX", false).findings())
+                .anyMatch(f -> f.code().equals("mix-doubtful") && f.level() == Level.WATCH);
+        assertThat(hub("AlX", "Li", false).findings())
+                .anyMatch(f -> f.level() == Level.SOON && f.sentence().contains("incompatible"));
+        assertThat(hub("Na", "", true).findings())
+                .extracting(f -> f.code())
+                .containsExactly("old-grease-unknown", "washes-out");
         assertThat(hub("CaS", "CaS", true).findings()).allMatch(f -> f.level() == Level.RIGHT);
     }
 
     @ParameterizedTest
-    @CsvSource({"wheel,800,0.3,0.5", "pulley,800,0.25,0.35", "pivot,5,0.8,0.9", "general,1000,0.5,0.75", "general,4000,0.3,0.5", "general,9000,0.25,0.3"})
+    @CsvSource({
+        "wheel,800,0.3,0.5",
+        "pulley,800,0.25,0.35",
+        "pivot,5,0.8,0.9",
+        "general,1000,0.5,0.75",
+        "general,4000,0.3,0.5",
+        "general,9000,0.25,0.3"
+    })
     void fillsByUseAndSpeed(String use, String rpm, double least, double most) {
-        BearingGrease g = BearingGrease.of(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "use", use, "rpm", rpm).record());
+        BearingGrease g =
+                BearingGrease.of(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "use", use, "rpm", rpm)
+                        .record());
         assertThat(g.share()).isEqualTo(new BearingGrease.Share(least, most));
     }
 
     @ParameterizedTest
-    @CsvSource({"ball,800,70,30000", "tapered,800,70,3400", "tapered,800,71,1700", "tapered,800,100,850", "tapered,800,40,3400", "tapered,40000,70,0"})
+    @CsvSource({
+        "ball,800,70,30000",
+        "tapered,800,70,3400",
+        "tapered,800,71,1700",
+        "tapered,800,100,850",
+        "tapered,800,40,3400",
+        "tapered,40000,70,0"
+    })
     void relubricatesByTheTextbookFormula(String kind, String rpm, String temperature, double hours) {
-        BearingGrease g = BearingGrease.of(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "kind", kind, "rpm", rpm, "temperature", temperature).record());
+        BearingGrease g = BearingGrease.of(bearing(
+                        "boreMm",
+                        "25",
+                        "outsideMm",
+                        "52",
+                        "widthMm",
+                        "15",
+                        "kind",
+                        kind,
+                        "rpm",
+                        rpm,
+                        "temperature",
+                        temperature)
+                .record());
         assertThat(g.hours()).isCloseTo(hours, within(1e-6));
     }
 
     @Test
     void strokesAreRoundedUpToAHalf() {
-        BearingGrease g = BearingGrease.of(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "strokeGrams", "1.2").record());
+        BearingGrease g =
+                BearingGrease.of(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "strokeGrams", "1.2")
+                        .record());
         assertThat(g.replenishGrams()).isCloseTo(3.9, within(1e-9));
         assertThat(g.strokes()).isEqualTo(3.5);
     }
@@ -96,10 +152,20 @@ class GreaseTest {
     void takesADesignationOrASetInsteadOfSizes() {
         assertThat(bearing("designation", "6205-2RS").record().outsideMm()).isEqualTo(52);
         assertThat(bearing("designation", "L44649/L44610").record().taper()).isTrue();
-        assertThat(bearing("designation", "yard 7").sentences("designation")).singleElement().asString().contains("not in the tables");
-        assertThat(bearing().problems()).singleElement().satisfies(p -> assertThat(p.readable()).isFalse());
-        assertThat(bearing("boreMm", "52", "outsideMm", "25", "widthMm", "15").ok()).isFalse();
-        assertThat(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "massKg", "9").sentences("massKg")).singleElement().asString().contains("do not fit");
+        assertThat(bearing("designation", "yard 7").sentences("designation"))
+                .singleElement()
+                .asString()
+                .contains("not in the tables");
+        assertThat(bearing().problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.readable()).isFalse());
+        assertThat(bearing("boreMm", "52", "outsideMm", "25", "widthMm", "15").ok())
+                .isFalse();
+        assertThat(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "massKg", "9")
+                        .sentences("massKg"))
+                .singleElement()
+                .asString()
+                .contains("do not fit");
     }
 
     @Test
@@ -110,13 +176,18 @@ class GreaseTest {
     }
 
     private static <I> int ask(unbo.core.answer.Question<I> q) {
-        return q.answer().apply(FieldReader.read(q.fields(), q.sample(), UnitSystem.METRIC).record()).figures().size();
+        return q.answer()
+                .apply(FieldReader.read(q.fields(), q.sample(), UnitSystem.METRIC)
+                        .record())
+                .figures()
+                .size();
     }
 
     @Test
     void ballBearingsOfAHubTakeAThirdToAHalfTapersAllOfTheirRoom() {
         HubGreaseInput.Envelope ball = new HubGreaseInput.Envelope(25, 47, 12, false);
-        HubGrease g = HubGrease.of(HubGreaseInput.byHand(ball, new HubGreaseInput.Envelope(30, 62, 17.25, true), 40, 46, 30, "CaS", "", 1 / 3.0, false));
+        HubGrease g = HubGrease.of(HubGreaseInput.byHand(
+                ball, new HubGreaseInput.Envelope(30, 62, 17.25, true), 40, 46, 30, "CaS", "", 1 / 3.0, false));
         assertThat(g.outerGrams().least() / g.outerCm3()).isCloseTo(0.27, within(1e-9));
         assertThat(g.outerGrams().most() / g.outerCm3()).isCloseTo(0.45, within(1e-9));
         assertThat(g.innerGrams().most() / g.innerCm3()).isCloseTo(0.9, within(1e-9));

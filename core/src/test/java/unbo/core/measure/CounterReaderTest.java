@@ -56,7 +56,8 @@ class CounterReaderTest {
     }
 
     static Stream<Arguments> blanks() {
-        return Stream.of("123\u00a0456", "123\u202f456", "123\u2009456 km", "  123456  ").map(Arguments::of);
+        return Stream.of("123\u00a0456", "123\u202f456", "123\u2009456 km", "  123456  ")
+                .map(Arguments::of);
     }
 
     @ParameterizedTest

@@ -3,22 +3,34 @@ package unbo.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
-
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.Scale;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class QuantityReaderTest {
 
     private static final Unit MM = Units.of(Quantity.LENGTH, "mm");
 
     @ParameterizedTest
-    @ValueSource(strings = {"4 thou", "0.004in", ".1016 mm", "0,1016", "101.6um", "4 th", "4mil", "0.004\"", ",1016", "0.004 in.", "101,6 µm"})
+    @ValueSource(
+            strings = {
+                "4 thou",
+                "0.004in",
+                ".1016 mm",
+                "0,1016",
+                "101.6um",
+                "4 th",
+                "4mil",
+                "0.004\"",
+                ",1016",
+                "0.004 in.",
+                "101,6 µm"
+            })
     void readsOneLengthHoweverItIsWritten(String text) {
         assertThat(QuantityReader.read(text, MM).amount().base()).isCloseTo(0.1016, within(1e-12));
     }
@@ -72,7 +84,8 @@ class QuantityReaderTest {
 
     @Test
     void aDifferenceOfTwentyDegreesCelsiusIsThirtySixFahrenheit() {
-        Amount warmer = QuantityReader.read("20 °C", Units.of(Quantity.TEMPERATURE_DIFFERENCE, "K")).amount();
+        Amount warmer = QuantityReader.read("20 °C", Units.of(Quantity.TEMPERATURE_DIFFERENCE, "K"))
+                .amount();
         assertThat(warmer.in(Units.of(Quantity.TEMPERATURE_DIFFERENCE, "°F"))).isCloseTo(36, within(1e-9));
         assertThat(warmer.echo()).isEqualTo("20 K = 36 °F");
     }
@@ -97,9 +110,18 @@ class QuantityReaderTest {
     @Test
     void echoesBothSystems() {
         assertThat(QuantityReader.read("4 thou", MM).amount().echo()).isEqualTo("0.102 mm = 0.004 in");
-        assertThat(QuantityReader.read("50 lbf.ft", Units.of(Quantity.TORQUE, "N·m")).amount().echo()).isEqualTo("67.79 N·m = 50 lbf·ft");
-        assertThat(QuantityReader.read("230F", Units.of(Quantity.TEMPERATURE, "°C")).amount().echo()).isEqualTo("110 °C = 230 °F");
-        assertThat(QuantityReader.read("16 tpi", Units.of(Quantity.PITCH, "mm")).amount().echo()).isEqualTo("1.588 mm = 16 tpi");
+        assertThat(QuantityReader.read("50 lbf.ft", Units.of(Quantity.TORQUE, "N·m"))
+                        .amount()
+                        .echo())
+                .isEqualTo("67.79 N·m = 50 lbf·ft");
+        assertThat(QuantityReader.read("230F", Units.of(Quantity.TEMPERATURE, "°C"))
+                        .amount()
+                        .echo())
+                .isEqualTo("110 °C = 230 °F");
+        assertThat(QuantityReader.read("16 tpi", Units.of(Quantity.PITCH, "mm"))
+                        .amount()
+                        .echo())
+                .isEqualTo("1.588 mm = 16 tpi");
     }
 
     @Property

@@ -34,18 +34,31 @@ class UnitsTest {
     @Test
     void aDifferenceIsNotATemperature() {
         assertThat(Units.of(Quantity.TEMPERATURE, "°F").toBase(212.0)).isCloseTo(100, within(1e-9));
-        assertThat(Units.of(Quantity.TEMPERATURE_DIFFERENCE, "°F").toBase(180.0)).isCloseTo(100, within(1e-9));
+        assertThat(Units.of(Quantity.TEMPERATURE_DIFFERENCE, "°F").toBase(180.0))
+                .isCloseTo(100, within(1e-9));
     }
 
     @Test
     void unitsOfDifferentQuantitiesNeverConvert() {
-        Amount length = QuantityReader.read("5 mm", Units.of(Quantity.LENGTH, "mm")).amount();
-        assertThatThrownBy(() -> length.in(Units.of(Quantity.MASS, "g"))).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("does not measure a length");
+        Amount length =
+                QuantityReader.read("5 mm", Units.of(Quantity.LENGTH, "mm")).amount();
+        assertThatThrownBy(() -> length.in(Units.of(Quantity.MASS, "g")))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("does not measure a length");
         assertThatThrownBy(() -> Units.of(Quantity.LENGTH, "furlong")).hasMessageContaining("furlong");
     }
 
     @ParameterizedTest
-    @CsvSource({"0.0254,3,0.025", "0.00098,4,0.001", "0.00012,3,0.0001", "26.98749999999,3,26.988", "1400,1,1400", "-0.0833,3,−0.083", "0.25,3,0.25", "-0.00000001,3,0"})
+    @CsvSource({
+        "0.0254,3,0.025",
+        "0.00098,4,0.001",
+        "0.00012,3,0.0001",
+        "26.98749999999,3,26.988",
+        "1400,1,1400",
+        "-0.0833,3,−0.083",
+        "0.25,3,0.25",
+        "-0.00000001,3,0"
+    })
     void printsAsManyDecimalsAsMeanSomething(double value, int decimals, String shown) {
         assertThat(Show.number(value, decimals)).isEqualTo(shown);
     }
@@ -68,6 +81,8 @@ class UnitsTest {
 
     @Test
     void aMissingDataFileIsNamed() {
-        assertThatThrownBy(() -> Table.read(UnitsTest.class, "no-such.csv")).isInstanceOf(IllegalStateException.class).hasMessageContaining("no-such.csv");
+        assertThatThrownBy(() -> Table.read(UnitsTest.class, "no-such.csv"))
+                .isInstanceOf(IllegalStateException.class)
+                .hasMessageContaining("no-such.csv");
     }
 }

@@ -33,10 +33,18 @@ class SpeedGuideTest {
 
     @Test
     void sealsAndFullComplementsLowerTheLimitAndHybridsRaiseIt() {
-        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", true, false, false), 100, 40, null, GREASE).nDmLimit()).isEqualTo(300_000);
-        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", false, true, false), 100, 40, null, GREASE).nDmLimit()).isEqualTo(150_000);
-        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", false, false, true), 100, 40, null, OIL).nDmLimit()).isCloseTo(500_000 * 1.69, within(1.0));
-        assertThat(SpeedGuide.of(new SpeedGuide.Build("thrust-ball", false, false, false), 100, 40, null, GREASE).nDmLimit()).isNull();
+        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", true, false, false), 100, 40, null, GREASE)
+                        .nDmLimit())
+                .isEqualTo(300_000);
+        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", false, true, false), 100, 40, null, GREASE)
+                        .nDmLimit())
+                .isEqualTo(150_000);
+        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", false, false, true), 100, 40, null, OIL)
+                        .nDmLimit())
+                .isCloseTo(500_000 * 1.69, within(1.0));
+        assertThat(SpeedGuide.of(new SpeedGuide.Build("thrust-ball", false, false, false), 100, 40, null, GREASE)
+                        .nDmLimit())
+                .isNull();
     }
 
     @Test

@@ -36,53 +36,86 @@ class MountingTest {
     void anOpenRingIsHeatedWithinItsLimitAndASealedOneIsPressedOrChilled() {
         Mounting open = mount("designation", "6220", "ring", "inner", "seat", "k5");
         assertThat(open.byHeat()).isTrue();
-        assertThat(open.answer().steps()).extracting(Step::code).containsSubsequence("check", "seat", "now", "way", "heat", "push", "shoulder", "cool", "turns");
+        assertThat(open.answer().steps())
+                .extracting(Step::code)
+                .containsSubsequence("check", "seat", "now", "way", "heat", "push", "shoulder", "cool", "turns");
         Mounting sealed = mount("designation", "6205-2RS", "ring", "inner", "seat", "k5");
         assertThat(sealed.byHeat()).isFalse();
-        assertThat(sealed.answer().steps()).extracting(Step::code).contains("press").doesNotContain("heat");
-        assertThat(read("designation", "6205-2RS", "seat", "k5", "limit", "100").sentences("limit")).singleElement().asString().contains("cooked");
+        assertThat(sealed.answer().steps())
+                .extracting(Step::code)
+                .contains("press")
+                .doesNotContain("heat");
+        assertThat(read("designation", "6205-2RS", "seat", "k5", "limit", "100").sentences("limit"))
+                .singleElement()
+                .asString()
+                .contains("cooked");
     }
 
     @Test
     void theInterferenceOfTheFitIsTheOneThatIsHeatedFor() {
         Mounting m = mount("designation", "6210", "ring", "inner", "seat", "m5");
-        assertThat(m.heat().input().interferenceUm()).isEqualTo(m.fit().interference().maxUm());
+        assertThat(m.heat().input().interferenceUm())
+                .isEqualTo(m.fit().interference().maxUm());
         assertThat(m.answer().figures().get(0).what()).isEqualTo("ring at");
     }
 
     @Test
     void aSlidingSeatNeedsNeitherHeatNorForce() {
-        Answer slides = mount("designation", "L44643", "ring", "inner", "seat", "g6").answer();
+        Answer slides =
+                mount("designation", "L44643", "ring", "inner", "seat", "g6").answer();
         assertThat(slides.steps()).extracting(Step::code).contains("slide");
         assertThat(slides.steps()).anyMatch(s -> s.text().contains("back to back"));
     }
 
     @Test
     void anAlloyHousingIsHeatedASteelOnePressedInto() {
-        assertThat(mount("designation", "6205", "ring", "outer", "seat", "N7", "material", "aluminium").byHeat()).isTrue();
-        assertThat(mount("designation", "6205", "ring", "outer", "seat", "N7").heat()).isNull();
-        assertThat(mount("designation", "DAC40740036/34", "ring", "outer", "seat", "N7").answer().steps()).anyMatch(s -> s.code().equals("cartridge") && s.caution().contains("support the inner ring"));
-        assertThat(mount("designation", "6205", "ring", "outer", "seat", "N7", "material", "aluminium", "way", "press").answer().steps()).anyMatch(s -> s.code().equals("press"));
+        assertThat(mount("designation", "6205", "ring", "outer", "seat", "N7", "material", "aluminium")
+                        .byHeat())
+                .isTrue();
+        assertThat(mount("designation", "6205", "ring", "outer", "seat", "N7").heat())
+                .isNull();
+        assertThat(mount("designation", "DAC40740036/34", "ring", "outer", "seat", "N7")
+                        .answer()
+                        .steps())
+                .anyMatch(s -> s.code().equals("cartridge") && s.caution().contains("support the inner ring"));
+        assertThat(mount("designation", "6205", "ring", "outer", "seat", "N7", "material", "aluminium", "way", "press")
+                        .answer()
+                        .steps())
+                .anyMatch(s -> s.code().equals("press"));
     }
 
     private static Drawing wayRound(String... pairs) {
-        return mount(pairs).answer().drawings().stream().filter(d -> d.name().equals("way-round")).findFirst().orElseThrow();
+        return mount(pairs).answer().drawings().stream()
+                .filter(d -> d.name().equals("way-round"))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static long labels(Drawing d, String text) {
-        return d.shapes().stream().filter(s -> s instanceof Shape.Label l && l.text().equals(text)).count();
+        return d.shapes().stream()
+                .filter(s -> s instanceof Shape.Label l && l.text().equals(text))
+                .count();
     }
 
     @ParameterizedTest
-    @CsvSource({"6205,inner,'stamped side, to be read again'", "6205-RS,inner,closed side: weather; open side: grease", "L44643,inner,small roller ends", "DAC40740036/34,outer,encoder: to the sensor"})
+    @CsvSource({
+        "6205,inner,'stamped side, to be read again'",
+        "6205-RS,inner,closed side: weather; open side: grease",
+        "L44643,inner,small roller ends",
+        "DAC40740036/34,outer,encoder: to the sensor"
+    })
     void theDrawingSaysWhichSideStandsOutside(String number, String ring, String says) {
-        assertThat(wayRound("designation", number, "ring", ring, "seat", ring.equals("inner") ? "k5" : "N7").title()).endsWith(says);
+        assertThat(wayRound("designation", number, "ring", ring, "seat", ring.equals("inner") ? "k5" : "N7")
+                        .title())
+                .endsWith(says);
     }
 
     @Test
     void itIsPressedOnTheRingThatIsTight() {
-        assertThat(labels(wayRound("designation", "6205", "seat", "k5"), "press on this ring")).isEqualTo(1);
-        assertThat(labels(wayRound("designation", "6205", "seat", "k5", "bothTight", "yes"), "press on this ring")).isEqualTo(2);
+        assertThat(labels(wayRound("designation", "6205", "seat", "k5"), "press on this ring"))
+                .isEqualTo(1);
+        assertThat(labels(wayRound("designation", "6205", "seat", "k5", "bothTight", "yes"), "press on this ring"))
+                .isEqualTo(2);
     }
 
     @Test
@@ -93,7 +126,9 @@ class MountingTest {
     }
 
     private static long rubber(String number) {
-        return wayRound("designation", number, "seat", "k5").shapes().stream().filter(s -> s instanceof Shape.Outline o && o.role() == Role.RUBBER).count();
+        return wayRound("designation", number, "seat", "k5").shapes().stream()
+                .filter(s -> s instanceof Shape.Outline o && o.role() == Role.RUBBER)
+                .count();
     }
 
     @Test
@@ -104,15 +139,39 @@ class MountingTest {
 
     /** Where the roller is thinner: to the right, away from the shoulder, where positive. */
     private static double smallEnd(String number, String ring) {
-        Shape.Outline roller = wayRound("designation", number, "ring", ring, "seat", ring.equals("inner") ? "k5" : "N7", "bore", "25.4", "outside", "50.292", "width", "14.224").shapes().stream()
-                .filter(s -> s instanceof Shape.Outline o && o.role() == Role.PART && o.points().size() == 4).map(s -> (Shape.Outline) s).findFirst().orElseThrow();
-        double left = thickness(roller, roller.points().stream().mapToDouble(p -> p.x()).min().orElseThrow());
-        double right = thickness(roller, roller.points().stream().mapToDouble(p -> p.x()).max().orElseThrow());
+        Shape.Outline roller = wayRound(
+                        "designation",
+                        number,
+                        "ring",
+                        ring,
+                        "seat",
+                        ring.equals("inner") ? "k5" : "N7",
+                        "bore",
+                        "25.4",
+                        "outside",
+                        "50.292",
+                        "width",
+                        "14.224")
+                .shapes()
+                .stream()
+                .filter(s -> s instanceof Shape.Outline o
+                        && o.role() == Role.PART
+                        && o.points().size() == 4)
+                .map(s -> (Shape.Outline) s)
+                .findFirst()
+                .orElseThrow();
+        double left = thickness(
+                roller, roller.points().stream().mapToDouble(p -> p.x()).min().orElseThrow());
+        double right = thickness(
+                roller, roller.points().stream().mapToDouble(p -> p.x()).max().orElseThrow());
         return left - right;
     }
 
     private static double thickness(Shape.Outline roller, double x) {
-        var at = roller.points().stream().filter(p -> p.x() == x).mapToDouble(p -> p.y()).summaryStatistics();
+        var at = roller.points().stream()
+                .filter(p -> p.x() == x)
+                .mapToDouble(p -> p.y())
+                .summaryStatistics();
         return at.getMax() - at.getMin();
     }
 }

@@ -22,7 +22,10 @@ class PartsListTest {
 
     @Test
     void theMixTakesTheCheaperUnlessOneIsChosen() {
-        PartsList list = new PartsList(List.of(line("L44643", 2, 8.0, 7.5, PartLine.From.CHEAPER), line("L44610", 2, 4.0, 3.0, PartLine.From.A), line("pin", 1, null, 0.4, PartLine.From.A)));
+        PartsList list = new PartsList(List.of(
+                line("L44643", 2, 8.0, 7.5, PartLine.From.CHEAPER),
+                line("L44610", 2, 4.0, 3.0, PartLine.From.A),
+                line("pin", 1, null, 0.4, PartLine.From.A)));
         assertThat(list.total()).isEqualTo(15 + 8 + 0.4);
         assertThat(list.totalA()).isNull();
         assertThat(list.totalB()).isEqualTo(15 + 6 + 0.4);
@@ -39,41 +42,82 @@ class PartsListTest {
 
     @Test
     void rowsAreReadOneByOneAndEmptyOnesPassedOver() {
-        PartsList.Typed typed = PartsList.Typed.of(Map.of("what-0", "seal", "count-0", "2", "priceA-0", "6.40", "what-3", "", "kind-3", "pin", "what-7", "pin", "count-7", "many", "other-9", "x"), UnitSystem.METRIC);
+        PartsList.Typed typed = PartsList.Typed.of(
+                Map.of(
+                        "what-0",
+                        "seal",
+                        "count-0",
+                        "2",
+                        "priceA-0",
+                        "6.40",
+                        "what-3",
+                        "",
+                        "kind-3",
+                        "pin",
+                        "what-7",
+                        "pin",
+                        "count-7",
+                        "many",
+                        "other-9",
+                        "x"),
+                UnitSystem.METRIC);
         assertThat(typed.read()).containsOnlyKeys(0, 7);
         assertThat(typed.ok()).isFalse();
-        assertThat(typed.problems()).singleElement().satisfies(p -> assertThat(p.field()).isEqualTo("count-7"));
-        assertThat(typed.list().lines()).singleElement().satisfies(l -> assertThat(l.costA()).isEqualTo(12.8));
+        assertThat(typed.problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.field()).isEqualTo("count-7"));
+        assertThat(typed.list().lines())
+                .singleElement()
+                .satisfies(l -> assertThat(l.costA()).isEqualTo(12.8));
     }
 
     @Test
     void aPriceWithoutAPartIsAsked() {
-        assertThat(PartsList.Typed.of(Map.of("priceB-2", "4"), UnitSystem.METRIC).problems()).singleElement().satisfies(p -> assertThat(p.field()).isEqualTo("what-2"));
+        assertThat(PartsList.Typed.of(Map.of("priceB-2", "4"), UnitSystem.METRIC)
+                        .problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.field()).isEqualTo("what-2"));
     }
 
     @Test
     void theSheetProposesBearingsCupsSealPinAndGrease() {
-        Sheet sheet = Sheet.of(List.of(Fact.words(FactKey.OUTER_CONE, "L44643", How.TYPED, "identify"), Fact.words(FactKey.OUTER_CUP, "L44610", How.TYPED, "identify"),
-                Fact.words(FactKey.INNER_CONE, "32008X", How.TYPED, "identify"), Fact.words(FactKey.INNER_KIND, "tapered-roller", How.COMPUTED, "identify"),
-                Fact.words(FactKey.SEAL, "45x65x10", How.TYPED, "identify"), Fact.words(FactKey.GREASE_KIND, "CaS", How.TYPED, "grease"), Fact.number(FactKey.GREASE_TOTAL, 41.2, How.COMPUTED, "grease")));
+        Sheet sheet = Sheet.of(List.of(
+                Fact.words(FactKey.OUTER_CONE, "L44643", How.TYPED, "identify"),
+                Fact.words(FactKey.OUTER_CUP, "L44610", How.TYPED, "identify"),
+                Fact.words(FactKey.INNER_CONE, "32008X", How.TYPED, "identify"),
+                Fact.words(FactKey.INNER_KIND, "tapered-roller", How.COMPUTED, "identify"),
+                Fact.words(FactKey.SEAL, "45x65x10", How.TYPED, "identify"),
+                Fact.words(FactKey.GREASE_KIND, "CaS", How.TYPED, "grease"),
+                Fact.number(FactKey.GREASE_TOTAL, 41.2, How.COMPUTED, "grease")));
         List<PartLine> lines = PartsProposed.of(sheet);
-        assertThat(lines).extracting(PartLine::kind).containsExactly("bearing", "cup", "bearing", "seal", "pin", "grease");
-        assertThat(lines).filteredOn(PartLine::alwaysNew).extracting(PartLine::kind).containsExactly("seal", "pin", "grease");
+        assertThat(lines)
+                .extracting(PartLine::kind)
+                .containsExactly("bearing", "cup", "bearing", "seal", "pin", "grease");
+        assertThat(lines)
+                .filteredOn(PartLine::alwaysNew)
+                .extracting(PartLine::kind)
+                .containsExactly("seal", "pin", "grease");
         assertThat(lines.get(5).count()).isEqualTo(42);
         assertThat(PartsProposed.of(Sheet.of(List.of()))).isEmpty();
     }
 
     @Test
     void aGateThatIsGoneDecidesWhateverTheCost() {
-        Rebuild.Input sound = new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND);
+        Rebuild.Input sound =
+                new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND);
         assertThat(Rebuild.of(sound).rebuildCost()).isEqualTo(92);
         assertThat(Rebuild.of(sound).assemblyCost()).isEqualTo(176);
         assertThat(Rebuild.of(sound).choice()).isEqualTo(Rebuild.Choice.REBUILD);
-        Rebuild gone = Rebuild.of(new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.GONE));
+        Rebuild gone = Rebuild.of(
+                new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.GONE));
         assertThat(gone.choice()).isEqualTo(Rebuild.Choice.ASSEMBLY);
         assertThat(gone.answer().findings().get(0).sentence()).contains("its shaft is gone");
-        Rebuild unseen = Rebuild.of(new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.UNSEEN, Rebuild.Gate.SOUND));
+        Rebuild unseen = Rebuild.of(
+                new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.UNSEEN, Rebuild.Gate.SOUND));
         assertThat(unseen.answer().level()).isEqualTo(Level.OPEN);
-        assertThat(Rebuild.of(new Rebuild.Input(138, 60, 54, 99, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND)).choice()).isEqualTo(Rebuild.Choice.ASSEMBLY);
+        assertThat(Rebuild.of(new Rebuild.Input(
+                                138, 60, 54, 99, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND))
+                        .choice())
+                .isEqualTo(Rebuild.Choice.ASSEMBLY);
     }
 }

@@ -42,36 +42,74 @@ class PartsPrintTest {
     @ParameterizedTest
     @CsvSource({"5,6,cheaper,A", "7,6,cheaper,B", "5,5,cheaper,A", "5,6,b,B", ",6,a,B", "5,,b,A"})
     void theSupplierIsTheOneChosenWhereHeHasAPrice(String a, String b, String from, PartLine.From got) {
-        assertThat(read("priceA", a == null ? "" : a, "priceB", b == null ? "" : b, "from", from).supplier()).isEqualTo(got);
+        assertThat(read("priceA", a == null ? "" : a, "priceB", b == null ? "" : b, "from", from)
+                        .supplier())
+                .isEqualTo(got);
     }
 
     @Test
     void thePrintedListSaysWhatIsMissing() {
-        Answer a = PartsWords.answer(new PartsList(List.of(read("priceA", "6.40", "count", "2"), read("what", "split pin", "alwaysNew", "yes"))));
+        Answer a = PartsWords.answer(new PartsList(
+                List.of(read("priceA", "6.40", "count", "2"), read("what", "split pin", "alwaysNew", "yes"))));
         assertThat(a.figures().get(0).value()).isEqualTo("12.80");
         assertThat(a.figures().get(1).other()).isEqualTo("a price is missing");
         assertThat(a.level()).isEqualTo(Level.OPEN);
         assertThat(a.findings().get(0).sentence()).contains("split pin");
         assertThat(a.worksheet().lines().get(1).limit()).isEqualTo("always new");
-        assertThat(PartsWords.answer(new PartsList(List.of())).figures().get(1).value()).isEqualTo("–");
+        assertThat(PartsWords.answer(new PartsList(List.of())).figures().get(1).value())
+                .isEqualTo("–");
     }
 
     @Test
     void whatStripCallsForIsProposedOnce() {
-        Sheet sheet = Sheet.of(List.of(Fact.words(FactKey.OUTER_CONE, "6005-2RS", How.TYPED, "identify"), Fact.words(FactKey.OUTER_KIND, "deep-groove-ball", How.COMPUTED, "identify"), Fact.words(FactKey.SEAL, "38x59x9", How.TYPED, "identify"),
+        Sheet sheet = Sheet.of(List.of(
+                Fact.words(FactKey.OUTER_CONE, "6005-2RS", How.TYPED, "identify"),
+                Fact.words(FactKey.OUTER_KIND, "deep-groove-ball", How.COMPUTED, "identify"),
+                Fact.words(FactKey.SEAL, "38x59x9", How.TYPED, "identify"),
                 Fact.words(FactKey.ALWAYS_NEW, "clip ring; seal", How.COMPUTED, "strip")));
-        assertThat(PartsProposed.of(sheet)).extracting(PartLine::what).containsExactly("6005-2RS", "shaft seal 38x59x9", "clip ring");
-        Sheet cartridge = Sheet.of(List.of(Fact.words(FactKey.OUTER_CONE, "DAC40740036/34", How.TYPED, "identify"), Fact.words(FactKey.OUTER_KIND, "hub-cartridge", How.COMPUTED, "identify")));
-        assertThat(PartsProposed.of(cartridge)).extracting(PartLine::what).containsExactly("DAC40740036/34", "clip ring of the knuckle", "axle nut");
+        assertThat(PartsProposed.of(sheet))
+                .extracting(PartLine::what)
+                .containsExactly("6005-2RS", "shaft seal 38x59x9", "clip ring");
+        Sheet cartridge = Sheet.of(List.of(
+                Fact.words(FactKey.OUTER_CONE, "DAC40740036/34", How.TYPED, "identify"),
+                Fact.words(FactKey.OUTER_KIND, "hub-cartridge", How.COMPUTED, "identify")));
+        assertThat(PartsProposed.of(cartridge))
+                .extracting(PartLine::what)
+                .containsExactly("DAC40740036/34", "clip ring of the knuckle", "axle nut");
     }
 
     @ParameterizedTest
-    @CsvSource({"sound,sound,sound,REBUILD", "gone,sound,sound,ASSEMBLY", "sound,gone,unseen,ASSEMBLY", "sound,unseen,sound,LOOK_FIRST", "unseen,unseen,gone,ASSEMBLY"})
+    @CsvSource({
+        "sound,sound,sound,REBUILD",
+        "gone,sound,sound,ASSEMBLY",
+        "sound,gone,unseen,ASSEMBLY",
+        "sound,unseen,sound,LOOK_FIRST",
+        "unseen,unseen,gone,ASSEMBLY"
+    })
     void gatesComeBeforeCosts(String bush, String housing, String shaft, Rebuild.Choice choice) {
-        Map<String, String> texts = Map.of("parts", "38", "minutes", "60", "hourly", "54", "assembly", "149", "assemblyMinutes", "30", "bush", bush, "housing", housing, "shaft", shaft);
-        Rebuild rebuild = Rebuild.of(FieldReader.read(Rebuild.LIST, texts, UnitSystem.METRIC).record());
+        Map<String, String> texts = Map.of(
+                "parts",
+                "38",
+                "minutes",
+                "60",
+                "hourly",
+                "54",
+                "assembly",
+                "149",
+                "assemblyMinutes",
+                "30",
+                "bush",
+                bush,
+                "housing",
+                housing,
+                "shaft",
+                shaft);
+        Rebuild rebuild = Rebuild.of(
+                FieldReader.read(Rebuild.LIST, texts, UnitSystem.METRIC).record());
         assertThat(rebuild.choice()).isEqualTo(choice);
-        assertThat(rebuild.answer().findings()).singleElement().satisfies(f -> assertThat(f.sentence()).isNotBlank());
+        assertThat(rebuild.answer().findings())
+                .singleElement()
+                .satisfies(f -> assertThat(f.sentence()).isNotBlank());
     }
 
     @Test

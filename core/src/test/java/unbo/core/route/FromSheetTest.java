@@ -31,39 +31,75 @@ class FromSheetTest {
         return Fact.number(key, value, How.TABLE, "identify");
     }
 
-    private static final Sheet HUB = Sheet.of(List.of(words(FactKey.OUTER_CONE, "L44643"), words(FactKey.OUTER_CUP, "L44610"), words(FactKey.INNER_CONE, "L68149"), words(FactKey.INNER_CUP, "L68110"),
-            mm(FactKey.OUTER_BORE, 25.4), mm(FactKey.OUTER_OUTSIDE, 50.292), mm(FactKey.OUTER_WIDTH, 14.224), mm(FactKey.INNER_BORE, 34.988), mm(FactKey.INNER_OUTSIDE, 59.131), mm(FactKey.INNER_WIDTH, 15.875),
-            mm(FactKey.OUTER_HALF_ANGLE, 14), mm(FactKey.INNER_HALF_ANGLE, 14), mm(FactKey.BETWEEN_CUPS, 42), Fact.number(FactKey.LOAD, 400.0, How.TYPED, "intake"), words(FactKey.VEHICLE_KIND, "trailer"), words(FactKey.GREASE_KIND, "CaS")));
+    private static final Sheet HUB = Sheet.of(List.of(
+            words(FactKey.OUTER_CONE, "L44643"),
+            words(FactKey.OUTER_CUP, "L44610"),
+            words(FactKey.INNER_CONE, "L68149"),
+            words(FactKey.INNER_CUP, "L68110"),
+            mm(FactKey.OUTER_BORE, 25.4),
+            mm(FactKey.OUTER_OUTSIDE, 50.292),
+            mm(FactKey.OUTER_WIDTH, 14.224),
+            mm(FactKey.INNER_BORE, 34.988),
+            mm(FactKey.INNER_OUTSIDE, 59.131),
+            mm(FactKey.INNER_WIDTH, 15.875),
+            mm(FactKey.OUTER_HALF_ANGLE, 14),
+            mm(FactKey.INNER_HALF_ANGLE, 14),
+            mm(FactKey.BETWEEN_CUPS, 42),
+            Fact.number(FactKey.LOAD, 400.0, How.TYPED, "intake"),
+            words(FactKey.VEHICLE_KIND, "trailer"),
+            words(FactKey.GREASE_KIND, "CaS")));
 
     @Test
     void aWheelsQuestionBeginsWithItsBearingsLoadAndSpread() {
         Map<String, String> texts = FromSheet.of(WheelFields.LIST, HUB);
-        assertThat(texts).containsEntry("outerDesignation", "L44643/L44610").containsEntry("innerDesignation", "L68149/L68110").containsEntry("vehicle", "trailer").containsEntry("wheelLoadN", "3923 N").containsKey("spreadMm").doesNotContainKey("rollingRadiusM");
+        assertThat(texts)
+                .containsEntry("outerDesignation", "L44643/L44610")
+                .containsEntry("innerDesignation", "L68149/L68110")
+                .containsEntry("vehicle", "trailer")
+                .containsEntry("wheelLoadN", "3923 N")
+                .containsKey("spreadMm")
+                .doesNotContainKey("rollingRadiusM");
         texts.put("rollingRadiusM", "0.3 m");
-        assertThat(FieldReader.read(WheelFields.LIST, texts, UnitSystem.INCH).record().wheel().wheelLoadN()).as("units travel with the numbers").isEqualTo(3923);
+        assertThat(FieldReader.read(WheelFields.LIST, texts, UnitSystem.INCH)
+                        .record()
+                        .wheel()
+                        .wheelLoadN())
+                .as("units travel with the numbers")
+                .isEqualTo(3923);
     }
 
     @Test
     void pressureCentresLieOutsideTheBearingsBackToBack() {
         double middles = 42 + (14.224 + 15.875) / 2;
         double outside = ((25.4 + 50.292) / 4 + (34.988 + 59.131) / 4) * Math.tan(Math.toRadians(14));
-        assertThat(PressureCentres.of(HUB)).hasValueSatisfying(mm -> assertThat(mm).isCloseTo(middles + outside, within(1e-9)));
-        assertThat(PressureCentres.of(Sheet.of(List.of(mm(FactKey.BETWEEN_CUPS, 42))))).isEmpty();
+        assertThat(PressureCentres.of(HUB))
+                .hasValueSatisfying(mm -> assertThat(mm).isCloseTo(middles + outside, within(1e-9)));
+        assertThat(PressureCentres.of(Sheet.of(List.of(mm(FactKey.BETWEEN_CUPS, 42)))))
+                .isEmpty();
     }
 
     @Test
     void aNumberGoesBeforeSizesAndOnlyBoxesThatAreThereAreFilled() {
         assertThat(FromSheet.of(InsideQuestion.LIST, HUB)).containsOnlyKeys("designation");
-        assertThat(FromSheet.of(BearingGreaseFields.LIST, HUB)).containsEntry("designation", "L44643/L44610").doesNotContainKeys("boreMm", "vehicle");
-        assertThat(FromSheet.of(HubGreaseFields.LIST, HUB)).containsEntry("betweenCups", "42 mm").containsEntry("oldKind", "CaS");
-        assertThat(FieldReader.read(InsideQuestion.LIST, FromSheet.of(InsideQuestion.LIST, HUB), UnitSystem.METRIC).ok()).isTrue();
+        assertThat(FromSheet.of(BearingGreaseFields.LIST, HUB))
+                .containsEntry("designation", "L44643/L44610")
+                .doesNotContainKeys("boreMm", "vehicle");
+        assertThat(FromSheet.of(HubGreaseFields.LIST, HUB))
+                .containsEntry("betweenCups", "42 mm")
+                .containsEntry("oldKind", "CaS");
+        assertThat(FieldReader.read(InsideQuestion.LIST, FromSheet.of(InsideQuestion.LIST, HUB), UnitSystem.METRIC)
+                        .ok())
+                .isTrue();
     }
 
     @Test
     void aShaftTakesTheBearingsOfItsArrangement() {
         Sheet gearbox = Sheet.of(List.of(words(FactKey.LEFT_BEARING, "6305"), words(FactKey.RIGHT_BEARING, "NU305")));
-        assertThat(FromSheet.of(ShaftFields.LIST, gearbox)).containsOnly(Map.entry("leftDesignation", "6305"), Map.entry("rightDesignation", "NU305"));
-        assertThat(FromSheet.of(ShaftFields.LIST, HUB)).containsEntry("leftDesignation", "L68149/L68110").containsEntry("rightDesignation", "L44643/L44610");
+        assertThat(FromSheet.of(ShaftFields.LIST, gearbox))
+                .containsOnly(Map.entry("leftDesignation", "6305"), Map.entry("rightDesignation", "NU305"));
+        assertThat(FromSheet.of(ShaftFields.LIST, HUB))
+                .containsEntry("leftDesignation", "L68149/L68110")
+                .containsEntry("rightDesignation", "L44643/L44610");
     }
 
     @Test
@@ -74,7 +110,8 @@ class FromSheetTest {
     @Test
     void theHubsHeatOfTheLastRunIsWhatItsOilAndGreaseAreJudgedAt() {
         Sheet warm = Sheet.of(List.of(Fact.number(FactKey.HUB_HEAT, 85.0, How.MEASURED, "prove")));
-        assertThat(FromSheet.of(unbo.core.lubrication.Viscosity.LIST, warm)).containsOnly(Map.entry("temperature", "85 °C"));
+        assertThat(FromSheet.of(unbo.core.lubrication.Viscosity.LIST, warm))
+                .containsOnly(Map.entry("temperature", "85 °C"));
         assertThat(StageRules.of(RouteStage.GREASE).prefill(warm)).containsEntry("hubTemperature", "85 °C");
         assertThat(FactKey.HUB_HEAT.outlives()).isTrue();
     }

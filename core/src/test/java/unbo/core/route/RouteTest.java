@@ -18,10 +18,12 @@ import unbo.core.sheet.Sheet;
 
 class RouteTest {
 
-    private static final Map<String, String> HUB = Map.of("outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "hubBore", "43");
+    private static final Map<String, String> HUB = Map.of(
+            "outerCone", "L44643", "outerCup", "L44610", "innerCone", "L68149", "innerCup", "L68110", "hubBore", "43");
 
     private static Sheet identified() {
-        return Sheet.of(work(RouteStage.IDENTIFY, HUB, Sheet.of(List.of())).outcome().facts());
+        return Sheet.of(
+                work(RouteStage.IDENTIFY, HUB, Sheet.of(List.of())).outcome().facts());
     }
 
     private static StageRule.Work work(RouteStage stage, Map<String, String> texts, Sheet sheet) {
@@ -31,30 +33,61 @@ class RouteTest {
     @Test
     void theRouteHasTenStations() {
         assertThat(RouteStage.values()).hasSize(10);
-        assertThat(RouteStage.route()).containsExactly(RouteStage.INTAKE, RouteStage.DIAGNOSE, RouteStage.IDENTIFY, RouteStage.STRIP, RouteStage.INSPECT, RouteStage.FIT, RouteStage.GREASE, RouteStage.SET, RouteStage.PROVE, RouteStage.LOG);
+        assertThat(RouteStage.route())
+                .containsExactly(
+                        RouteStage.INTAKE,
+                        RouteStage.DIAGNOSE,
+                        RouteStage.IDENTIFY,
+                        RouteStage.STRIP,
+                        RouteStage.INSPECT,
+                        RouteStage.FIT,
+                        RouteStage.GREASE,
+                        RouteStage.SET,
+                        RouteStage.PROVE,
+                        RouteStage.LOG);
         assertThat(RouteStage.INTAKE.next()).contains(RouteStage.DIAGNOSE);
         assertThat(RouteStage.LOG.next()).isEmpty();
     }
 
     @Test
     void setAsksByTheKindOfHub() {
-        Sheet pair = Sheet.of(work(RouteStage.IDENTIFY, Map.of("outerCone", "6005-2RS", "innerCone", "6005-2RS"), Sheet.of(List.of())).outcome().facts());
+        Sheet pair = Sheet.of(
+                work(RouteStage.IDENTIFY, Map.of("outerCone", "6005-2RS", "innerCone", "6005-2RS"), Sheet.of(List.of()))
+                        .outcome()
+                        .facts());
         assertThat(pair.text(FactKey.HUB_TYPE)).isEqualTo("ball-pair");
-        assertThat(StageRules.of(RouteStage.SET, pair).asked()).contains("spacer", "shoulders").doesNotContain("pinHolesDeg");
-        Sheet cartridge = Sheet.of(work(RouteStage.IDENTIFY, Map.of("outerCone", "DAC40740036/34"), Sheet.of(List.of())).outcome().facts());
-        StageRule.Work nut = StageRules.of(RouteStage.SET, cartridge).work(Map.of("torque", "250", "maker", "250", "newNut", "yes"), cartridge, UnitSystem.METRIC);
+        assertThat(StageRules.of(RouteStage.SET, pair).asked())
+                .contains("spacer", "shoulders")
+                .doesNotContain("pinHolesDeg");
+        Sheet cartridge = Sheet.of(work(RouteStage.IDENTIFY, Map.of("outerCone", "DAC40740036/34"), Sheet.of(List.of()))
+                .outcome()
+                .facts());
+        StageRule.Work nut = StageRules.of(RouteStage.SET, cartridge)
+                .work(Map.of("torque", "250", "maker", "250", "newNut", "yes"), cartridge, UnitSystem.METRIC);
         assertThat(Sheet.of(nut.outcome().facts()).number(FactKey.BAND_MAX)).isEqualTo(0.05);
         assertThat(StageRules.of(RouteStage.SET, identified()).asked()).contains("pinHolesDeg");
         Sheet head = Sheet.of(List.of(Fact.words(FactKey.POSITION, "steering-head", How.TYPED, "visit")));
-        assertThat(StageRules.of(RouteStage.SET, head).work(Map.of("place", "steering-head", "scale", "10", "radius", "350"), head, UnitSystem.METRIC).outcome().complete()).isTrue();
+        assertThat(StageRules.of(RouteStage.SET, head)
+                        .work(Map.of("place", "steering-head", "scale", "10", "radius", "350"), head, UnitSystem.METRIC)
+                        .outcome()
+                        .complete())
+                .isTrue();
         Sheet crank = Sheet.of(List.of(Fact.words(FactKey.POSITION, "crank", How.TYPED, "visit")));
-        assertThat(StageRules.of(RouteStage.SET, crank).work(Map.of("leftTir", "0.1", "leftAngle", "0", "rightTir", "0.1", "rightAngle", "0"), crank, UnitSystem.METRIC).outcome().complete()).isFalse();
+        assertThat(StageRules.of(RouteStage.SET, crank)
+                        .work(
+                                Map.of("leftTir", "0.1", "leftAngle", "0", "rightTir", "0.1", "rightAngle", "0"),
+                                crank,
+                                UnitSystem.METRIC)
+                        .outcome()
+                        .complete())
+                .isFalse();
     }
 
     @Test
     void greaseTakesItsSizesFromTheSheetAndAsksForNoneOfThem() {
         StageRule<?> grease = StageRules.of(RouteStage.GREASE);
-        assertThat(grease.asked()).containsExactly("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams");
+        assertThat(grease.asked())
+                .containsExactly("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams");
         StageRule.Work work = work(RouteStage.GREASE, Map.of("kind", "CaS"), identified());
         assertThat(work.ok()).isTrue();
         assertThat(grease.hangsOn(identified(), Typed.NOTHING)).containsEntry("HUB_BORE", "43 mm");
@@ -62,19 +95,44 @@ class RouteTest {
 
     @Test
     void greaseWithoutIdentifyNamesWhatIsMissing() {
-        assertThat(work(RouteStage.GREASE, Map.of("kind", "CaS"), Sheet.of(List.of())).reading().problems()).extracting(p -> p.field()).contains("outerBore", "spindle");
+        assertThat(work(RouteStage.GREASE, Map.of("kind", "CaS"), Sheet.of(List.of()))
+                        .reading()
+                        .problems())
+                .extracting(p -> p.field())
+                .contains("outerBore", "spindle");
     }
 
     @Test
     void factsThatOutliveTheJobPrefillTheNextOne() {
-        Sheet kept = Sheet.of(identified().all().stream().filter(f -> f.key().outlives()).toList());
-        assertThat(StageRules.of(RouteStage.IDENTIFY).prefill(kept)).containsEntry("outerCone", "L44643").containsEntry("innerCup", "L68110");
+        Sheet kept = Sheet.of(
+                identified().all().stream().filter(f -> f.key().outlives()).toList());
+        assertThat(StageRules.of(RouteStage.IDENTIFY).prefill(kept))
+                .containsEntry("outerCone", "L44643")
+                .containsEntry("innerCup", "L68110");
     }
 
     @Test
     void proveReadsTheBandThatSetGave() {
-        Sheet sheet = Sheet.of(work(RouteStage.SET, Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "40", "endPlayMin", "0.05", "endPlayMax", "0.10",
-                "school", "D"), Sheet.of(List.of())).outcome().facts());
+        Sheet sheet = Sheet.of(work(
+                        RouteStage.SET,
+                        Map.of(
+                                "pitch",
+                                "1.5",
+                                "slots",
+                                "6",
+                                "pinHolesDeg",
+                                "0 180",
+                                "freeAngleDeg",
+                                "40",
+                                "endPlayMin",
+                                "0.05",
+                                "endPlayMax",
+                                "0.10",
+                                "school",
+                                "D"),
+                        Sheet.of(List.of()))
+                .outcome()
+                .facts());
         StageRule.Work work = work(RouteStage.PROVE, Map.of("push", "0 0 0", "pull", "0.03 0.03 0.03"), sheet);
         assertThat(work.outcome().answer().findings()).extracting(Finding::code).containsExactly("end-play-tight");
         assertThat(work.outcome().complete()).isFalse();
@@ -95,7 +153,10 @@ class RouteTest {
     /** Every station done, but for those that are given. */
     private static List<Standing> all(Standing... others) {
         return RouteStage.route().stream()
-                .map(stage -> List.of(others).stream().filter(other -> other.stage() == stage).findFirst().orElse(at(stage, Standing.State.DONE, true)))
+                .map(stage -> List.of(others).stream()
+                        .filter(other -> other.stage() == stage)
+                        .findFirst()
+                        .orElse(at(stage, Standing.State.DONE, true)))
                 .toList();
     }
 
@@ -111,14 +172,23 @@ class RouteTest {
     @Test
     void aStopFindingBarsSigning() {
         Standing prove = at(RouteStage.PROVE, Standing.State.DONE, true, stop("End play is over 0.150 mm."));
-        assertThat(SignOff.of(all(prove), true).reasons()).singleElement().asString().contains("Prove: End play");
+        assertThat(SignOff.of(all(prove), true).reasons())
+                .singleElement()
+                .asString()
+                .contains("Prove: End play");
         assertThat(prove.word()).isEqualTo("stop");
         assertThat(prove.settled()).isFalse();
     }
 
     @Test
     void whatIsNotKnownNeverHidesAStop() {
-        Standing set = at(RouteStage.SET, Standing.State.DONE, true, new Finding("a", Level.OPEN, "Not known."), stop("It is tight."), new Finding("b", Level.WATCH, "Old nut."));
+        Standing set = at(
+                RouteStage.SET,
+                Standing.State.DONE,
+                true,
+                new Finding("a", Level.OPEN, "Not known."),
+                stop("It is tight."),
+                new Finding("b", Level.WATCH, "Old nut."));
         assertThat(set.level()).isEqualTo(Level.STOP);
         assertThat(set.word()).isEqualTo("stop");
         assertThat(set.settled()).isFalse();
@@ -134,15 +204,24 @@ class RouteTest {
 
     @Test
     void aMissingProofOrAnOpenStageBarsSigning() {
-        assertThat(SignOff.of(all(at(RouteStage.PROVE, Standing.State.DONE, false)), true).reasons())
-                .singleElement().asString().contains("needed proof is missing");
-        assertThat(SignOff.of(all(Standing.untouched(RouteStage.GREASE)), true).reasons()).singleElement().asString().contains("Grease is not done");
+        assertThat(SignOff.of(all(at(RouteStage.PROVE, Standing.State.DONE, false)), true)
+                        .reasons())
+                .singleElement()
+                .asString()
+                .contains("needed proof is missing");
+        assertThat(SignOff.of(all(Standing.untouched(RouteStage.GREASE)), true).reasons())
+                .singleElement()
+                .asString()
+                .contains("Grease is not done");
     }
 
     @Test
     void aResultThatHangsOnAChangedFactBarsSigning() {
         Standing fit = new Standing(RouteStage.FIT, Standing.State.DONE, true, true, List.of());
-        assertThat(SignOff.of(all(fit), true).reasons()).singleElement().asString().contains("Fit hangs on a fact that has changed");
+        assertThat(SignOff.of(all(fit), true).reasons())
+                .singleElement()
+                .asString()
+                .contains("Fit hangs on a fact that has changed");
         assertThat(fit.word()).isEqualTo("recalculate");
         assertThat(fit.settled()).isFalse();
     }
@@ -164,7 +243,9 @@ class RouteTest {
 
     @Test
     void aServiceNeedsNoDiagnosis() {
-        assertThat(SignOff.of(all(Standing.untouched(RouteStage.DIAGNOSE)), true).allowed()).isTrue();
+        assertThat(SignOff.of(all(Standing.untouched(RouteStage.DIAGNOSE)), true)
+                        .allowed())
+                .isTrue();
     }
 
     @Test

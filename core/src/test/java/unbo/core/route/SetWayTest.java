@@ -23,7 +23,15 @@ class SetWayTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"steering-head,TORQUE", "headset,TORQUE", "crank,CRANK", "gearbox,STACK", "driveline,STACK", "axle1-left,NUT", "rear,NUT"})
+    @CsvSource({
+        "steering-head,TORQUE",
+        "headset,TORQUE",
+        "crank,CRANK",
+        "gearbox,STACK",
+        "driveline,STACK",
+        "axle1-left,NUT",
+        "rear,NUT"
+    })
     void thePlaceHasAUsualWay(String place, SetWay way) {
         assertThat(SetWay.usual(at(FactKey.POSITION, place))).isEqualTo(way);
     }
@@ -40,33 +48,65 @@ class SetWayTest {
         assertThat(SetWay.of(way.code())).contains(way);
         assertThat(way.rule().stage()).isEqualTo(RouteStage.SET);
         assertThat(way.rule().fields().field(SetWay.BY)).isEmpty();
-        assertThat(StageRules.of(RouteStage.SET, Sheet.of(List.of()), Map.of(SetWay.BY, way.code()))).isSameAs(way.rule());
+        assertThat(StageRules.of(RouteStage.SET, Sheet.of(List.of()), Map.of(SetWay.BY, way.code())))
+                .isSameAs(way.rule());
     }
 
     @Test
     void anUnknownWayFallsBackToTheUsual() {
-        assertThat(StageRules.of(RouteStage.SET, at(FactKey.POSITION, "crank"), Map.of(SetWay.BY, "by feel"))).isSameAs(SetWay.CRANK.rule());
-        assertThat(StageRules.of(RouteStage.GREASE, Sheet.of(List.of()), Map.of(SetWay.BY, "stack")).stage()).isEqualTo(RouteStage.GREASE);
+        assertThat(StageRules.of(RouteStage.SET, at(FactKey.POSITION, "crank"), Map.of(SetWay.BY, "by feel")))
+                .isSameAs(SetWay.CRANK.rule());
+        assertThat(StageRules.of(RouteStage.GREASE, Sheet.of(List.of()), Map.of(SetWay.BY, "stack"))
+                        .stage())
+                .isEqualTo(RouteStage.GREASE);
     }
 
     @Test
     void aStackIsKeptWithItsChainsShimsAndFloat() {
         Sheet gearbox = at(FactKey.POSITION, "gearbox");
         StageRule<?> rule = StageRules.of(RouteStage.SET, gearbox);
-        StageRule.Work work = rule.work(Map.of("outer", "face to face in the case; 182.60; depth; aluminium", "inner", "left bearing; 17.00; table\nshoulders; 147.80; micrometer\nright bearing; 17.00; table",
-                "min", "0.05", "max", "0.15", "shims", "0.50 x 2\n0.10 x 4\n0.20 x 3"), gearbox, UnitSystem.METRIC);
+        StageRule.Work work = rule.work(
+                Map.of(
+                        "outer",
+                        "face to face in the case; 182.60; depth; aluminium",
+                        "inner",
+                        "left bearing; 17.00; table\nshoulders; 147.80; micrometer\nright bearing; 17.00; table",
+                        "min",
+                        "0.05",
+                        "max",
+                        "0.15",
+                        "shims",
+                        "0.50 x 2\n0.10 x 4\n0.20 x 3"),
+                gearbox,
+                UnitSystem.METRIC);
         assertThat(work.ok()).isTrue();
         assertThat(work.outcome().complete()).isTrue();
         Sheet after = Sheet.of(work.outcome().facts());
         assertThat(after.text(FactKey.SHIMS)).isEqualTo("0.50 + 0.20 mm");
         assertThat(after.text(FactKey.INNER_CHAIN)).contains("shoulders; 147.8; 0.005; steel");
-        assertThat(rule.prefill(after)).containsEntry("outer", after.text(FactKey.OUTER_CHAIN)).containsKeys("inner", "min", "max");
+        assertThat(rule.prefill(after))
+                .containsEntry("outer", after.text(FactKey.OUTER_CHAIN))
+                .containsKeys("inner", "min", "max");
     }
 
     @Test
     void aStackThatNoShimFitsIsNotComplete() {
         Sheet gearbox = at(FactKey.POSITION, "gearbox");
-        StageRule.Work work = StageRules.of(RouteStage.SET, gearbox).work(Map.of("outer", "case; 20.00", "inner", "shaft; 18.00", "min", "0.05", "max", "0.15", "shims", ""), gearbox, UnitSystem.METRIC);
+        StageRule.Work work = StageRules.of(RouteStage.SET, gearbox)
+                .work(
+                        Map.of(
+                                "outer",
+                                "case; 20.00",
+                                "inner",
+                                "shaft; 18.00",
+                                "min",
+                                "0.05",
+                                "max",
+                                "0.15",
+                                "shims",
+                                ""),
+                        gearbox,
+                        UnitSystem.METRIC);
         assertThat(work.outcome().complete()).isFalse();
         assertThat(work.outcome().answer().findings()).extracting(f -> f.code()).contains("no-shim");
     }
@@ -79,11 +119,20 @@ class SetWayTest {
         Map<String, String> both = new java.util.HashMap<>(mounting);
         both.putAll(Map.of("arrangement", "two-tight", "leftBearing", "6305", "rightBearing", "6305"));
         StageRule.Work shaft = StageRules.of(RouteStage.FIT, none).work(both, none, UnitSystem.METRIC);
-        assertThat(alone.outcome().answer().findings()).extracting(f -> f.code()).doesNotContain("located-twice");
-        assertThat(shaft.outcome().answer().findings()).extracting(f -> f.code()).contains("located-twice");
-        assertThat(shaft.outcome().answer().steps()).isEqualTo(alone.outcome().answer().steps());
+        assertThat(alone.outcome().answer().findings())
+                .extracting(f -> f.code())
+                .doesNotContain("located-twice");
+        assertThat(shaft.outcome().answer().findings())
+                .extracting(f -> f.code())
+                .contains("located-twice");
+        assertThat(shaft.outcome().answer().steps())
+                .isEqualTo(alone.outcome().answer().steps());
         assertThat(Sheet.of(shaft.outcome().facts()).text(FactKey.ARRANGEMENT)).isEqualTo("two-tight");
         both.remove("rightBearing");
-        assertThat(StageRules.of(RouteStage.FIT, none).work(both, none, UnitSystem.METRIC).reading().sentences("rightBearing")).isNotEmpty();
+        assertThat(StageRules.of(RouteStage.FIT, none)
+                        .work(both, none, UnitSystem.METRIC)
+                        .reading()
+                        .sentences("rightBearing"))
+                .isNotEmpty();
     }
 }

@@ -38,37 +38,65 @@ class StageAnswersTest {
 
     @Test
     void intakePrintsWhatRanSinceTheLastWork() {
-        Sheet sheet = known(FactKey.COUNTER_UNIT, "km", FactKey.YEARLY, "4000", FactKey.LAST_DAY, "2025-05-04", FactKey.LAST_COUNTER, "1000");
-        StageRule.Outcome intake = outcome(RouteStage.INTAKE, Map.of("complaint", "hums", "day", "2026-05-04", "counter", "5200", "load", "280 kg"), sheet);
+        Sheet sheet = known(
+                FactKey.COUNTER_UNIT,
+                "km",
+                FactKey.YEARLY,
+                "4000",
+                FactKey.LAST_DAY,
+                "2025-05-04",
+                FactKey.LAST_COUNTER,
+                "1000");
+        StageRule.Outcome intake = outcome(
+                RouteStage.INTAKE,
+                Map.of("complaint", "hums", "day", "2026-05-04", "counter", "5200", "load", "280 kg"),
+                sheet);
         assertThat(intake.answer().figures()).extracting(Answer.Figure::value).containsExactly("12", "4200", "2.75");
         assertThat(intake.answer().worksheet().lines()).anyMatch(l -> l.value().equals("365 days"));
-        assertThat(intake.facts()).extracting(Fact::key).containsExactly(FactKey.COMPLAINT, FactKey.DAY, FactKey.COUNTER, FactKey.LOAD);
+        assertThat(intake.facts())
+                .extracting(Fact::key)
+                .containsExactly(FactKey.COMPLAINT, FactKey.DAY, FactKey.COUNTER, FactKey.LOAD);
     }
 
     @Test
     void intakeWithoutHistorySaysSo() {
         StageRule.Outcome intake = outcome(RouteStage.INTAKE, Map.of("complaint", "hums", "day", "2026-05-04"), EMPTY);
-        assertThat(intake.answer().figures()).singleElement().satisfies(f -> assertThat(f.other()).isEqualTo("no history yet"));
+        assertThat(intake.answer().figures())
+                .singleElement()
+                .satisfies(f -> assertThat(f.other()).isEqualTo("no history yet"));
     }
 
     @Test
     void intakeRefusesADayBeforeTheLastWork() {
-        StageRule.Work work = StageRules.of(RouteStage.INTAKE).work(Map.of("complaint", "hums", "day", "2025-05-03"), known(FactKey.LAST_DAY, "2025-05-04"), UnitSystem.METRIC);
+        StageRule.Work work = StageRules.of(RouteStage.INTAKE)
+                .work(
+                        Map.of("complaint", "hums", "day", "2025-05-03"),
+                        known(FactKey.LAST_DAY, "2025-05-04"),
+                        UnitSystem.METRIC);
         assertThat(work.reading().sentences("day")).singleElement().asString().contains("before the last work");
     }
 
     @Test
     void identifyPrintsAPartsListAndSaysWhatStandsOnADefault() {
-        StageRule.Outcome identify = outcome(RouteStage.IDENTIFY, Map.of("outerCone", "32008X", "innerCone", "32010X", "seal", "50x72x10"), EMPTY);
-        assertThat(identify.answer().figures()).extracting(Answer.Figure::value).containsExactly("32008X", "32010X", "50×72×10");
-        assertThat(identify.answer().sentences()).anyMatch(s -> s.contains("between the cups (sum of both widths)") && s.contains("spindle (halfway"));
-        assertThat(identify.answer().worksheet().lines()).anyMatch(l -> l.symbol().equals("D") && l.value().startsWith("68 mm"));
-        assertThat(identify.facts()).filteredOn(f -> f.key() == FactKey.SEAL).singleElement().satisfies(f -> assertThat(f.text()).isEqualTo("50x72x10"));
+        StageRule.Outcome identify = outcome(
+                RouteStage.IDENTIFY, Map.of("outerCone", "32008X", "innerCone", "32010X", "seal", "50x72x10"), EMPTY);
+        assertThat(identify.answer().figures())
+                .extracting(Answer.Figure::value)
+                .containsExactly("32008X", "32010X", "50×72×10");
+        assertThat(identify.answer().sentences())
+                .anyMatch(s -> s.contains("between the cups (sum of both widths)") && s.contains("spindle (halfway"));
+        assertThat(identify.answer().worksheet().lines())
+                .anyMatch(l -> l.symbol().equals("D") && l.value().startsWith("68 mm"));
+        assertThat(identify.facts())
+                .filteredOn(f -> f.key() == FactKey.SEAL)
+                .singleElement()
+                .satisfies(f -> assertThat(f.text()).isEqualTo("50x72x10"));
     }
 
     @Test
     void setPrintsTheSlotToUseOrThatNoneFits() {
-        Map<String, String> nut = Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "45", "school", "A");
+        Map<String, String> nut =
+                Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "45", "school", "A");
         StageRule.Outcome right = outcome(RouteStage.SET, nut, EMPTY);
         assertThat(right.answer().figures()).extracting(Answer.Figure::value).containsExactly("15", "0.063");
         assertThat(right.answer().level()).isEqualTo(Level.RIGHT);
@@ -77,39 +105,60 @@ class StageAnswersTest {
         coarse.put("freeAngleDeg", "20");
         StageRule.Outcome none = outcome(RouteStage.SET, coarse, EMPTY);
         assertThat(none.answer().findings()).extracting(Finding::code).containsExactly("no-slot");
-        assertThat(none.facts()).filteredOn(f -> f.key() == FactKey.SET_END_PLAY).singleElement().satisfies(f -> assertThat(f.value()).isBetween(0.166, 0.167));
+        assertThat(none.facts())
+                .filteredOn(f -> f.key() == FactKey.SET_END_PLAY)
+                .singleElement()
+                .satisfies(f -> assertThat(f.value()).isBetween(0.166, 0.167));
     }
 
     @Test
     void proveKeepsTheMeasuredPlayWithItsUncertainty() {
         StageRule.Outcome prove = outcome(RouteStage.PROVE, Map.of("push", "0 0 0", "pull", "0.07 0.08 0.09"), EMPTY);
-        assertThat(prove.facts()).filteredOn(f -> f.key() == FactKey.END_PLAY).singleElement().satisfies(f -> {
-            assertThat(f.how()).isEqualTo(How.MEASURED);
-            assertThat(f.uncertainty()).isBetween(0.0099, 0.0101);
-        });
+        assertThat(prove.facts())
+                .filteredOn(f -> f.key() == FactKey.END_PLAY)
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.how()).isEqualTo(How.MEASURED);
+                    assertThat(f.uncertainty()).isBetween(0.0099, 0.0101);
+                });
         assertThat(prove.complete()).isFalse();
         assertThat(prove.facts()).noneMatch(f -> f.key() == FactKey.SPLIT_PIN || f.key() == FactKey.INITIALS);
     }
 
     @Test
     void logTakesDayCounterAndUseFromTheSheet() {
-        Sheet sheet = known(FactKey.DAY, "2026-05-04", FactKey.COUNTER_UNIT, "km", FactKey.COUNTER, "5200", FactKey.YEARLY, "4000", FactKey.USE, "immersed");
-        StageRule.Outcome log = outcome(RouteStage.LOG, Map.of("cause", "seal", "serviceSchool", "yearly", "season", "12"), sheet);
+        Sheet sheet = known(
+                FactKey.DAY,
+                "2026-05-04",
+                FactKey.COUNTER_UNIT,
+                "km",
+                FactKey.COUNTER,
+                "5200",
+                FactKey.YEARLY,
+                "4000",
+                FactKey.USE,
+                "immersed");
+        StageRule.Outcome log =
+                outcome(RouteStage.LOG, Map.of("cause", "seal", "serviceSchool", "yearly", "season", "12"), sheet);
         assertThat(Sheet.of(log.facts()).text(FactKey.DUE_ON)).isEqualTo("2027-05-04");
         assertThat(Sheet.of(log.facts()).text(FactKey.DUE_COUNTER)).isEqualTo("25200");
         assertThat(Sheet.of(log.facts()).text(FactKey.DUE_IMMERSIONS)).isEqualTo("12");
-        assertThat(StageRules.of(RouteStage.LOG).hangsOn(sheet, Typed.NOTHING)).containsEntry("USE", "immersed").containsEntry("COUNTER", "5200");
+        assertThat(StageRules.of(RouteStage.LOG).hangsOn(sheet, Typed.NOTHING))
+                .containsEntry("USE", "immersed")
+                .containsEntry("COUNTER", "5200");
     }
 
     @Test
     void aBareNumberInAnInchWorkshopIsAnInchButFactsStayMetric() {
-        StageRule.Work work = StageRules.of(RouteStage.IDENTIFY).work(Map.of("outerCone", "32008X", "innerCone", "32010X", "hubBore", "2.4"), EMPTY, UnitSystem.INCH);
+        StageRule.Work work = StageRules.of(RouteStage.IDENTIFY)
+                .work(Map.of("outerCone", "32008X", "innerCone", "32010X", "hubBore", "2.4"), EMPTY, UnitSystem.INCH);
         assertThat(Sheet.of(work.outcome().facts()).number(FactKey.HUB_BORE)).isBetween(60.959, 60.961);
     }
 
     @Test
     void everyStationHasItsRule() {
-        assertThat(RouteStage.route()).allSatisfy(stage -> assertThat(StageRules.of(stage).stage()).isEqualTo(stage));
+        assertThat(RouteStage.route())
+                .allSatisfy(stage -> assertThat(StageRules.of(stage).stage()).isEqualTo(stage));
         assertThat(RouteStage.of("prove")).contains(RouteStage.PROVE);
         assertThat(RouteStage.of("nonsense")).isEmpty();
     }

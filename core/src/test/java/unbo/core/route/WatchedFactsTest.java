@@ -21,7 +21,8 @@ import unbo.core.sheet.Sheet;
 class WatchedFactsTest {
 
     private static Sheet van(Fact... more) {
-        List<Fact> facts = new ArrayList<>(List.of(words(FactKey.VEHICLE_KIND, "trailer"), words(FactKey.WHERE, "axle1-left")));
+        List<Fact> facts =
+                new ArrayList<>(List.of(words(FactKey.VEHICLE_KIND, "trailer"), words(FactKey.WHERE, "axle1-left")));
         facts.addAll(List.of(more));
         return Sheet.of(facts);
     }
@@ -36,7 +37,13 @@ class WatchedFactsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"STRIP,OUTER_CONE,L44643,LM67048", "FIT,OUTER_CONE,6305,6306", "FIT,OUTER_CUP,L44610,LM67010", "SET,NUT_PITCH,1.5,2", "INSPECT,OUTER_CONE,32008X,32010X"})
+    @CsvSource({
+        "STRIP,OUTER_CONE,L44643,LM67048",
+        "FIT,OUTER_CONE,6305,6306",
+        "FIT,OUTER_CUP,L44610,LM67010",
+        "SET,NUT_PITCH,1.5,2",
+        "INSPECT,OUTER_CONE,32008X,32010X"
+    })
     void aFactThatFilledABoxIsWatched(RouteStage stage, FactKey key, String before, String after) {
         Sheet then = van(fact(key, before));
         StageRule<?> rule = StageRules.of(stage, then);
@@ -47,7 +54,9 @@ class WatchedFactsTest {
     }
 
     private static Fact fact(FactKey key, String text) {
-        return key.quantity() == null ? words(key, text) : Fact.number(key, Double.parseDouble(text), How.TYPED, "identify");
+        return key.quantity() == null
+                ? words(key, text)
+                : Fact.number(key, Double.parseDouble(text), How.TYPED, "identify");
     }
 
     @Test
@@ -64,22 +73,41 @@ class WatchedFactsTest {
         Sheet cone = van(words(FactKey.OUTER_CONE, "L44643"));
         StageRule<?> fit = StageRules.of(RouteStage.FIT, cone);
         Map<String, String> used = fit.hangsOn(cone, prefilled(RouteStage.FIT, cone));
-        assertThat(fit.stale(van(words(FactKey.OUTER_CONE, "L44643"), words(FactKey.OUTER_CUP, "L44610")), used)).isTrue();
+        assertThat(fit.stale(van(words(FactKey.OUTER_CONE, "L44643"), words(FactKey.OUTER_CUP, "L44610")), used))
+                .isTrue();
     }
 
     @Test
     void aMeasuredSeatReachesFitWithItsSource() {
-        Sheet measured = van(Fact.number(FactKey.HOUSING_MIN, 50.29, How.MEASURED, "inspect"), Fact.number(FactKey.HOUSING_MAX, 50.31, How.MEASURED, "inspect"));
-        assertThat(StageRules.of(RouteStage.FIT, measured).prefill(measured)).containsEntry("measuredMinMm", "50.29 mm").containsEntry("measuredMaxMm", "50.31 mm").containsEntry("ring", "outer");
-        Sheet shaft = Sheet.of(List.of(words(FactKey.VEHICLE_KIND, "motorcycle"), words(FactKey.WHERE, "crank"), Fact.number(FactKey.SHAFT_MIN, 25.004, How.MEASURED, "inspect")));
-        assertThat(StageRules.of(RouteStage.FIT, shaft).prefill(shaft)).containsEntry("measuredMinMm", "25.004 mm").doesNotContainKey("ring");
+        Sheet measured = van(
+                Fact.number(FactKey.HOUSING_MIN, 50.29, How.MEASURED, "inspect"),
+                Fact.number(FactKey.HOUSING_MAX, 50.31, How.MEASURED, "inspect"));
+        assertThat(StageRules.of(RouteStage.FIT, measured).prefill(measured))
+                .containsEntry("measuredMinMm", "50.29 mm")
+                .containsEntry("measuredMaxMm", "50.31 mm")
+                .containsEntry("ring", "outer");
+        Sheet shaft = Sheet.of(List.of(
+                words(FactKey.VEHICLE_KIND, "motorcycle"),
+                words(FactKey.WHERE, "crank"),
+                Fact.number(FactKey.SHAFT_MIN, 25.004, How.MEASURED, "inspect")));
+        assertThat(StageRules.of(RouteStage.FIT, shaft).prefill(shaft))
+                .containsEntry("measuredMinMm", "25.004 mm")
+                .doesNotContainKey("ring");
     }
 
     @ParameterizedTest
-    @CsvSource({"trailer,axle1-left,'',end-play nut-locked", "car,front-left,unit,bolts axle-nut", "van,rear-left,cartridge,axle-nut clip", "motorcycle,crank,'',runout end-float",
-        "bicycle,front,cup-and-cone,play-clamped", "motorcycle,steering-head,'',slack-braking notch", "bicycle,jockey,'',hand-of-thread"})
+    @CsvSource({
+        "trailer,axle1-left,'',end-play nut-locked",
+        "car,front-left,unit,bolts axle-nut",
+        "van,rear-left,cartridge,axle-nut clip",
+        "motorcycle,crank,'',runout end-float",
+        "bicycle,front,cup-and-cone,play-clamped",
+        "motorcycle,steering-head,'',slack-braking notch",
+        "bicycle,jockey,'',hand-of-thread"
+    })
     void proveAsksByTheKindOfPlace(String vehicle, String position, String hub, String proofs) {
-        Sheet sheet = Sheet.of(List.of(words(FactKey.VEHICLE_KIND, vehicle), words(FactKey.WHERE, position), words(FactKey.HUB_TYPE, hub)));
+        Sheet sheet = Sheet.of(List.of(
+                words(FactKey.VEHICLE_KIND, vehicle), words(FactKey.WHERE, position), words(FactKey.HUB_TYPE, hub)));
         List<String> asked = StageRules.of(RouteStage.PROVE, sheet).asked();
         for (String proof : proofs.split(" ")) {
             assertThat(asked).contains("proof-" + proof, "why-" + proof);
@@ -91,14 +119,17 @@ class WatchedFactsTest {
     void twoBearingsTwoRingsTwoWaysAreTwoEntries() {
         StageRule<?> fit = StageRules.of(RouteStage.FIT);
         Map<String, String> outer = Map.of("designation", "32008 x", "ring", "outer");
-        assertThat(entry(fit, outer)).isEqualTo(entry(fit, Map.of("designation", "32008X", "ring", "outer", "seat", "P7")));
+        assertThat(entry(fit, outer))
+                .isEqualTo(entry(fit, Map.of("designation", "32008X", "ring", "outer", "seat", "P7")));
         assertThat(entry(fit, outer)).isNotEqualTo(entry(fit, Map.of("designation", "32008X", "ring", "inner")));
         assertThat(entry(fit, outer)).isNotEqualTo(entry(fit, Map.of("designation", "32010X", "ring", "outer")));
         Map<String, String> left = new HashMap<>(outer);
         left.put("which", "left");
         assertThat(entry(fit, left)).isNotEqualTo(entry(fit, outer));
-        assertThat(fit.entry(Typed.of(left, UnitSystem.METRIC)).words()).isEqualTo("the left bearing, 32008 x, outer ring");
-        assertThat(SetWay.NUT.rule().entry(Typed.NOTHING)).isNotEqualTo(SetWay.STACK.rule().entry(Typed.NOTHING));
+        assertThat(fit.entry(Typed.of(left, UnitSystem.METRIC)).words())
+                .isEqualTo("the left bearing, 32008 x, outer ring");
+        assertThat(SetWay.NUT.rule().entry(Typed.NOTHING))
+                .isNotEqualTo(SetWay.STACK.rule().entry(Typed.NOTHING));
         assertThat(entry(StageRules.of(RouteStage.GREASE), outer)).isEqualTo(EntryName.ONLY.code());
     }
 

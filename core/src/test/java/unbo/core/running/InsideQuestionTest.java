@@ -38,12 +38,14 @@ class InsideQuestionTest {
         assertThat(q.ratings().c0N()).isCloseTo(7_900, within(80.0));
         assertThat(q.ratings().estimated()).isTrue();
         assertThat(q.fatigueLimitN()).isCloseTo(q.ratings().c0N() / 22, within(1e-9));
-        assertThat(of("designation", "6205").ratings().cN()).isCloseTo(q.ratings().cN(), within(1e-6));
+        assertThat(of("designation", "6205").ratings().cN())
+                .isCloseTo(q.ratings().cN(), within(1e-6));
     }
 
     @Test
     void aTaperByItsSizesLiesInTheBandOfCatalogues() {
-        InsideQuestion q = of("kind", "tapered-roller", "boreMm", "25", "outsideMm", "52", "widthMm", "16.25", "contactDeg", "14");
+        InsideQuestion q =
+                of("kind", "tapered-roller", "boreMm", "25", "outsideMm", "52", "widthMm", "16.25", "contactDeg", "14");
         assertThat(q.ratings().cN()).isBetween(31_000.0, 38_500.0);
         assertThat(q.ratings().c0N()).isCloseTo(41_000, within(1500.0));
     }
@@ -59,22 +61,46 @@ class InsideQuestionTest {
 
     @Test
     void theCataloguesFiguresComeFirstAndAreQuestionedWhenFarOff() {
-        assertThat(of("designation", "6205", "cN", "14000", "c0N", "7800").ratings().cN()).isEqualTo(14_000);
-        assertThat(of("designation", "6205", "cN", "14000", "c0N", "7800").answer().findings().get(0).code()).isEqualTo("inside-known");
-        assertThat(of("designation", "6205", "cN", "26000", "c0N", "14000").answer().findings().get(0).code()).isEqualTo("ratings-apart");
+        assertThat(of("designation", "6205", "cN", "14000", "c0N", "7800")
+                        .ratings()
+                        .cN())
+                .isEqualTo(14_000);
+        assertThat(of("designation", "6205", "cN", "14000", "c0N", "7800")
+                        .answer()
+                        .findings()
+                        .get(0)
+                        .code())
+                .isEqualTo("inside-known");
+        assertThat(of("designation", "6205", "cN", "26000", "c0N", "14000")
+                        .answer()
+                        .findings()
+                        .get(0)
+                        .code())
+                .isEqualTo("ratings-apart");
         assertThat(read("designation", "6205", "cN", "14000").sentences("c0N")).isNotEmpty();
     }
 
     @ParameterizedTest
-    @CsvSource({"outsideMm,20,outsideMm,must be more than the bore", "kind,machined-needle-roller,kind,count and measure", "elementMm,100,elementMm,does not fit", "elements,40,elements,side by side"})
+    @CsvSource({
+        "outsideMm,20,outsideMm,must be more than the bore",
+        "kind,machined-needle-roller,kind,count and measure",
+        "elementMm,100,elementMm,does not fit",
+        "elements,40,elements,side by side"
+    })
     void sizesThatCannotBeAreSentences(String field, String value, String at, String says) {
         Map<String, String> texts = new HashMap<>(Map.of("boreMm", "25", "outsideMm", "52", "widthMm", "15"));
         texts.put(field, value);
-        assertThat(FieldReader.read(InsideQuestion.LIST, texts, UnitSystem.METRIC).sentences(at)).singleElement().asString().contains(says);
+        assertThat(FieldReader.read(InsideQuestion.LIST, texts, UnitSystem.METRIC)
+                        .sentences(at))
+                .singleElement()
+                .asString()
+                .contains(says);
     }
 
     @Test
     void nothingAtAllIsAskedFor() {
-        assertThat(read().problems()).singleElement().satisfies(p -> assertThat(p.sentence()).contains("Write its number"));
+        assertThat(read().problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.sentence()).contains("Write its number"));
     }
 }

@@ -23,8 +23,10 @@ import unbo.core.motion.BearingGeometry;
 
 class SpeedAndFrictionTest {
 
-    private static final Map<String, String> WHEEL = Map.of("speedKmh", "60", "rollingRadiusM", "0.3", "elements", "9", "elementMm", "7.97", "pitchMm", "38.5");
-    private static final Map<String, String> DRAG = Map.of("elements", "9", "elementMm", "7.97", "pitchMm", "38.5", "loadN", "400", "rpm", "300", "nu", "100");
+    private static final Map<String, String> WHEEL =
+            Map.of("speedKmh", "60", "rollingRadiusM", "0.3", "elements", "9", "elementMm", "7.97", "pitchMm", "38.5");
+    private static final Map<String, String> DRAG =
+            Map.of("elements", "9", "elementMm", "7.97", "pitchMm", "38.5", "loadN", "400", "rpm", "300", "nu", "100");
 
     private static <T> Reading<T> read(FieldList<T> list, Map<String, String> base, String... pairs) {
         Map<String, String> texts = new HashMap<>(base);
@@ -61,21 +63,29 @@ class SpeedAndFrictionTest {
 
     @Test
     void twoCandidatesStandSideBySideWithTheirSpin() {
-        Answer answer = speed("ratio", "13.2", "otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5").answer();
+        Answer answer = speed("ratio", "13.2", "otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5")
+                .answer();
         assertThat(answer.figures().get(0).what()).isEqualTo("the other's elements spin");
-        assertThat(Double.parseDouble(answer.figures().get(0).value().replace(" times", ""))).isBetween(1.9, 2.2);
+        assertThat(Double.parseDouble(answer.figures().get(0).value().replace(" times", "")))
+                .isBetween(1.9, 2.2);
         assertThat(answer.findings()).extracting(f -> f.level()).containsExactly(Level.RIGHT, Level.STOP);
         assertThat(speed().answer().findings()).hasSize(1);
     }
 
     @ParameterizedTest
-    @CsvSource({"elementMm,40,elementMm,does not fit", "elements,20,elements,side by side", "speedKmh,900,speedKmh,500"})
+    @CsvSource({"elementMm,40,elementMm,does not fit", "elements,20,elements,side by side", "speedKmh,900,speedKmh,500"
+    })
     void bearingsThatCannotBeAreSentences(String field, String value, String at, String words) {
-        assertThat(read(SpeedQuestion.LIST, WHEEL, field, value).sentences(at)).singleElement().asString().contains(words);
+        assertThat(read(SpeedQuestion.LIST, WHEEL, field, value).sentences(at))
+                .singleElement()
+                .asString()
+                .contains(words);
     }
 
     @Property(tries = 200)
-    void elementsSpinFasterTheSmallerTheyAre(@ForAll @DoubleRange(min = 2, max = 9) double ball, @ForAll @DoubleRange(min = 100, max = 9000) double rpm) {
+    void elementsSpinFasterTheSmallerTheyAre(
+            @ForAll @DoubleRange(min = 2, max = 9) double ball,
+            @ForAll @DoubleRange(min = 100, max = 9000) double rpm) {
         BearingGeometry large = BearingGeometry.of(7, ball * 1.2, 38.5, 0);
         BearingGeometry small = BearingGeometry.of(7, ball, 38.5, 0);
         assertThat(small.elementOrder() * rpm).isGreaterThan(large.elementOrder() * rpm);
@@ -101,31 +111,67 @@ class SpeedAndFrictionTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"deep-groove-ball", "angular-contact-ball", "tapered-roller", "cylindrical-roller", "machined-needle-roller"})
+    @CsvSource({
+        "deep-groove-ball",
+        "angular-contact-ball",
+        "tapered-roller",
+        "cylindrical-roller",
+        "machined-needle-roller"
+    })
     void everyKindDragsSomethingInGreaseAndNoMoreInOil(String kind) {
         FrictionQuestion grease = friction("kind", kind, "contactDeg", "15", "axialN", "200");
         FrictionQuestion oil = friction("kind", kind, "contactDeg", "15", "axialN", "200", "lubricant", "oil");
         assertThat(grease.friction().loadNmm()).isPositive();
-        assertThat(oil.friction().lubricantNmm()).isLessThanOrEqualTo(grease.friction().lubricantNmm());
+        assertThat(oil.friction().lubricantNmm())
+                .isLessThanOrEqualTo(grease.friction().lubricantNmm());
         assertThat(oil.friction().loadNmm()).isEqualTo(grease.friction().loadNmm());
     }
 
     @Test
     void aThrustLoadedBallBearingDragsMore() {
-        assertThat(friction("axialN", "600").friction().loadNmm()).isGreaterThan(friction().friction().loadNmm());
-        assertThat(read(FrictionQuestion.LIST, DRAG, "elementMm", "50").sentences("elementMm")).isNotEmpty();
-        assertThat(friction("rpm", "15000", "nu", "400", "seals", "contact").answer().level()).isEqualTo(Level.WATCH);
+        assertThat(friction("axialN", "600").friction().loadNmm())
+                .isGreaterThan(friction().friction().loadNmm());
+        assertThat(read(FrictionQuestion.LIST, DRAG, "elementMm", "50").sentences("elementMm"))
+                .isNotEmpty();
+        assertThat(friction("rpm", "15000", "nu", "400", "seals", "contact")
+                        .answer()
+                        .level())
+                .isEqualTo(Level.WATCH);
     }
 
     @Test
     void theBearingMayBeNamedAndCountedElementsGoFirst() {
-        SpeedQuestion named = SpeedQuestion.of(read(SpeedQuestion.LIST, Map.of("speedKmh", "60", "rollingRadiusM", "0.3", "designation", "6205-2RS", "otherDesignation", "16005")).record());
+        SpeedQuestion named = SpeedQuestion.of(read(
+                        SpeedQuestion.LIST,
+                        Map.of(
+                                "speedKmh",
+                                "60",
+                                "rollingRadiusM",
+                                "0.3",
+                                "designation",
+                                "6205-2RS",
+                                "otherDesignation",
+                                "16005"))
+                .record());
         assertThat(named.input().bearing().geometry().estimated()).isTrue();
         assertThat(named.input().build().contactSeals()).isTrue();
         assertThat(named.guide().nDmLimit()).isEqualTo(300_000);
         assertThat(named.other().nDmLimit()).isEqualTo(500_000);
         assertThat(named.spinRatio()).isGreaterThan(1);
-        SpeedQuestion counted = SpeedQuestion.of(read(SpeedQuestion.LIST, Map.of("speedKmh", "60", "rollingRadiusM", "0.3", "designation", "6205", "elements", "8", "elementMm", "7.94")).record());
+        SpeedQuestion counted = SpeedQuestion.of(read(
+                        SpeedQuestion.LIST,
+                        Map.of(
+                                "speedKmh",
+                                "60",
+                                "rollingRadiusM",
+                                "0.3",
+                                "designation",
+                                "6205",
+                                "elements",
+                                "8",
+                                "elementMm",
+                                "7.94"))
+                .record());
         assertThat(counted.input().bearing().geometry().elements()).isEqualTo(8);
         assertThat(counted.input().bearing().geometry().estimated()).isFalse();
         assertThat(counted.input().bearing().geometry().pitchMm()).isEqualTo(38.5);
@@ -135,7 +181,15 @@ class SpeedAndFrictionTest {
     @Test
     void halfTheBallSpinsTwiceAsFastAndTheVerdictsDiffer() {
         double wheel = 60_000 / 60.0 / (2 * Math.PI * 0.3);
-        SpeedQuestion s = speed("ratio", String.valueOf(7000 / wheel), "otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5");
+        SpeedQuestion s = speed(
+                "ratio",
+                String.valueOf(7000 / wheel),
+                "otherElements",
+                "18",
+                "otherElementMm",
+                "4",
+                "otherPitchMm",
+                "38.5");
         assertThat(s.rpm()).isCloseTo(7000, within(0.01));
         assertThat(s.guide().verdict()).isEqualTo(unbo.core.motion.SpeedGuide.Verdict.FINE);
         assertThat(s.other().verdict()).isEqualTo(unbo.core.motion.SpeedGuide.Verdict.WRONG);
@@ -144,20 +198,37 @@ class SpeedAndFrictionTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"43:15 chain|2.8667", "43:15; 28/13 gear|6.1744", "120:80 mm pulley|1.5", "4.1 final drive|4.1", "| 1"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "43:15 chain|2.8667",
+                "43:15; 28/13 gear|6.1744",
+                "120:80 mm pulley|1.5",
+                "4.1 final drive|4.1",
+                "| 1"
+            })
     void theWayFromTheWheelIsMultiplied(String through, double ratio) {
-        assertThat(speed("through", through == null ? "" : through).input().ratio()).isCloseTo(ratio, within(0.001));
+        assertThat(speed("through", through == null ? "" : through).input().ratio())
+                .isCloseTo(ratio, within(0.001));
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"chain|is no ratio", "43:0|cannot be", "43:15; by feel|“by feel” is no ratio", "9999:1|cannot be"})
+    @CsvSource(
+            delimiter = '|',
+            value = {"chain|is no ratio", "43:0|cannot be", "43:15; by feel|“by feel” is no ratio", "9999:1|cannot be"})
     void aWayThatIsNoneIsASentence(String through, String says) {
-        assertThat(read(SpeedQuestion.LIST, WHEEL, "through", through).sentences("through")).singleElement().asString().contains(says);
+        assertThat(read(SpeedQuestion.LIST, WHEEL, "through", through).sentences("through"))
+                .singleElement()
+                .asString()
+                .contains(says);
     }
 
     @Test
     void whatTurnsIsDrawnAtItsTrueShareOfTheSpeed() {
-        var faces = speed("otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5").answer().drawings().get(0);
+        var faces = speed("otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5")
+                .answer()
+                .drawings()
+                .get(0);
         var spins = turns(faces.shapes());
         assertThat(spins).hasSize(2 * 2 + 9 + 18).contains(1.0);
         double cage = speed().input().bearing().geometry().cageOrder(unbo.core.motion.Turning.INNER);
@@ -181,11 +252,14 @@ class SpeedAndFrictionTest {
     void oilThatStandsTooHighMakesHeatAndTooLowRunsDry() {
         FrictionQuestion right = friction("lubricant", "oil");
         FrictionQuestion high = friction("lubricant", "oil", "oilLevel", "12");
-        assertThat(high.friction().lubricantNmm()).isCloseTo(right.friction().lubricantNmm() * (1 + 12 / 19.25), within(1e-9));
+        assertThat(high.friction().lubricantNmm())
+                .isCloseTo(right.friction().lubricantNmm() * (1 + 12 / 19.25), within(1e-9));
         assertThat(high.friction().loadNmm()).isEqualTo(right.friction().loadNmm());
         assertThat(high.answer().findings()).extracting(f -> f.code()).contains("oil-high");
-        assertThat(friction("lubricant", "oil", "oilLevel", "40").friction().lubricantNmm()).isCloseTo(2 * right.friction().lubricantNmm(), within(1e-9));
-        assertThat(friction("lubricant", "oil", "oilLevel", "-6").answer().level()).isEqualTo(Level.STOP);
+        assertThat(friction("lubricant", "oil", "oilLevel", "40").friction().lubricantNmm())
+                .isCloseTo(2 * right.friction().lubricantNmm(), within(1e-9));
+        assertThat(friction("lubricant", "oil", "oilLevel", "-6").answer().level())
+                .isEqualTo(Level.STOP);
         assertThat(right.answer().drawings().get(0).title()).contains("middle of the lowest element");
         assertThat(friction("oilLevel", "12").friction()).isEqualTo(friction().friction());
     }
@@ -193,17 +267,33 @@ class SpeedAndFrictionTest {
     @Test
     void sealsFollowTheNumberUnlessTyped() {
         Map<String, String> sealed = Map.of("designation", "6205-2RS", "loadN", "400", "rpm", "300", "nu", "100");
-        assertThat(FrictionQuestion.of(read(FrictionQuestion.LIST, sealed).record()).friction().sealsNmm()).isCloseTo(40, within(1e-9));
-        assertThat(FrictionQuestion.of(read(FrictionQuestion.LIST, sealed, "seals", "none").record()).friction().sealsNmm()).isZero();
-        assertThat(read(FrictionQuestion.LIST, Map.of("designation", "yard", "loadN", "400", "rpm", "300", "nu", "100")).sentences("designation")).singleElement().asString().contains("count its elements");
+        assertThat(FrictionQuestion.of(read(FrictionQuestion.LIST, sealed).record())
+                        .friction()
+                        .sealsNmm())
+                .isCloseTo(40, within(1e-9));
+        assertThat(FrictionQuestion.of(read(FrictionQuestion.LIST, sealed, "seals", "none")
+                                .record())
+                        .friction()
+                        .sealsNmm())
+                .isZero();
+        assertThat(read(FrictionQuestion.LIST, Map.of("designation", "yard", "loadN", "400", "rpm", "300", "nu", "100"))
+                        .sentences("designation"))
+                .singleElement()
+                .asString()
+                .contains("count its elements");
     }
 
     @Test
     void warmthIsChartedOverSpeedAndThickness() {
         Answer answer = friction().answer();
-        assertThat(answer.tables()).extracting(t -> t.name()).containsExactly("warmth-over-viscosity", "warmth-over-speed", "warmth-over-size");
-        assertThat(friction("lubricant", "oil").answer().tables()).extracting(t -> t.name()).contains("warmth-over-level", "warmth-over-viscosity");
-        assertThat(answer.drawings()).allSatisfy(d -> assertThat(answer.behind(d)).isNotNull());
+        assertThat(answer.tables())
+                .extracting(t -> t.name())
+                .containsExactly("warmth-over-viscosity", "warmth-over-speed", "warmth-over-size");
+        assertThat(friction("lubricant", "oil").answer().tables())
+                .extracting(t -> t.name())
+                .contains("warmth-over-level", "warmth-over-viscosity");
+        assertThat(answer.drawings())
+                .allSatisfy(d -> assertThat(answer.behind(d)).isNotNull());
     }
 
     @Test

@@ -34,9 +34,12 @@ class WorthQuestionTest {
         WorthQuestion w = of();
         FrictionQuestion sealed = FrictionQuestion.of(w.input().duty().with(Friction.Seals.CONTACT, false));
         assertThat(w.costs().get(0).watts()).isCloseTo(4 * sealed.powerW(), within(1e-12));
-        assertThat(w.costs().get(2).savedW()).isCloseTo(w.costs().get(0).watts() - w.costs().get(2).watts(), within(1e-12));
+        assertThat(w.costs().get(2).savedW())
+                .isCloseTo(w.costs().get(0).watts() - w.costs().get(2).watts(), within(1e-12));
         assertThat(w.costs().get(2).watts()).isLessThan(w.costs().get(1).watts());
-        assertThat(w.costs().get(1).savedW()).as("the seals are most of it").isGreaterThan(0.8 * w.costs().get(2).savedW());
+        assertThat(w.costs().get(1).savedW())
+                .as("the seals are most of it")
+                .isGreaterThan(0.8 * w.costs().get(2).savedW());
     }
 
     @Test
@@ -61,14 +64,26 @@ class WorthQuestionTest {
 
     @Test
     void candidatesAndAlternativesStandInTables() {
-        assertThat(of().answer().alone()).extracting(t -> t.name()).containsExactly("worth-candidates", "worth-alternatives");
-        assertThat(of().answer().alone().get(0).rows()).hasSize(3).allSatisfy(r -> assertThat(r).hasSize(9));
+        assertThat(of().answer().alone())
+                .extracting(t -> t.name())
+                .containsExactly("worth-candidates", "worth-alternatives");
+        assertThat(of().answer().alone().get(0).rows())
+                .hasSize(3)
+                .allSatisfy(r -> assertThat(r).hasSize(9));
         assertThat(of("alternatives", "").answer().alone().get(1).rows()).isEmpty();
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"candidates|only one; none; steel; 5; 1|at least two", "candidates|a; none; steel; 5; 1##b; rubber; steel; 5; 1|Line 2", "alternatives|tyres; many; 3|Line 1", "candidates|a; none; steel; 5; 1##b; none; wood; x; 1|Line 2"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "candidates|only one; none; steel; 5; 1|at least two",
+                "candidates|a; none; steel; 5; 1##b; rubber; steel; 5; 1|Line 2",
+                "alternatives|tyres; many; 3|Line 1",
+                "candidates|a; none; steel; 5; 1##b; none; wood; x; 1|Line 2"
+            })
     void linesThatCannotBeReadAreNamed(String field, String text, String says) {
-        assertThat(read(field, text.replace("##", "\n")).sentences(field)).anySatisfy(s -> assertThat(s).contains(says));
+        assertThat(read(field, text.replace("##", "\n")).sentences(field))
+                .anySatisfy(s -> assertThat(s).contains(says));
     }
 }

@@ -51,7 +51,9 @@ class RunoutTest {
     }
 
     private static String written(List<Double> readings) {
-        return readings.stream().map(r -> String.format(java.util.Locale.ROOT, "%.4f", r)).collect(Collectors.joining(" "));
+        return readings.stream()
+                .map(r -> String.format(java.util.Locale.ROOT, "%.4f", r))
+                .collect(Collectors.joining(" "));
     }
 
     @Test
@@ -64,8 +66,19 @@ class RunoutTest {
             Runout runout = of(readings);
             assertThat(runout.first().highSpotDeg()).isCloseTo(130, within(5.0));
             assertThat(runout.first().amplitudeMm()).isCloseTo(0.06, within(0.004));
-            named += runout.worstSpike() != null && Math.abs(runout.worstSpike().angleDeg() - 250) <= 15 && Math.abs(runout.worstSpike().residualMm() + 0.03) < 0.015 ? 1 : 0;
-            assertThat(runout.tirMm()).isCloseTo(readings.stream().mapToDouble(r -> r).max().orElseThrow() - readings.stream().mapToDouble(r -> r).min().orElseThrow(), within(1e-12));
+            named += runout.worstSpike() != null
+                            && Math.abs(runout.worstSpike().angleDeg() - 250) <= 15
+                            && Math.abs(runout.worstSpike().residualMm() + 0.03) < 0.015
+                    ? 1
+                    : 0;
+            assertThat(runout.tirMm())
+                    .isCloseTo(
+                            readings.stream().mapToDouble(r -> r).max().orElseThrow()
+                                    - readings.stream()
+                                            .mapToDouble(r -> r)
+                                            .min()
+                                            .orElseThrow(),
+                            within(1e-12));
             assertThat(runout.within()).isFalse();
         }
         assertThat(named).isGreaterThanOrEqualTo(97);
@@ -95,7 +108,9 @@ class RunoutTest {
             for (int i = 0; i < RINGS; i++) {
                 named += of(turn(n, 0, 0, noise, random)).spikes().isEmpty() ? 0 : 1;
             }
-            assertThat(named).as("of " + RINGS + " rings of " + n + " readings, noise " + noise).isLessThan(RINGS / 50);
+            assertThat(named)
+                    .as("of " + RINGS + " rings of " + n + " readings, noise " + noise)
+                    .isLessThan(RINGS / 50);
         }
     }
 
@@ -117,7 +132,9 @@ class RunoutTest {
         List<Double> readings = turn(36, 0.05, 80, 0.002, new Random(9));
         dent(readings, 200, 0.04);
         dent(readings, 300, -0.05);
-        assertThat(of(readings).spikes()).extracting(s -> Math.round(s.angleDeg())).containsExactlyInAnyOrder(200L, 300L);
+        assertThat(of(readings).spikes())
+                .extracting(s -> Math.round(s.angleDeg()))
+                .containsExactlyInAnyOrder(200L, 300L);
     }
 
     @Test
@@ -136,7 +153,9 @@ class RunoutTest {
             double growth = 1 / Indexing.parts(index);
             List<Double> first = both(0, 0.05, 40, 0.03, 300, random);
             List<Double> second = both(index, 0.05, 40, 0.03, 300, random);
-            Indexing parted = Runout.of(new RunoutInput(first, Surface.find("disc").orElseThrow(), 0.1, false, second, index)).indexing();
+            Indexing parted = Runout.of(
+                            new RunoutInput(first, Surface.find("disc").orElseThrow(), 0.1, false, second, index))
+                    .indexing();
             assertThat(parted.disc().amplitudeMm()).isCloseTo(0.05, within(0.006 * growth + 0.001));
             assertThat(parted.hub().amplitudeMm()).isCloseTo(0.03, within(0.006 * growth + 0.001));
             assertThat(parted.disc().highSpotDeg()).isCloseTo(40, within(10 * growth + 1));
@@ -144,7 +163,8 @@ class RunoutTest {
         }
     }
 
-    private static List<Double> both(double index, double disc, double discHigh, double hub, double hubHigh, Random random) {
+    private static List<Double> both(
+            double index, double disc, double discHigh, double hub, double hubHigh, Random random) {
         List<Double> readings = turn(24, disc, discHigh + index, 0.002, random);
         List<Double> ofHub = turn(24, hub, hubHigh, 0, random);
         for (int k = 0; k < 24; k++) {
@@ -161,32 +181,60 @@ class RunoutTest {
     @Test
     void theUsualLimitCountsUnlessTheVehiclesDataSayOtherwise() {
         String readings = written(turn(12, 0.04, 90, 0.001, new Random(3)));
-        assertThat(Runout.of(read("readings", readings, "surface", "disc").record()).within()).isTrue();
-        assertThat(Runout.of(read("readings", readings, "surface", "hub-face").record()).within()).isFalse();
-        assertThat(Runout.of(read("readings", readings, "surface", "disc", "maxMm", "0.06").record()).within()).isFalse();
-        assertThat(Runout.of(read("readings", readings, "surface", "disc", "maxMm", "4 thou").record()).input().limitMm()).isCloseTo(0.1016, within(1e-9));
+        assertThat(Runout.of(read("readings", readings, "surface", "disc").record())
+                        .within())
+                .isTrue();
+        assertThat(Runout.of(read("readings", readings, "surface", "hub-face").record())
+                        .within())
+                .isFalse();
+        assertThat(Runout.of(read("readings", readings, "surface", "disc", "maxMm", "0.06")
+                                .record())
+                        .within())
+                .isFalse();
+        assertThat(Runout.of(read("readings", readings, "surface", "disc", "maxMm", "4 thou")
+                                .record())
+                        .input()
+                        .limitMm())
+                .isCloseTo(0.1016, within(1e-9));
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"0.1 0.2 0.3|disc||8", "0.1 0.1 0.1 0.1 0.1 0.1 0.1 0.1|disc||does not move", "0.1 0.2 0.1 0.1 0.1 0.1 0.1 0.1|other||write the most runout",
-        "0.1 0.2 0.1 0.1 0.1 0.1 0.1 99|disc||20"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0.1 0.2 0.3|disc||8",
+                "0.1 0.1 0.1 0.1 0.1 0.1 0.1 0.1|disc||does not move",
+                "0.1 0.2 0.1 0.1 0.1 0.1 0.1 0.1|other||write the most runout",
+                "0.1 0.2 0.1 0.1 0.1 0.1 0.1 99|disc||20"
+            })
     void whatCannotBeATurnIsSaid(String readings, String surface, String most, String words) {
-        assertThat(read("readings", readings, "surface", surface, "maxMm", most == null ? "" : most).problems()).anyMatch(p -> p.sentence().contains(words));
+        assertThat(read("readings", readings, "surface", surface, "maxMm", most == null ? "" : most)
+                        .problems())
+                .anyMatch(p -> p.sentence().contains(words));
     }
 
     @Test
     void tooSmallATurnOfTheDiscIsRefused() {
         String readings = written(turn(12, 0.04, 90, 0.001, new Random(3)));
-        assertThat(read("readings", readings, "indexed", readings, "indexDeg", "20").problems()).singleElement().satisfies(p -> assertThat(p.sentence()).contains("by 30°"));
+        assertThat(read("readings", readings, "indexed", readings, "indexDeg", "20")
+                        .problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.sentence()).contains("by 30°"));
     }
 
     @Test
     void theAnswerSaysWhatToChalkAndDrawsIt() {
-        Answer answer = RunoutFields.QUESTION.answer().apply(read("readings", RunoutFields.QUESTION.sample().get("readings"), "surface", "disc").record());
+        Answer answer = RunoutFields.QUESTION
+                .answer()
+                .apply(read("readings", RunoutFields.QUESTION.sample().get("readings"), "surface", "disc")
+                        .record());
         assertThat(answer.figures().get(0).what()).contains("TIR");
         assertThat(answer.level()).isEqualTo(Level.SOON);
-        assertThat(answer.findings()).anyMatch(f -> f.code().equals("runout-spike") && f.sentence().contains("255°"));
-        assertThat(answer.drawings()).singleElement().satisfies(d -> assertThat(d.title()).contains("local spot"));
+        assertThat(answer.findings())
+                .anyMatch(f -> f.code().equals("runout-spike") && f.sentence().contains("255°"));
+        assertThat(answer.drawings())
+                .singleElement()
+                .satisfies(d -> assertThat(d.title()).contains("local spot"));
         assertThat(answer.worksheet().lines()).anyMatch(l -> l.symbol().equals("φ1"));
     }
 
@@ -196,7 +244,9 @@ class RunoutTest {
         assertThat(rock.endPlayMm()).isCloseTo(0.20, within(0.005));
         assertThat(rock.lowMm()).isCloseTo(0.12, within(0.005));
         assertThat(rock.finding().level()).isEqualTo(Level.SOON);
-        assertThat(RimRock.of(new RimRock.Input(2, 300, 60, 14)).finding().level()).isEqualTo(Level.STOP);
-        assertThat(RimRock.of(new RimRock.Input(0.03, 300, 60, 14)).finding().level()).isEqualTo(Level.RIGHT);
+        assertThat(RimRock.of(new RimRock.Input(2, 300, 60, 14)).finding().level())
+                .isEqualTo(Level.STOP);
+        assertThat(RimRock.of(new RimRock.Input(0.03, 300, 60, 14)).finding().level())
+                .isEqualTo(Level.RIGHT);
     }
 }

@@ -22,8 +22,15 @@ class DueTest {
     private static final LocalDate DAY = LocalDate.of(2026, 4, 30);
 
     private static Due due(String unit, Double counter, Double yearly, boolean immersed, String school) {
-        return Due.of(new DueInput("regular-service", "", DAY, new DueInput.Counter(unit, counter), yearly, immersed,
-                new DueInput.Rule(ServiceSchool.of(school), null, null), 20));
+        return Due.of(new DueInput(
+                "regular-service",
+                "",
+                DAY,
+                new DueInput.Counter(unit, counter),
+                yearly,
+                immersed,
+                new DueInput.Rule(ServiceSchool.of(school), null, null),
+                20));
     }
 
     @Test
@@ -42,14 +49,17 @@ class DueTest {
 
     @Test
     void milesAndHoursAreRespected() {
-        assertThat(due("mi", 1_000.0, 6_000.0, false, "yearly").atCounter()).isCloseTo(1_000 + 20_000 / 1.609344, within(1e-6));
+        assertThat(due("mi", 1_000.0, 6_000.0, false, "yearly").atCounter())
+                .isCloseTo(1_000 + 20_000 / 1.609344, within(1e-6));
         assertThat(due("h", 100.0, 50.0, false, "yearly").atCounter()).isNull();
     }
 
     @Test
     void immersionsCountWhereTheHubGoesUnderWater() {
         assertThat(due("none", null, 1_000.0, true, "yearly").immersions()).isEqualTo(20);
-        assertThat(due("none", null, 1_000.0, true, "with-brakes").findings()).extracting(Finding::code).containsExactly("school-too-long");
+        assertThat(due("none", null, 1_000.0, true, "with-brakes").findings())
+                .extracting(Finding::code)
+                .containsExactly("school-too-long");
     }
 
     @Test
@@ -69,20 +79,44 @@ class DueTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"adjustable-taper,with-brakes", "unit-bolted,condition", "cartridge-knuckle,condition", "ball-pair,condition", "crank,condition",
-        "cup-and-cone,season", "steering-head,season", "needle-pivot,season"})
+    @CsvSource({
+        "adjustable-taper,with-brakes",
+        "unit-bolted,condition",
+        "cartridge-knuckle,condition",
+        "ball-pair,condition",
+        "crank,condition",
+        "cup-and-cone,season",
+        "steering-head,season",
+        "needle-pivot,season"
+    })
     void theUsualRuleIsByTheKindOfAssembly(String kind, String rule) {
-        assertThat(ServiceSchool.usual(AssemblyKind.find(kind).orElseThrow(), "with-brakes")).isEqualTo(rule);
+        assertThat(ServiceSchool.usual(AssemblyKind.find(kind).orElseThrow(), "with-brakes"))
+                .isEqualTo(rule);
     }
 
     @Test
     void anOwnRuleIsWhatWasTyped() {
-        Due due = Due.of(read(Map.of("serviceSchool", "own", "ownMonths", "6", "ownCount", "1500 km", "ownImmersions", "8", "counter", "12 000")).record());
+        Due due = Due.of(read(Map.of(
+                        "serviceSchool",
+                        "own",
+                        "ownMonths",
+                        "6",
+                        "ownCount",
+                        "1500 km",
+                        "ownImmersions",
+                        "8",
+                        "counter",
+                        "12 000"))
+                .record());
         assertThat(due.on()).isEqualTo(DAY.plusMonths(6));
         assertThat(due.atCounter()).isEqualTo(13_500.0);
         assertThat(due.immersions()).isEqualTo(8);
-        assertThat(read(Map.of("serviceSchool", "own")).sentences("ownMonths")).singleElement().asString().contains("needs months");
-        assertThat(read(Map.of("serviceSchool", "yearly", "ownMonths", "6")).sentences("serviceSchool")).hasSize(1);
+        assertThat(read(Map.of("serviceSchool", "own")).sentences("ownMonths"))
+                .singleElement()
+                .asString()
+                .contains("needs months");
+        assertThat(read(Map.of("serviceSchool", "yearly", "ownMonths", "6")).sentences("serviceSchool"))
+                .hasSize(1);
     }
 
     private static Reading<DueInput> read(Map<String, String> more) {

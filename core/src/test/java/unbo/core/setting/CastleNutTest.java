@@ -6,14 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
-
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
 import unbo.core.answer.Step;
 import unbo.core.drawing.Shape;
 import unbo.core.input.FieldReader;
@@ -29,8 +29,11 @@ class CastleNutTest {
     @Test
     void oneThroughHoleLocksEverySixtyDegreesAndNoneIsInTheBand() {
         CastleNut nut = nut(1.5, 6, 20, 0.0, 180.0);
-        assertThat(nut.positions()).extracting(LockingPosition::backOffDeg).containsExactly(40.0, 100.0, 160.0, 220.0, 280.0, 340.0);
-        assertThat(nut.positions().get(1).endPlayMm() - nut.positions().get(0).endPlayMm()).isCloseTo(0.25, within(1e-9));
+        assertThat(nut.positions())
+                .extracting(LockingPosition::backOffDeg)
+                .containsExactly(40.0, 100.0, 160.0, 220.0, 280.0, 340.0);
+        assertThat(nut.positions().get(1).endPlayMm() - nut.positions().get(0).endPlayMm())
+                .isCloseTo(0.25, within(1e-9));
         assertThat(nut.axialPerStepMm()).isCloseTo(0.25, within(1e-9));
         assertThat(nut.best()).isNull();
         assertThat(nut.positions()).noneMatch(LockingPosition::inBand);
@@ -39,8 +42,11 @@ class CastleNutTest {
     @Test
     void saysWhatToChangeByHowMuchWhenNoneIsInTheBand() {
         CastleNut nut = nut(1.5, 6, 20, 0.0, 180.0);
-        assertThat(CastleNutWords.advice(nut)).contains("0.092 mm thicker").contains("0.158 mm thinner")
-                .contains("back off 10°").contains("15 or more locking places");
+        assertThat(CastleNutWords.advice(nut))
+                .contains("0.092 mm thicker")
+                .contains("0.158 mm thinner")
+                .contains("back off 10°")
+                .contains("15 or more locking places");
     }
 
     @Test
@@ -56,8 +62,10 @@ class CastleNutTest {
     @ParameterizedTest
     @CsvSource({"3/4-16,0.132", "1.5,0.125", "M24x2,0.167", "14 tpi,0.151"})
     void thirtyDegreesAreWorth(String pitch, double mm) {
-        Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, Map.of("pitch", pitch, "slots", "6",
-                "pinHolesDeg", "0 90 180 270", "freeAngleDeg", "20"), UnitSystem.METRIC);
+        Reading<CastleNutInput> reading = FieldReader.read(
+                CastleNutFields.LIST,
+                Map.of("pitch", pitch, "slots", "6", "pinHolesDeg", "0 90 180 270", "freeAngleDeg", "20"),
+                UnitSystem.METRIC);
         assertThat(CastleNut.of(reading.record()).axialPerStepMm()).isCloseTo(mm, within(5e-4));
     }
 
@@ -81,8 +89,10 @@ class CastleNutTest {
     }
 
     @Property
-    void everyPositionHasASlotBeforeAHole(@ForAll @IntRange(min = 3, max = 24) int slots,
-            @ForAll @DoubleRange(min = 0, max = 360) double free, @ForAll @DoubleRange(min = 0, max = 179) double hole) {
+    void everyPositionHasASlotBeforeAHole(
+            @ForAll @IntRange(min = 3, max = 24) int slots,
+            @ForAll @DoubleRange(min = 0, max = 360) double free,
+            @ForAll @DoubleRange(min = 0, max = 179) double hole) {
         CastleNut nut = nut(1.5, slots, free, hole, hole + 180);
         double step = 360.0 / slots;
         double before = -1;
@@ -100,11 +110,17 @@ class CastleNutTest {
         Map<String, String> good = Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "20");
         Map<String, String> upside = new java.util.HashMap<>(good);
         upside.put("endPlayMin", "0.2");
-        assertThat(FieldReader.read(CastleNutFields.LIST, upside, UnitSystem.METRIC).sentences("endPlayMax")).singleElement()
-                .asString().contains("must be above the least");
+        assertThat(FieldReader.read(CastleNutFields.LIST, upside, UnitSystem.METRIC)
+                        .sentences("endPlayMax"))
+                .singleElement()
+                .asString()
+                .contains("must be above the least");
         upside.put("endPlayMax", "40 mm");
-        assertThat(FieldReader.read(CastleNutFields.LIST, upside, UnitSystem.METRIC).sentences("endPlayMax")).singleElement()
-                .asString().contains("cannot be 40 mm");
+        assertThat(FieldReader.read(CastleNutFields.LIST, upside, UnitSystem.METRIC)
+                        .sentences("endPlayMax"))
+                .singleElement()
+                .asString()
+                .contains("cannot be 40 mm");
     }
 
     @Test
@@ -114,21 +130,28 @@ class CastleNutTest {
             assertThat(t.warning()).isNotBlank();
             assertThat(t.steps()).extracting(Step::code).contains("support", "cups", "pin", "measure");
         });
-        assertThat(Schools.of(School.A).steps()).filteredOn(s -> s.code().equals("seat")).singleElement()
+        assertThat(Schools.of(School.A).steps())
+                .filteredOn(s -> s.code().equals("seat"))
+                .singleElement()
                 .satisfies(s -> assertThat(s.caution()).contains("Tapered rollers only"));
     }
 
     @Test
     void theWorksheetAndTheDrawingsCarryTheSamePositions() {
         CastleNut nut = nut(1.5, 6, 20, 0.0, 90.0, 180.0, 270.0);
-        assertThat(CastleNutWords.worksheet(nut).lines()).anyMatch(l -> l.value().equals("10° → 0.042 mm"));
-        assertThat(CastleNutDrawing.scale(nut).shapes()).anyMatch(s -> s instanceof Shape.Label l && l.text().equals("10°"));
-        assertThat(CastleNutDrawing.face(nut).shapes()).filteredOn(s -> s instanceof Shape.Turned).hasSize(1);
+        assertThat(CastleNutWords.worksheet(nut).lines())
+                .anyMatch(l -> l.value().equals("10° → 0.042 mm"));
+        assertThat(CastleNutDrawing.scale(nut).shapes())
+                .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("10°"));
+        assertThat(CastleNutDrawing.face(nut).shapes())
+                .filteredOn(s -> s instanceof Shape.Turned)
+                .hasSize(1);
     }
 
     @Test
     void thePositionNearestTheMiddleOfTheBandIsTheOneToUse() {
-        CastleNut nut = CastleNut.of(new CastleNutInput(1.5, 12, List.of(0.0, 15.0, 180.0), 0, new EndPlayBand(0.02, 0.2), School.D));
+        CastleNut nut = CastleNut.of(
+                new CastleNutInput(1.5, 12, List.of(0.0, 15.0, 180.0), 0, new EndPlayBand(0.02, 0.2), School.D));
         assertThat(nut.positions()).filteredOn(LockingPosition::inBand).hasSizeGreaterThan(1);
         assertThat(nut.bestPosition().endPlayMm()).isCloseTo(0.125, within(1e-9));
         assertThat(nut.remedies()).isEmpty();
@@ -150,7 +173,9 @@ class CastleNutTest {
     @Test
     void eachSchoolLeavesTheNutWhereItsRuleSays() {
         CastleNut nut = nut(1.5, 6, 20, 0.0, 90.0, 180.0, 270.0);
-        assertThat(nut.outcomes()).extracting(SchoolOutcome::school).containsExactly(School.A, School.B, School.C, School.D);
+        assertThat(nut.outcomes())
+                .extracting(SchoolOutcome::school)
+                .containsExactly(School.A, School.B, School.C, School.D);
         assertThat(nut.outcomes()).allMatch(o -> Math.abs(o.backOffDeg() - 10) < 1e-9);
         CastleNut coarse = nut(1.5, 6, 59, 0.0, 180.0);
         assertThat(coarse.outcomes().get(0).endPlayMm()).isCloseTo(1.5 / 360, within(1e-9));
@@ -159,8 +184,11 @@ class CastleNutTest {
 
     @Test
     void aFinerNutOfTheAdviceAlwaysHasAPositionInTheBand() {
-        int places = nut(1.5, 6, 20, 0.0, 180.0).remedies().stream().filter(Remedy.FinerNut.class::isInstance)
-                .mapToInt(r -> ((Remedy.FinerNut) r).places()).findFirst().orElseThrow();
+        int places = nut(1.5, 6, 20, 0.0, 180.0).remedies().stream()
+                .filter(Remedy.FinerNut.class::isInstance)
+                .mapToInt(r -> ((Remedy.FinerNut) r).places())
+                .findFirst()
+                .orElseThrow();
         for (double free = 0; free < 360; free += 0.7) {
             assertThat(nut(1.5, places, free, 0.0).best()).as("free " + free).isNotNull();
         }
@@ -168,15 +196,22 @@ class CastleNutTest {
 
     @Test
     void theDrawnBandLiesWhereSlotZeroWouldStandInIt() {
-        Shape.Arc band = CastleNutDrawing.face(nut(1.5, 6, 20, 0.0, 180.0)).shapes().stream().filter(Shape.Arc.class::isInstance).map(Shape.Arc.class::cast)
-                .filter(a -> a.role() == unbo.core.drawing.Role.BAND).findFirst().orElseThrow();
+        Shape.Arc band = CastleNutDrawing.face(nut(1.5, 6, 20, 0.0, 180.0)).shapes().stream()
+                .filter(Shape.Arc.class::isInstance)
+                .map(Shape.Arc.class::cast)
+                .filter(a -> a.role() == unbo.core.drawing.Role.BAND)
+                .findFirst()
+                .orElseThrow();
         assertThat(band.fromDeg()).isCloseTo(20 + 6, within(1e-9));
         assertThat(band.toDeg()).isCloseTo(20 + 30, within(1e-9));
     }
 
     @Test
     void bandsThatAreNoneAreRefusedByTheRecord() {
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new EndPlayBand(0.2, 0.1)).hasMessageContaining("0.2 to 0.1");
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new CastleNutInput(0, 6, List.of(0.0), 0, EndPlayBand.WHEEL_HUB, School.A)).hasMessageContaining("pitch 0.0");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new EndPlayBand(0.2, 0.1))
+                .hasMessageContaining("0.2 to 0.1");
+        org.assertj.core.api.Assertions.assertThatThrownBy(
+                        () -> new CastleNutInput(0, 6, List.of(0.0), 0, EndPlayBand.WHEEL_HUB, School.A))
+                .hasMessageContaining("pitch 0.0");
     }
 }

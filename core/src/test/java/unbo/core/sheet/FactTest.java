@@ -15,7 +15,16 @@ import unbo.core.hub.HubSection;
 class FactTest {
 
     @ParameterizedTest
-    @CsvSource({"DAY,2026-05-04", "LAST_DAY,2025-01-31", "DUE_COUNTER,120000", "YEARLY,1500.5", "DUE_IMMERSIONS,20", "COMPLAINT,anything", "OUTER_CONE,L44643", "DUE_ON,''"})
+    @CsvSource({
+        "DAY,2026-05-04",
+        "LAST_DAY,2025-01-31",
+        "DUE_COUNTER,120000",
+        "YEARLY,1500.5",
+        "DUE_IMMERSIONS,20",
+        "COMPLAINT,anything",
+        "OUTER_CONE,L44643",
+        "DUE_ON,''"
+    })
     void whatCanBeReadHasNoFault(FactKey key, String text) {
         assertThat(Fact.words(key, text, How.TYPED, "intake").fault()).isNull();
     }
@@ -29,22 +38,33 @@ class FactTest {
     @ParameterizedTest
     @ValueSource(doubles = {Double.NaN, Double.POSITIVE_INFINITY, -1e9, 1e300})
     void noHubHasSuchANumber(double value) {
-        assertThat(Fact.number(FactKey.OUTER_BORE, value, How.MEASURED, "identify").fault()).contains("no number a hub can have");
-        assertThat(new Fact(FactKey.OUTER_BORE, "", 25.0, value, How.MEASURED, "identify").fault()).contains("no number a hub can have");
+        assertThat(Fact.number(FactKey.OUTER_BORE, value, How.MEASURED, "identify")
+                        .fault())
+                .contains("no number a hub can have");
+        assertThat(new Fact(FactKey.OUTER_BORE, "", 25.0, value, How.MEASURED, "identify").fault())
+                .contains("no number a hub can have");
     }
 
     @Test
     void aSizeNeedsItsNumberAndEveryFactItsTextAndItsSource() {
-        assertThat(Fact.words(FactKey.OUTER_BORE, "wide", How.TYPED, "identify").fault()).contains("needs a number");
-        assertThat(new Fact(FactKey.SEAL, null, null, 0, How.TYPED, "identify").fault()).contains("lacks its text");
-        assertThat(new Fact(FactKey.SEAL, "", null, 0, null, "identify").fault()).contains("lacks");
-        assertThat(Fact.words(FactKey.COMPLAINT, "x".repeat(20001), How.TYPED, "intake").fault()).contains("longer than 20000");
+        assertThat(Fact.words(FactKey.OUTER_BORE, "wide", How.TYPED, "identify").fault())
+                .contains("needs a number");
+        assertThat(new Fact(FactKey.SEAL, null, null, 0, How.TYPED, "identify").fault())
+                .contains("lacks its text");
+        assertThat(new Fact(FactKey.SEAL, "", null, 0, null, "identify").fault())
+                .contains("lacks");
+        assertThat(Fact.words(FactKey.COMPLAINT, "x".repeat(20001), How.TYPED, "intake")
+                        .fault())
+                .contains("longer than 20000");
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {-5, 0, 1e-9, 1e8})
     void whateverPassesIsDrawnWithoutFalling(double value) {
-        Sheet sheet = Sheet.of(Arrays.stream(FactKey.values()).filter(k -> k.quantity() != null).map(k -> Fact.number(k, value, How.MEASURED, "set")).toList());
+        Sheet sheet = Sheet.of(Arrays.stream(FactKey.values())
+                .filter(k -> k.quantity() != null)
+                .map(k -> Fact.number(k, value, How.MEASURED, "set"))
+                .toList());
         assertThat(HubSection.of(sheet).shapes()).isNotEmpty();
     }
 }

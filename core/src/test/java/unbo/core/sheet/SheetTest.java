@@ -15,7 +15,8 @@ class SheetTest {
 
     @Test
     void laterFactsLieOverEarlierOnes() {
-        Sheet sheet = Sheet.of(List.of(Fact.number(FactKey.SPINDLE, 30, How.DEFAULT, "identify"))).with(List.of(Fact.number(FactKey.SPINDLE, 31, How.MEASURED, "identify")));
+        Sheet sheet = Sheet.of(List.of(Fact.number(FactKey.SPINDLE, 30, How.DEFAULT, "identify")))
+                .with(List.of(Fact.number(FactKey.SPINDLE, 31, How.MEASURED, "identify")));
         assertThat(sheet.number(FactKey.SPINDLE)).isEqualTo(31);
         assertThat(sheet.get(FactKey.SPINDLE)).map(Fact::how).contains(How.MEASURED);
         assertThat(sheet.all()).hasSize(1);
@@ -37,7 +38,10 @@ class SheetTest {
                 Fact fact = Fact.number(key, 12.3456, How.MEASURED, "x");
                 Field field = Field.quantity("f", "F", key.quantity(), key.unit(), -1e6, 1e6);
                 for (UnitSystem units : UnitSystem.values()) {
-                    assertThat((Double) FieldReader.readOne(field, fact.typed(), units).value()).as(key + " " + units).isCloseTo(12.3456, within(1e-4));
+                    assertThat((Double) FieldReader.readOne(field, fact.typed(), units)
+                                    .value())
+                            .as(key + " " + units)
+                            .isCloseTo(12.3456, within(1e-4));
                 }
             }
         }

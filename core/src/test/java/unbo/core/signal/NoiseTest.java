@@ -31,7 +31,8 @@ class NoiseTest {
 
     private static Noise heard(Fault fault, double rpm, double end, Speed speed) {
         NoiseInput in = new NoiseInput(BEARING, Turning.INNER, speed, null, 23, 64);
-        return Noise.of(in, Recording.mono(RATE, hub(fault, rpm, end, 3).recorded())).noise();
+        return Noise.of(in, Recording.mono(RATE, hub(fault, rpm, end, 3).recorded()))
+                .noise();
     }
 
     private static Reading<NoiseInput> read(String... pairs) {
@@ -81,7 +82,9 @@ class NoiseTest {
         assertThat(noise.shaftHz() * 60).isCloseTo(560, within(2.0));
         assertThat(noise.finding()).isEqualTo(Family.OUTER_RACE);
         assertThat(Noise.of(in, Recording.mono(RATE, sound)).refusal()).contains("one channel");
-        assertThat(Noise.of(in, new Recording(RATE, sound, new float[sound.length], false)).refusal()).contains("no pulses");
+        assertThat(Noise.of(in, new Recording(RATE, sound, new float[sound.length], false))
+                        .refusal())
+                .contains("no pulses");
     }
 
     @ParameterizedTest
@@ -89,27 +92,39 @@ class NoiseTest {
     void whatCannotBeHeardIsSaid(int samples, String words) {
         NoiseInput in = new NoiseInput(BEARING, Turning.INNER, Speed.steady(600), null, 0, 0);
         int rate = samples == 100 ? 1000 : RATE;
-        assertThat(Noise.of(in, Recording.mono(rate, new float[samples])).refusal()).contains(words);
+        assertThat(Noise.of(in, Recording.mono(rate, new float[samples])).refusal())
+                .contains(words);
     }
 
     @Test
     void aBandAboveTheRecordingIsRefused() {
         NoiseInput in = new NoiseInput(BEARING, Turning.INNER, Speed.steady(600), new Band(9000, 12_000), 0, 0);
-        assertThat(Noise.of(in, Recording.mono(RATE, hub(Fault.NONE, 600, 600, 1).recorded())).refusal()).contains("lower one");
+        assertThat(Noise.of(
+                                in,
+                                Recording.mono(
+                                        RATE, hub(Fault.NONE, 600, 600, 1).recorded()))
+                        .refusal())
+                .contains("lower one");
     }
 
     @Test
     void aTypedBandIsUsed() {
         NoiseInput in = new NoiseInput(BEARING, Turning.INNER, Speed.steady(600), new Band(2500, 5600), 0, 0);
-        Noise noise = Noise.of(in, Recording.mono(RATE, hub(Fault.OUTER, 600, 600, 2).recorded())).noise();
+        Noise noise = Noise.of(
+                        in, Recording.mono(RATE, hub(Fault.OUTER, 600, 600, 2).recorded()))
+                .noise();
         assertThat(noise.band()).isEqualTo(new Band(2500, 5600));
         assertThat(noise.finding()).isEqualTo(Family.OUTER_RACE);
     }
 
     @Test
     void oneMinuteAtFortyEightKilohertzIsAnalysedInParts() {
-        RecordedHub minute = new RecordedHub(BEARING, Turning.INNER, Fault.OUTER, 600, 600, 0.8, 0.5, 0.2, 0.4, 0.006, 60, 48_000, 5);
-        Noise noise = Noise.of(new NoiseInput(BEARING, Turning.INNER, Speed.steady(600), null, 0, 0), Recording.mono(48_000, minute.recorded())).noise();
+        RecordedHub minute = new RecordedHub(
+                BEARING, Turning.INNER, Fault.OUTER, 600, 600, 0.8, 0.5, 0.2, 0.4, 0.006, 60, 48_000, 5);
+        Noise noise = Noise.of(
+                        new NoiseInput(BEARING, Turning.INNER, Speed.steady(600), null, 0, 0),
+                        Recording.mono(48_000, minute.recorded()))
+                .noise();
         assertThat(noise.finding()).isEqualTo(Family.OUTER_RACE);
         assertThat(noise.marginDb()).isGreaterThan(6);
     }
@@ -119,10 +134,14 @@ class NoiseTest {
         Answer answer = NoiseWords.answer(heard(Fault.OUTER, 600, 600, Speed.steady(600)));
         assertThat(answer.figures().get(0).value()).isEqualTo("outer race");
         assertThat(answer.level()).isEqualTo(Level.SOON);
-        assertThat(answer.worksheet().lines()).anyMatch(l -> l.symbol().equals("BPFO") && l.value().startsWith("35.84 Hz"));
+        assertThat(answer.worksheet().lines())
+                .anyMatch(l -> l.symbol().equals("BPFO") && l.value().startsWith("35.84 Hz"));
         assertThat(answer.drawings()).extracting(d -> d.name()).containsExactly("noise", "sound");
         assertThat(answer.drawings().get(0).title()).contains("outer race");
-        assertThat(answer.behind(answer.drawings().get(0)).rows()).hasSizeBetween(100, 120).anySatisfy(row -> assertThat(Double.parseDouble(row.get(1).replace('−', '-'))).isGreaterThan(6));
+        assertThat(answer.behind(answer.drawings().get(0)).rows())
+                .hasSizeBetween(100, 120)
+                .anySatisfy(row -> assertThat(Double.parseDouble(row.get(1).replace('−', '-')))
+                        .isGreaterThan(6));
         Answer none = NoiseWords.answer(heard(Fault.NONE, 600, 600, Speed.steady(600)));
         assertThat(none.figures().get(0).value()).isEqualTo("none");
         assertThat(none.findings().get(0).sentence()).contains("No bearing line above the floor", "clears no bearing");
@@ -130,17 +149,36 @@ class NoiseTest {
 
     @Test
     void speedAndGeometryAreReadInEitherForm() {
-        NoiseInput byRoad = read("speedKmh", "60", "rollingRadiusM", "0.3", "bore", "25", "outside", "52").record();
+        NoiseInput byRoad = read("speedKmh", "60", "rollingRadiusM", "0.3", "bore", "25", "outside", "52")
+                .record();
         assertThat(byRoad.speed().rpm()).isCloseTo(530.5, within(0.1));
         assertThat(byRoad.geometry().estimated()).isTrue();
-        assertThat(read("rpm", "600", "elements", "9", "elementMm", "7.94", "pitchMm", "39", "turning", "outer").record().turning()).isEqualTo(Turning.OUTER);
-        assertThat(read("speedBy", "found", "bore", "25", "outside", "52").record().speed().kind()).isEqualTo(Speed.Kind.FOUND);
+        assertThat(read("rpm", "600", "elements", "9", "elementMm", "7.94", "pitchMm", "39", "turning", "outer")
+                        .record()
+                        .turning())
+                .isEqualTo(Turning.OUTER);
+        assertThat(read("speedBy", "found", "bore", "25", "outside", "52")
+                        .record()
+                        .speed()
+                        .kind())
+                .isEqualTo(Speed.Kind.FOUND);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"rpm=600|bore and outside diameter", "bore=25 outside=52|Write the speed", "rpm=600 elements=9|all three", "rpm=600 elements=30 elementMm=8 pitchMm=39|do not fit",
-        "rpm=600 elements=9 elementMm=40 pitchMm=39|does not go", "rpm=600 bore=25 outside=25|greater than the bore", "rpm=600 bore=25 outside=52 bandLo=500|write both", "rpm=600 bore=25 outside=52 rpmEnd=3000|four to one"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "rpm=600|bore and outside diameter",
+                "bore=25 outside=52|Write the speed",
+                "rpm=600 elements=9|all three",
+                "rpm=600 elements=30 elementMm=8 pitchMm=39|do not fit",
+                "rpm=600 elements=9 elementMm=40 pitchMm=39|does not go",
+                "rpm=600 bore=25 outside=25|greater than the bore",
+                "rpm=600 bore=25 outside=52 bandLo=500|write both",
+                "rpm=600 bore=25 outside=52 rpmEnd=3000|four to one"
+            })
     void whatCannotBeIsSaid(String texts, String words) {
-        assertThat(read(texts.split("[= ]")).problems()).anyMatch(p -> p.sentence().contains(words));
+        assertThat(read(texts.split("[= ]")).problems())
+                .anyMatch(p -> p.sentence().contains(words));
     }
 }

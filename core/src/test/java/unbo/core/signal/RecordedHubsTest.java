@@ -16,16 +16,15 @@ import unbo.core.simulation.RecordedHub;
 import unbo.core.simulation.RecordedHub.Fault;
 
 /**
- * 200 recordings of the simulated recorder, by a seed: outer, inner, element, cage, healthy. How loud the impacts are is
- * fixed here, not by the analyser: their energy in their best third-octave is 6 to 14 dB over all else in it.
+ * 200 recordings of the simulated recorder, by a seed: outer, inner, element, cage, healthy. How loud the impacts are
+ * is fixed here, not by the analyser: their energy in their best third-octave is 6 to 14 dB over all else in it.
  */
 class RecordedHubsTest {
 
     private static final int RECORDINGS = 200;
     private static final int RATE = 16_000;
 
-    private record Made(RecordedHub hub, NoiseInput asked, float[] sound) {
-    }
+    private record Made(RecordedHub hub, NoiseInput asked, float[] sound) {}
 
     private static Made make(int i) {
         Random random = new Random(0x9E3779B97F4A7C15L * (i + 1));
@@ -36,17 +35,31 @@ class RecordedHubsTest {
         boolean ramp = i % 10 == 7;
         double end = ramp ? rpm * (0.8 + 0.4 * random.nextDouble()) : rpm;
         double gear = i % 3 == 0 ? 1 : 0.2 * random.nextDouble();
-        RecordedHub hub = new RecordedHub(real, turning, fault, rpm, end, 1, 1, gear, 1, 0.005 + 0.005 * random.nextDouble(), 14, RATE, 5000 + i);
+        RecordedHub hub = new RecordedHub(
+                real, turning, fault, rpm, end, 1, 1, gear, 1, 0.005 + 0.005 * random.nextDouble(), 14, RATE, 5000 + i);
         boolean estimated = i % 20 >= 15;
-        BearingGeometry told = estimated ? new BearingGeometry(real.elements() + random.nextInt(3) - 1, real.elementMm() * (0.95 + 0.1 * random.nextDouble()), real.pitchMm(), real.contactDeg(), true) : real;
-        return new Made(hub, new NoiseInput(told, turning, ramp ? Speed.ramp(rpm, end) : Speed.steady(rpm), null, 0, 0), mixed(hub.parts(), random));
+        BearingGeometry told = estimated
+                ? new BearingGeometry(
+                        real.elements() + random.nextInt(3) - 1,
+                        real.elementMm() * (0.95 + 0.1 * random.nextDouble()),
+                        real.pitchMm(),
+                        real.contactDeg(),
+                        true)
+                : real;
+        return new Made(
+                hub,
+                new NoiseInput(told, turning, ramp ? Speed.ramp(rpm, end) : Speed.steady(rpm), null, 0, 0),
+                mixed(hub.parts(), random));
     }
 
-    /** A ball bearing as they are made: as many balls as filling lets in, one more or less; contact angle 0, 8 or 16°. */
+    /**
+     * A ball bearing as they are made: as many balls as filling lets in, one more or less; contact angle 0, 8 or 16°.
+     */
     private static BearingGeometry bearing(Random random) {
         double pitch = 30 + 30 * random.nextDouble();
         double ball = pitch * (0.16 + 0.09 * random.nextDouble());
-        int balls = (int) Math.round(0.25 + 209 / (2 * Math.toDegrees(Math.asin(ball / pitch)))) + random.nextInt(3) - 1;
+        int balls =
+                (int) Math.round(0.25 + 209 / (2 * Math.toDegrees(Math.asin(ball / pitch)))) + random.nextInt(3) - 1;
         return BearingGeometry.of(balls, ball, pitch, random.nextInt(3) * 8);
     }
 
@@ -108,18 +121,39 @@ class RecordedHubsTest {
     private static Heard hear(int i) {
         Made made = make(i);
         Noise noise = Noise.of(made.asked(), Recording.mono(RATE, made.sound())).noise();
-        return new Heard(made.hub().fault(), noise.finding(), String.format(Locale.ROOT, "  %d: %s at %.0f rpm, %s%s%s; said %s, %.1f dB%n", i, made.hub().fault(), made.hub().rpm(),
-                made.hub().turning(), made.asked().geometry().estimated() ? ", estimated geometry" : "", made.asked().speed().kind() == Speed.Kind.RAMP ? ", ramp" : "", noise.finding(), noise.marginDb()));
+        return new Heard(
+                made.hub().fault(),
+                noise.finding(),
+                String.format(
+                        Locale.ROOT,
+                        "  %d: %s at %.0f rpm, %s%s%s; said %s, %.1f dB%n",
+                        i,
+                        made.hub().fault(),
+                        made.hub().rpm(),
+                        made.hub().turning(),
+                        made.asked().geometry().estimated() ? ", estimated geometry" : "",
+                        made.asked().speed().kind() == Speed.Kind.RAMP ? ", ramp" : "",
+                        noise.finding(),
+                        noise.marginDb()));
     }
 
     @Test
     void theRightFamilyIsFoundAndHealthyOnesAreLeftAlone() {
-        List<Heard> all = IntStream.range(0, RECORDINGS).parallel().mapToObj(RecordedHubsTest::hear).toList();
+        List<Heard> all = IntStream.range(0, RECORDINGS)
+                .parallel()
+                .mapToObj(RecordedHubsTest::hear)
+                .toList();
         List<Heard> faulty = all.stream().filter(h -> h.fault() != Fault.NONE).toList();
         List<Heard> healthy = all.stream().filter(h -> h.fault() == Fault.NONE).toList();
         long right = faulty.stream().filter(Heard::right).count();
         long alarms = healthy.stream().filter(h -> !h.right()).count();
-        System.out.printf("%d recordings: right family %d of %d, false alarms %d of %d; wrong were%n%s", RECORDINGS, right, faulty.size(), alarms, healthy.size(),
+        System.out.printf(
+                "%d recordings: right family %d of %d, false alarms %d of %d; wrong were%n%s",
+                RECORDINGS,
+                right,
+                faulty.size(),
+                alarms,
+                healthy.size(),
                 all.stream().filter(h -> !h.right()).map(Heard::told).collect(Collectors.joining()));
         assertThat(right).isGreaterThanOrEqualTo(faulty.size() * 9L / 10);
         assertThat(alarms).isLessThanOrEqualTo(healthy.size() / 20);

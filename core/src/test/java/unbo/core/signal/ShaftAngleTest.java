@@ -9,11 +9,13 @@ import org.junit.jupiter.api.Test;
 
 class ShaftAngleTest {
 
-    private static Series tone(double rate, double seconds, java.util.function.DoubleUnaryOperator turns, double order) {
+    private static Series tone(
+            double rate, double seconds, java.util.function.DoubleUnaryOperator turns, double order) {
         float[] values = new float[(int) (rate * seconds)];
         Random random = new Random(2);
         for (int i = 0; i < values.length; i++) {
-            values[i] = (float) (Math.sin(2 * Math.PI * order * turns.applyAsDouble(i / rate)) + 0.2 * random.nextGaussian());
+            values[i] = (float)
+                    (Math.sin(2 * Math.PI * order * turns.applyAsDouble(i / rate)) + 0.2 * random.nextGaussian());
         }
         return new Series(rate, values);
     }
@@ -56,12 +58,14 @@ class ShaftAngleTest {
             }
             sound[i] += (float) (0.1 * random.nextGaussian());
         }
-        assertThat(WheelRate.find(Lines.of(new Series(1000, sound), 200), 2.5, 25)).isCloseTo(7.3, within(0.03));
+        assertThat(WheelRate.find(Lines.of(new Series(1000, sound), 200), 2.5, 25))
+                .isCloseTo(7.3, within(0.03));
         float[] noise = new float[20_000];
         for (int i = 0; i < noise.length; i++) {
             noise[i] = (float) random.nextGaussian();
         }
-        assertThat(WheelRate.find(Lines.of(new Series(1000, noise), 200), 2.5, 25)).isZero();
+        assertThat(WheelRate.find(Lines.of(new Series(1000, noise), 200), 2.5, 25))
+                .isZero();
     }
 
     @Test
@@ -77,6 +81,8 @@ class ShaftAngleTest {
     @Test
     void bandsAreOctavesAndThirdsOfThemAndNoNarrowerThanAsked() {
         assertThat(Band.of(16_000, 150)).isNotEmpty().allMatch(b -> b.widthHz() >= 150 && b.hiHz() <= 0.46 * 16_000);
-        assertThat(Band.of(16_000, 150)).anyMatch(b -> Math.abs(b.hiHz() / b.loHz() - 2) < 0.01).anyMatch(b -> Math.abs(b.hiHz() / b.loHz() - 1.26) < 0.01);
+        assertThat(Band.of(16_000, 150))
+                .anyMatch(b -> Math.abs(b.hiHz() / b.loHz() - 2) < 0.01)
+                .anyMatch(b -> Math.abs(b.hiHz() / b.loHz() - 1.26) < 0.01);
     }
 }

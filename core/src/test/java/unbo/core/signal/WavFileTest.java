@@ -20,8 +20,18 @@ class WavFileTest {
 
     private static byte[] header(int form, int channels, int rate, int bits, long dataSize) {
         ByteBuffer b = ByteBuffer.allocate(44).order(ByteOrder.LITTLE_ENDIAN);
-        b.put("RIFF".getBytes()).putInt((int) (36 + dataSize)).put("WAVEfmt ".getBytes()).putInt(16).putShort((short) form).putShort((short) channels).putInt(rate)
-                .putInt(rate * channels * bits / 8).putShort((short) (channels * bits / 8)).putShort((short) bits).put("data".getBytes()).putInt((int) dataSize);
+        b.put("RIFF".getBytes())
+                .putInt((int) (36 + dataSize))
+                .put("WAVEfmt ".getBytes())
+                .putInt(16)
+                .putShort((short) form)
+                .putShort((short) channels)
+                .putInt(rate)
+                .putInt(rate * channels * bits / 8)
+                .putShort((short) (channels * bits / 8))
+                .putShort((short) bits)
+                .put("data".getBytes())
+                .putInt((int) dataSize);
         return b.array();
     }
 
@@ -86,7 +96,9 @@ class WavFileTest {
     @Test
     void whatIsNoneIsSaidInASentence() throws IOException {
         assertThat(read(new byte[0]).refusal()).contains("empty");
-        assertThat(read("ID3 this is another kind of file altogether".getBytes()).refusal()).contains("no WAV file");
+        assertThat(read("ID3 this is another kind of file altogether".getBytes())
+                        .refusal())
+                .contains("no WAV file");
         assertThat(read("RIFF".getBytes()).refusal()).contains("no WAV file");
         assertThat(read(wav(1, 1, 8000, 16)).refusal()).contains("no sound");
         assertThat(read(wav(1, 1, 4000, 16, 0.1)).refusal()).contains("4000 samples a second");
@@ -118,7 +130,9 @@ class WavFileTest {
                 return len;
             }
         };
-        Recording r = WavFile.read(new SequenceInputStream(new ByteArrayInputStream(header(1, 1, 8000, 16, 4_000_000_000L)), endless)).recording();
+        Recording r = WavFile.read(new SequenceInputStream(
+                        new ByteArrayInputStream(header(1, 1, 8000, 16, 4_000_000_000L)), endless))
+                .recording();
         assertThat(r.samples()).hasSize(8000 * Recording.LONGEST_S);
         assertThat(r.cut()).isTrue();
     }

@@ -22,14 +22,26 @@ import unbo.core.input.UnitSystem;
 class StackTest {
 
     private static final Material ALLOY = Material.of("aluminium");
-    private static final List<StackInput.Shim> STOCK = List.of(new StackInput.Shim(0.10, 6), new StackInput.Shim(0.15, 4), new StackInput.Shim(0.20, 4), new StackInput.Shim(0.30, 3), new StackInput.Shim(0.50, 2), new StackInput.Shim(1.00, 2));
+    private static final List<StackInput.Shim> STOCK = List.of(
+            new StackInput.Shim(0.10, 6),
+            new StackInput.Shim(0.15, 4),
+            new StackInput.Shim(0.20, 4),
+            new StackInput.Shim(0.30, 3),
+            new StackInput.Shim(0.50, 2),
+            new StackInput.Shim(1.00, 2));
 
     private static Link link(String name, double mm, double plusMinus, Material material) {
         return new Link(name, mm, plusMinus, material);
     }
 
     private static Stack cover(double spigot, List<StackInput.Shim> stock) {
-        return Stack.of(new StackInput(List.of(link("recess", 6.35, 0.01, ALLOY), link("gasket", 0.25, 0, Material.STEEL)), List.of(link("spigot", spigot, 0.01, ALLOY)), 0.02, 0.08, stock, 80));
+        return Stack.of(new StackInput(
+                List.of(link("recess", 6.35, 0.01, ALLOY), link("gasket", 0.25, 0, Material.STEEL)),
+                List.of(link("spigot", spigot, 0.01, ALLOY)),
+                0.02,
+                0.08,
+                stock,
+                80));
     }
 
     @Test
@@ -53,7 +65,8 @@ class StackTest {
         });
         assertThat(StackWords.answer(s).findings().get(0).sentence()).contains("did you mean 4.1 mm");
         assertThat(cover(4.10, STOCK).questions()).isEmpty();
-        assertThat(cover(4.10 / 25.4, STOCK).questions()).anySatisfy(q -> assertThat(q.suggestedMm()).isCloseTo(4.1, within(1e-9)));
+        assertThat(cover(4.10 / 25.4, STOCK).questions())
+                .anySatisfy(q -> assertThat(q.suggestedMm()).isCloseTo(4.1, within(1e-9)));
     }
 
     @Test
@@ -62,28 +75,43 @@ class StackTest {
         assertThat(s.shimsMm()).isNull();
         assertThat(s.buyMm()).isCloseTo(2.45, within(1e-9));
         assertThat(cover(6.60, STOCK).shimsMm()).isNull();
-        assertThat(StackWords.answer(cover(6.70, STOCK)).findings().get(0).sentence()).contains("faced");
+        assertThat(StackWords.answer(cover(6.70, STOCK)).findings().get(0).sentence())
+                .contains("faced");
         assertThat(cover(6.55, STOCK).shimsMm()).isEmpty();
     }
 
     @Test
     void anAlloyCaseOpensWhenHotAndTheLostPreloadIsSaid() {
-        Stack s = Stack.of(new StackInput(List.of(link("case", 150, 0, ALLOY)), List.of(link("shaft", 150.05, 0, Material.STEEL)), -0.06, -0.04, List.of(), 100));
+        Stack s = Stack.of(new StackInput(
+                List.of(link("case", 150, 0, ALLOY)),
+                List.of(link("shaft", 150.05, 0, Material.STEEL)),
+                -0.06,
+                -0.04,
+                List.of(),
+                100));
         assertThat(s.hotGapMm() - s.gapMm()).isCloseTo(0.136, within(0.001));
-        assertThat(StackWords.answer(s).findings()).anyMatch(f -> f.code().equals("hot-turns") && f.sentence().contains("preload is gone"));
+        assertThat(StackWords.answer(s).findings())
+                .anyMatch(f -> f.code().equals("hot-turns") && f.sentence().contains("preload is gone"));
     }
 
     @Test
     void anUnknownLinkIsSolvedForTheMiddleOfTheBand() {
         Link unknown = new Link("spacer", null, 0.005, Material.STEEL);
-        Stack s = Stack.of(new StackInput(List.of(link("shoulders", 42, 0.01, ALLOY)), List.of(unknown), -0.02, 0.02, List.of(), 20));
+        Stack s = Stack.of(new StackInput(
+                List.of(link("shoulders", 42, 0.01, ALLOY)), List.of(unknown), -0.02, 0.02, List.of(), 20));
         assertThat(s.solvedMm()).isEqualTo(42);
         assertThat(s.gapMm()).isZero();
     }
 
     @Test
     void depthLessHeightAsInTheHandbooksSum() {
-        Stack s = Stack.of(new StackInput(List.of(link("recess", 7.42, 0, ALLOY), link("gasket", 0.20, 0, ALLOY)), List.of(link("height", 5.05, 0, Material.STEEL)), 0, 0, List.of(new StackInput.Shim(2.57, 1)), 20));
+        Stack s = Stack.of(new StackInput(
+                List.of(link("recess", 7.42, 0, ALLOY), link("gasket", 0.20, 0, ALLOY)),
+                List.of(link("height", 5.05, 0, Material.STEEL)),
+                0,
+                0,
+                List.of(new StackInput.Shim(2.57, 1)),
+                20));
         assertThat(s.shimsMm()).containsExactly(2.57);
         assertThat(s.resultMm()).isCloseTo(0, within(1e-9));
     }
@@ -101,8 +129,11 @@ class StackTest {
 
     /** Against every set there is, on small stocks. */
     @Property(tries = 150)
-    void theChoiceIsTheBestThereIs(@ForAll @Size(min = 1, max = 4) List<@IntRange(min = 2, max = 60) Integer> thicknesses, @ForAll @Size(4) List<@IntRange(min = 0, max = 3) Integer> counts,
-                                   @ForAll @DoubleRange(min = 0, max = 2.5) double least, @ForAll @DoubleRange(min = 0, max = 0.3) double width) {
+    void theChoiceIsTheBestThereIs(
+            @ForAll @Size(min = 1, max = 4) List<@IntRange(min = 2, max = 60) Integer> thicknesses,
+            @ForAll @Size(4) List<@IntRange(min = 0, max = 3) Integer> counts,
+            @ForAll @DoubleRange(min = 0, max = 2.5) double least,
+            @ForAll @DoubleRange(min = 0, max = 0.3) double width) {
         List<StackInput.Shim> stock = new ArrayList<>();
         for (int i = 0; i < thicknesses.size(); i++) {
             stock.add(new StackInput.Shim(thicknesses.get(i) / 50.0, counts.get(i)));
@@ -122,7 +153,10 @@ class StackTest {
                 pieces += n;
             }
             double off = Math.abs(sum - (least + most) / 2);
-            if (allowed && sum >= least - 1e-9 && sum <= most + 1e-9 && (pieces < bestPieces || pieces == bestPieces && off < bestOff)) {
+            if (allowed
+                    && sum >= least - 1e-9
+                    && sum <= most + 1e-9
+                    && (pieces < bestPieces || pieces == bestPieces && off < bestOff)) {
                 bestPieces = pieces;
                 bestOff = off;
             }
@@ -150,7 +184,13 @@ class StackTest {
         TypedStack wrong = TypedStack.of(texts, UnitSystem.METRIC);
         assertThat(wrong.problems()).extracting(p -> p.field()).contains("count-s0", "length-o0");
         assertThat(wrong.input()).isNull();
-        assertThat(TypedStack.of(Map.of("min", "0", "max", "1"), UnitSystem.METRIC).problems()).extracting(p -> p.field()).containsExactly("outer", "inner");
-        assertThat(TypedStack.of(Map.of("min", "1", "max", "0"), UnitSystem.METRIC).problems()).extracting(p -> p.field()).contains("max");
+        assertThat(TypedStack.of(Map.of("min", "0", "max", "1"), UnitSystem.METRIC)
+                        .problems())
+                .extracting(p -> p.field())
+                .containsExactly("outer", "inner");
+        assertThat(TypedStack.of(Map.of("min", "1", "max", "0"), UnitSystem.METRIC)
+                        .problems())
+                .extracting(p -> p.field())
+                .contains("max");
     }
 }

@@ -22,15 +22,46 @@ class RemovalAnythingTest {
 
     @Provide
     Arbitrary<Map<String, String>> places() {
-        return Combinators.combine(Arbitraries.of("outer", "inner", "both"), Arbitraries.of("far", "own", "none"), Arbitraries.of("none", "soft", "steel"), Arbitraries.of("", "yes"), Arbitraries.of("", "yes"),
-                Arbitraries.of("steel", "aluminium", "magnesium"), Arbitraries.of("", "6205", "6005-2RS", "L44643"), Arbitraries.of(Tools.USUAL, "hammer", "expander greasepump slide", Tools.USUAL + " expander slide greasepump"))
-                .as((tight, access, spacer, blind, reuse, material, number, tools) -> Map.of("tight", tight, "access", access, "spacer", spacer, "blind", blind, "reuse", reuse, "material", material, "designation", number, "tools", tools));
+        return Combinators.combine(
+                        Arbitraries.of("outer", "inner", "both"),
+                        Arbitraries.of("far", "own", "none"),
+                        Arbitraries.of("none", "soft", "steel"),
+                        Arbitraries.of("", "yes"),
+                        Arbitraries.of("", "yes"),
+                        Arbitraries.of("steel", "aluminium", "magnesium"),
+                        Arbitraries.of("", "6205", "6005-2RS", "L44643"),
+                        Arbitraries.of(
+                                Tools.USUAL,
+                                "hammer",
+                                "expander greasepump slide",
+                                Tools.USUAL + " expander slide greasepump"))
+                .as((tight, access, spacer, blind, reuse, material, number, tools) -> Map.of(
+                        "tight",
+                        tight,
+                        "access",
+                        access,
+                        "spacer",
+                        spacer,
+                        "blind",
+                        blind,
+                        "reuse",
+                        reuse,
+                        "material",
+                        material,
+                        "designation",
+                        number,
+                        "tools",
+                        tools));
     }
 
-    /** Whatever the place: every way is offered or refused with a reason, and a bearing that is spared has force through its tight ring alone. */
+    /**
+     * Whatever the place: every way is offered or refused with a reason, and a bearing that is spared has force through
+     * its tight ring alone.
+     */
     @Property(tries = 500)
     void everyPlaceHasAnAnswer(@ForAll("places") Map<String, String> texts) {
-        Removal r = Removal.of(FieldReader.read(RemovalFields.LIST, texts, UnitSystem.METRIC).record());
+        Removal r = Removal.of(
+                FieldReader.read(RemovalFields.LIST, texts, UnitSystem.METRIC).record());
         Answer answer = RemovalWords.answer(r);
         assertThat(answer.figures()).hasSizeGreaterThanOrEqualTo(2);
         assertThat(r.refused()).allSatisfy(f -> assertThat(f.why()).isNotBlank());
@@ -50,7 +81,9 @@ class RemovalAnythingTest {
     @Test
     void everyMethodNeedsToolsThatAreOnTheList() {
         for (Method m : Method.ALL) {
-            assertThat(m.tools()).as(m.code()).allMatch(t -> Tools.all().stream().anyMatch(c -> c.code().equals(t)));
+            assertThat(m.tools())
+                    .as(m.code())
+                    .allMatch(t -> Tools.all().stream().anyMatch(c -> c.code().equals(t)));
             assertThat(m.caution()).as(m.code()).isNotBlank();
             assertThat(List.of("tight", "inner", "outer", "both", "none")).contains(m.acts());
             assertThat(List.of("far", "own", "none")).contains(m.access());
@@ -61,10 +94,21 @@ class RemovalAnythingTest {
     @Test
     void theNewBearingPushesTheOldOneOutOfAnOpenPulleyOnly() {
         Map<String, String> pulley = Map.of("tight", "outer", "access", "own", "tools", "press tube");
-        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, pulley, UnitSystem.METRIC).record()).best().code()).isEqualTo("new-pushes-old");
+        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, pulley, UnitSystem.METRIC)
+                                .record())
+                        .best()
+                        .code())
+                .isEqualTo("new-pushes-old");
         Map<String, String> clipped = Map.of("tight", "outer", "access", "own", "clip", "yes", "tools", "press tube");
-        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, clipped, UnitSystem.METRIC).record()).refused()).anyMatch(f -> f.why().contains("clip ring holds it"));
-        Map<String, String> shoulder = Map.of("tight", "outer", "access", "own", "shoulder", "yes", "tools", "press tube");
-        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, shoulder, UnitSystem.METRIC).record()).refused()).anyMatch(f -> f.why().contains("shoulder stands behind it"));
+        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, clipped, UnitSystem.METRIC)
+                                .record())
+                        .refused())
+                .anyMatch(f -> f.why().contains("clip ring holds it"));
+        Map<String, String> shoulder =
+                Map.of("tight", "outer", "access", "own", "shoulder", "yes", "tools", "press tube");
+        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, shoulder, UnitSystem.METRIC)
+                                .record())
+                        .refused())
+                .anyMatch(f -> f.why().contains("shoulder stands behind it"));
     }
 }

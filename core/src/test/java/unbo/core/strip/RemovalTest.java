@@ -31,17 +31,25 @@ class RemovalTest {
     @Test
     void aFlatSpacerRefusesThePullerWithNumbers() {
         Removal r = removal("tight", "outer", "access", "none", "spacer", "soft", "corner", "0.3", "jaw", "0.5");
-        assertThat(r.refused()).anyMatch(f -> f.name().startsWith("Expanding puller") && f.why().contains("find 0.3 mm") && f.why().contains("need 0.5 mm") && f.why().contains("flare"));
-        assertThat(r.ways()).noneMatch(w -> w.code().equals("expander")).anyMatch(w -> w.code().equals("spacer-drift"));
+        assertThat(r.refused())
+                .anyMatch(f -> f.name().startsWith("Expanding puller")
+                        && f.why().contains("find 0.3 mm")
+                        && f.why().contains("need 0.5 mm")
+                        && f.why().contains("flare"));
+        assertThat(r.ways())
+                .noneMatch(w -> w.code().equals("expander"))
+                .anyMatch(w -> w.code().equals("spacer-drift"));
     }
 
     @Test
     void aChamferedSpacerAllowsIt() {
-        Removal r = removal("tight", "outer", "access", "none", "spacer", "soft", "chamfer", "0.5", "corner", "0.3", "jaw", "0.5");
+        Removal r = removal(
+                "tight", "outer", "access", "none", "spacer", "soft", "chamfer", "0.5", "corner", "0.3", "jaw", "0.5");
         assertThat(r.best().code()).isEqualTo("expander");
         assertThat(r.best().crosses()).isTrue();
         assertThat(r.scrap()).isTrue();
-        assertThat(RemovalWords.answer(r).findings()).anyMatch(f -> f.code().equals("grip") && f.level() == Level.RIGHT);
+        assertThat(RemovalWords.answer(r).findings())
+                .anyMatch(f -> f.code().equals("grip") && f.level() == Level.RIGHT);
         assertThat(RemovalWords.answer(r).sentences()).anyMatch(s -> s.startsWith("Two schools"));
     }
 
@@ -65,20 +73,52 @@ class RemovalTest {
 
     @Test
     void anAlloyHousingIsHeatedAndASteelOneIsNot() {
-        Removal alloy = removal("designation", "6205", "tight", "outer", "access", "none", "material", "aluminium", "blind", "yes", "tools", "oven");
+        Removal alloy = removal(
+                "designation",
+                "6205",
+                "tight",
+                "outer",
+                "access",
+                "none",
+                "material",
+                "aluminium",
+                "blind",
+                "yes",
+                "tools",
+                "oven");
         assertThat(alloy.best().code()).isEqualTo("heat-housing");
         double largest = 39;
         assertThat(alloy.heatC()).isCloseTo(20 + largest / 1000 / (11.3e-6 * 52), within(0.5));
-        assertThat(removal("tight", "outer", "access", "none", "tools", "oven").refused()).anyMatch(f -> f.why().contains("no faster"));
-        assertThat(removal("designation", "6205", "tight", "outer", "access", "none", "material", "aluminium", "noHeat", "yes", "tools", "oven").refused()).anyMatch(f -> f.why().contains("no heat is allowed"));
+        assertThat(removal("tight", "outer", "access", "none", "tools", "oven").refused())
+                .anyMatch(f -> f.why().contains("no faster"));
+        assertThat(removal(
+                                "designation",
+                                "6205",
+                                "tight",
+                                "outer",
+                                "access",
+                                "none",
+                                "material",
+                                "aluminium",
+                                "noHeat",
+                                "yes",
+                                "tools",
+                                "oven")
+                        .refused())
+                .anyMatch(f -> f.why().contains("no heat is allowed"));
     }
 
     @Test
     void leftHandThreadsAndSafetyStandBeforeTheStep() {
-        var answer = RemovalWords.answer(removal("tight", "inner", "access", "far", "nut", "left-hand", "clip", "yes", "corrosion", "heavy"));
-        assertThat(answer.findings()).anyMatch(f -> f.code().equals("left-hand") && f.sentence().contains("left pedal"));
-        assertThat(answer.steps()).extracting(Step::code).containsSubsequence("support", "mark", "nut", "clip", "oil", "pull", "clean", "measure");
-        assertThat(answer.steps()).anyMatch(s -> s.code().equals("nut") && s.caution().contains("shears"));
+        var answer = RemovalWords.answer(
+                removal("tight", "inner", "access", "far", "nut", "left-hand", "clip", "yes", "corrosion", "heavy"));
+        assertThat(answer.findings())
+                .anyMatch(f -> f.code().equals("left-hand") && f.sentence().contains("left pedal"));
+        assertThat(answer.steps())
+                .extracting(Step::code)
+                .containsSubsequence("support", "mark", "nut", "clip", "oil", "pull", "clean", "measure");
+        assertThat(answer.steps())
+                .anyMatch(s -> s.code().equals("nut") && s.caution().contains("shears"));
         assertThat(answer.sentences()).anyMatch(s -> s.contains("Always new: clip ring, seal"));
     }
 
@@ -88,12 +128,30 @@ class RemovalTest {
         assertThat(r.best()).isNull();
         assertThat(RemovalWords.answer(r).level()).isEqualTo(Level.STOP);
         assertThat(r.refused()).anyMatch(f -> f.why().contains("no bearing splitter"));
-        assertThat(read("tight", "inner", "access", "own", "chamfer", "0.5").sentences("chamfer")).singleElement().asString().contains("no spacer");
+        assertThat(read("tight", "inner", "access", "own", "chamfer", "0.5").sentences("chamfer"))
+                .singleElement()
+                .asString()
+                .contains("no spacer");
     }
 
     @Test
     void greaseBehindItNeedsAClosedCavityAndNoSeal() {
-        assertThat(removal("tight", "outer", "access", "none", "blind", "yes", "tools", "greasepump").best().code()).isEqualTo("hydraulic");
-        assertThat(removal("designation", "6205-2RS", "tight", "outer", "access", "none", "blind", "yes", "tools", "greasepump").refused()).anyMatch(f -> f.why().contains("sealed bearing"));
+        assertThat(removal("tight", "outer", "access", "none", "blind", "yes", "tools", "greasepump")
+                        .best()
+                        .code())
+                .isEqualTo("hydraulic");
+        assertThat(removal(
+                                "designation",
+                                "6205-2RS",
+                                "tight",
+                                "outer",
+                                "access",
+                                "none",
+                                "blind",
+                                "yes",
+                                "tools",
+                                "greasepump")
+                        .refused())
+                .anyMatch(f -> f.why().contains("sealed bearing"));
     }
 }

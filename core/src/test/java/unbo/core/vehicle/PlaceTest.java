@@ -11,7 +11,9 @@ class PlaceTest {
         for (String kind : Place.kinds()) {
             for (Place place : Place.of(kind)) {
                 if (!place.twin().isEmpty()) {
-                    assertThat(Place.of(kind, place.twin())).as(kind + " " + place.code()).hasValueSatisfying(t -> assertThat(t.twin()).isEqualTo(place.code()));
+                    assertThat(Place.of(kind, place.twin()))
+                            .as(kind + " " + place.code())
+                            .hasValueSatisfying(t -> assertThat(t.twin()).isEqualTo(place.code()));
                 }
             }
         }
@@ -19,7 +21,9 @@ class PlaceTest {
 
     @Test
     void aTrailerHasThePositionsOfItsAxles() {
-        assertThat(new VehicleInput("trailer", "x", "", "", "none", null, "wet", 1).places()).hasSize(2);
-        assertThat(new VehicleInput("trailer", "x", "", "", "none", null, "wet", 2).places()).hasSize(4);
+        assertThat(new VehicleInput("trailer", "x", "", "", "none", null, "wet", 1).places())
+                .hasSize(2);
+        assertThat(new VehicleInput("trailer", "x", "", "", "none", null, "wet", 2).places())
+                .hasSize(4);
     }
 }
