@@ -312,7 +312,7 @@ class ExchangeTest {
     @Test
     void oneFaultyVehicleKeepsAllOutAndTheFaultIsNamed() throws Exception {
         String everything = new String(download("/export.json"), StandardCharsets.UTF_8);
-        String faulty = everything.replaceFirst("\"mark\" : \"HB 690\"", "\"mark\" : \"x".repeat(31) + "\"");
+        String faulty = everything.replaceFirst("\"mark\" : \"HB 690\"", "\"mark\" : \"" + "x".repeat(31) + "\"");
         int before = vehicles.ids().size();
         assertThat(take(faulty.getBytes(StandardCharsets.UTF_8)).faults())
                 .singleElement()

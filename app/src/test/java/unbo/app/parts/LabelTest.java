@@ -36,7 +36,7 @@ class LabelTest {
 
     @Test
     void theDrawingIsWholeWhateverTheWords() throws Exception {
-        String svg = new Label("<script>alert(1)</script>", "a & b \"c\" long ".repeat(40)).svg();
+        String svg = new Label("<script>alert(1)</script>", "a & b \"c\" " + "long ".repeat(40)).svg();
         var document = DocumentBuilderFactory.newInstance()
                 .newDocumentBuilder()
                 .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));

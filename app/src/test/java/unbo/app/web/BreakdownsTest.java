@@ -251,7 +251,7 @@ class BreakdownsTest {
         HttpResponse<String> answer = send(
                 "/vehicles",
                 "application/x-www-form-urlencoded",
-                "name=x".repeat(300 << 10) + "&_csrf=" + token(),
+                "name=" + "x".repeat(300 << 10) + "&_csrf=" + token(),
                 "Origin",
                 "http://127.0.0.1:" + port);
         assertThat(answer.statusCode()).isEqualTo(413);
