@@ -156,7 +156,7 @@ public class ExchangeService {
             jobs(file, places, written);
             file.writeEndArray();
             file.writeArrayFieldStart("photos");
-            Set<Long> withPhotos = photos.jobs();
+            Set<Long> withPhotos = withShelf ? photos.jobs() : Set.copyOf(written);
             for (int j = 0; j < written.size(); j++) {
                 if (withPhotos.contains(written.get(j))) {
                     photos(file, written.get(j), j + 1);
@@ -164,12 +164,10 @@ public class ExchangeService {
             }
             file.writeEndArray();
             file.writeArrayFieldStart("followUps");
-            Set<Long> withMore = followUps.jobs();
+            Set<Long> withMore = withShelf ? followUps.jobs() : Set.copyOf(written);
             for (int j = 0; j < written.size(); j++) {
-                for (FollowUpService.Open open : withMore.contains(written.get(j))
-                        ? followUps.of(written.get(j))
-                        : List.<FollowUpService.Open>of()) {
-                    json.writeValue(file, new UnboFile.FollowUpPart(j + 1, open.code(), open.on()));
+                if (withMore.contains(written.get(j))) {
+                    followUps(file, written.get(j), j + 1);
                 }
             }
             file.writeEndArray();
@@ -227,6 +225,12 @@ public class ExchangeService {
             byte[] jpeg = photos.picture(jobId, line.id()).orElseThrow();
             json.writeValue(file, new UnboFile.PhotoPart(number, line.stage(), line.words(), line.addedAt(), jpeg));
             letGo();
+        }
+    }
+
+    private void followUps(JsonGenerator file, long jobId, int number) throws IOException {
+        for (FollowUpService.Open open : followUps.of(jobId)) {
+            json.writeValue(file, new UnboFile.FollowUpPart(number, open.code(), open.on()));
         }
     }
 

@@ -88,8 +88,9 @@ public class AttachedInstruments implements SmartLifecycle {
             return;
         }
         try {
-            door = new ServerSocket(wanted, MOST, InetAddress.getLoopbackAddress());
-            thread("instruments", this::welcome);
+            ServerSocket open = new ServerSocket(wanted, MOST, InetAddress.getLoopbackAddress());
+            door = open;
+            thread("instruments", () -> welcome(open));
         } catch (IOException e) {
             LOG.warn("Port {} is taken: no instrument can be attached. UNBO_INSTRUMENT_PORT names another.", wanted);
         }
@@ -101,8 +102,7 @@ public class AttachedInstruments implements SmartLifecycle {
         thread.start();
     }
 
-    private void welcome() {
-        ServerSocket open = door;
+    private void welcome(ServerSocket open) {
         while (!open.isClosed()) {
             try {
                 Socket socket = open.accept();

@@ -233,9 +233,12 @@ public class JobService {
         return without.size();
     }
 
-    /** Puts the paper of a job that is taken in from a file beside it. */
+    /**
+     * Puts the paper of a job that is taken in from a file beside it: what a paper holds, and nothing else that stands
+     * there.
+     */
     void keepPaper(long jobId, KeptPaper paper) {
-        papers.put(jobId, paper.json());
+        papers.put(jobId, documents.write(Documents.paper(paper).orElseThrow()));
     }
 
     /** Keeps texts that were typed in the workshop's present system, as the only entry or a new one. */

@@ -5,7 +5,7 @@ import com.fasterxml.jackson.annotation.JsonRawValue;
 import com.fasterxml.jackson.annotation.JsonValue;
 import com.fasterxml.jackson.databind.JsonNode;
 
-/** The paper of a closed job as it is kept, which goes into files and comes out of them without being taken apart. */
+/** The paper of a closed job as it is kept, which goes into files without being taken apart. */
 public final class KeptPaper {
 
     private final String json;

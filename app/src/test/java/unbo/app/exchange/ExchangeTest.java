@@ -166,6 +166,17 @@ class ExchangeTest {
     }
 
     @Test
+    void aPaperIsKeptWithoutWhatDoesNotBelongToIt() throws Exception {
+        String file = new String(download("/jobs/" + signedJob() + "/export.json"), StandardCharsets.UTF_8);
+        String more = file.replaceFirst("\"paper\" : \\{", "\"paper\" : {\"attic\":[{\"old\":\"chest\"}],");
+        assertThat(more).isNotEqualTo(file);
+        ExchangeService.Taken taken = take(more.getBytes(StandardCharsets.UTF_8));
+        assertThat(taken.faults()).isEmpty();
+        String again = new String(download("/jobs/" + taken.jobs().get(0) + "/export.json"), StandardCharsets.UTF_8);
+        assertThat(again).doesNotContain("attic").contains("\"paper\" : {");
+    }
+
+    @Test
     void openJobsComeInOpenWithTheirDraftsAndTheirPlaceOnTheBoard() throws Exception {
         List<OpenLine> before = jobs.underWay(0, 50);
         List<String> files = new ArrayList<>();

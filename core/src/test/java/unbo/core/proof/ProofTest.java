@@ -155,6 +155,18 @@ class ProofTest {
     }
 
     @Test
+    void anAdjustedHubIsLookedAtAgainHoweverCoolItRan() {
+        String cool = String.join(
+                " ",
+                ProofWords.answer(proof("adjustable-taper", Map.of("hubTemperature", "32", "twinTemperature", "31")))
+                        .sentences());
+        assertThat(cool).contains("rechecked after 100 km", "Wheel nuts star-wise to torque again, after 50 to 100 km");
+        assertThat(ProofWords.answer(proof("unit-bolted", Map.of())).sentences().toString())
+                .doesNotContain("rechecked")
+                .contains("pump the brake pedal before moving off", "after 50 to 100 km");
+    }
+
+    @Test
     void noSplitPinAndNoTwinIsAskedOfAUnit() {
         Proof proof = proof(
                 "unit-bolted",
