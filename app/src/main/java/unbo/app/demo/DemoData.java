@@ -35,6 +35,7 @@ import unbo.core.life.WheelFields;
 import unbo.core.lubrication.Grease;
 import unbo.core.lubrication.Gun;
 import unbo.core.lubrication.Viscosity;
+import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 import unbo.core.service.Causes;
@@ -454,14 +455,13 @@ public class DemoData implements ApplicationRunner {
         run.keep(
                 RouteStage.SET,
                 nut(String.valueOf(2 + variation % 4 * 3), "0 90 180 270", variation % 3 == 0 ? "D" : "A"));
-        double play = 0.05 + variation % 5 * 0.01;
         run.keep(
                 RouteStage.PROVE,
                 Map.of(
                         "push",
                         "0.00 0.00 0.01",
                         "pull",
-                        play + " " + (play + 0.005) + " " + (play + 0.005),
+                        pulls(0.05 + variation % 5 * 0.01),
                         "hubTemperature",
                         String.valueOf(31 + variation % 4),
                         "twinTemperature",
@@ -479,6 +479,12 @@ public class DemoData implements ApplicationRunner {
         if (!refused.isEmpty()) {
             throw new IllegalStateException("demo job is not signed: " + refused);
         }
+    }
+
+    /** Three readings of an indicator that is pulled, as they are written down, mm. */
+    private static String pulls(double play) {
+        String more = Show.fixed(play + 0.005, 3);
+        return Show.fixed(play, 3) + " " + more + " " + more;
     }
 
     private static Map<String, String> hub(String size) {
