@@ -52,10 +52,20 @@ class SourcesTest {
         assertThat(without).isEmpty();
     }
 
+    @Test
+    void everyPackageOfTheCoreDeclaresWhatMayBeNull() throws IOException {
+        List<Path> packages = sources("core/src/main").stream()
+                .filter(file -> file.endsWith("package-info.java"))
+                .toList();
+        assertThat(packages)
+                .hasSizeGreaterThan(30)
+                .allSatisfy(file -> assertThat(file).content().contains("@NullMarked"));
+    }
+
     private static boolean said(Path folder) {
         try {
             String text = Files.readString(folder.resolve("package-info.java"));
-            return text.replaceAll("[/*\\s]+", " ").matches(" [A-Z][^.]+\\. package .*;.*");
+            return text.replaceAll("[/*\\s]+", " ").matches(" [A-Z][^.]+\\. (@NullMarked )?package .*;.*");
         } catch (IOException none) {
             return false;
         }

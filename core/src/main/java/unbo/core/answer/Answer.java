@@ -3,6 +3,8 @@ package unbo.core.answer;
 import java.util.List;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.drawing.Chart;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
@@ -117,7 +119,7 @@ public record Answer(
     }
 
     /** The table behind a drawing; null where there is none. */
-    public ValueTable behind(Drawing drawing) {
+    public @Nullable ValueTable behind(Drawing drawing) {
         return tables.stream()
                 .filter(t -> t.name().equals(drawing.name()))
                 .findFirst()

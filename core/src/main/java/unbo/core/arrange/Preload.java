@@ -1,8 +1,12 @@
 package unbo.core.arrange;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -29,7 +33,13 @@ import unbo.core.worksheet.Worksheet;
  * @param preloadN that it stands for, at most; null without torque
  * @param expectedNm for the wanted preload; null where none is wanted
  */
-public record Preload(Input input, Double torqueNm, Double preloadN, Double expectedNm, Double leastNm, Double mostNm) {
+public record Preload(
+        Input input,
+        @Nullable Double torqueNm,
+        @Nullable Double preloadN,
+        @Nullable Double expectedNm,
+        @Nullable Double leastNm,
+        @Nullable Double mostNm) {
 
     private static final double F1 = 0.0004;
     private static final double HAND_RPM = 30;
@@ -44,13 +54,13 @@ public record Preload(Input input, Double torqueNm, Double preloadN, Double expe
     public record Input(
             String place,
             boolean used,
-            Double torqueNm,
+            @Nullable Double torqueNm,
             double sealNm,
             double pitchMm,
             double contactDeg,
-            Double wantedN,
-            Double makerLeast,
-            Double makerMost,
+            @Nullable Double wantedN,
+            @Nullable Double makerLeast,
+            @Nullable Double makerMost,
             boolean crushSleeve) {}
 
     private static final List<Field.Choice> PLACES = List.of(
@@ -185,14 +195,14 @@ public record Preload(Input input, Double torqueNm, Double preloadN, Double expe
      * True when the measured torque is inside what the place wants; null where nothing was measured or no band is
      * known.
      */
-    public Boolean inside() {
+    public @Nullable Boolean inside() {
         if (torqueNm == null || most() == null) {
             return null;
         }
         return (leastNm == null || torqueNm >= leastNm - 1e-9) && torqueNm <= most() + 1e-9;
     }
 
-    private Double most() {
+    private @Nullable Double most() {
         return mostNm;
     }
 
@@ -208,12 +218,15 @@ public record Preload(Input input, Double torqueNm, Double preloadN, Double expe
                     "N·m",
                     Show.number(torqueNm / 0.112985, 1) + " lbf·in"));
             figures.add(new Answer.Figure(
-                    "stands for a preload of up to", Show.number(preloadN, 0), "N", "half of it where the ribs drag"));
+                    "stands for a preload of up to",
+                    Show.number(requireNonNull(preloadN), 0),
+                    "N",
+                    "half of it where the ribs drag"));
             findings.add(judged());
         }
         if (expectedNm != null) {
             figures.add(new Answer.Figure(
-                    "torque to expect for " + Show.number(input.wantedN(), 0) + " N",
+                    "torque to expect for " + Show.number(requireNonNull(input.wantedN()), 0) + " N",
                     Show.fixed(expectedNm, 2) + "–" + Show.fixed(expectedNm * 2, 2),
                     "N·m",
                     "bearings alone"));
@@ -306,7 +319,7 @@ public record Preload(Input input, Double torqueNm, Double preloadN, Double expe
         if (inside()) {
             return new Finding("preload-right", Level.RIGHT, "Inside " + band() + ".");
         }
-        boolean over = torqueNm > mostNm;
+        boolean over = requireNonNull(torqueNm) > requireNonNull(mostNm);
         return new Finding(
                 over ? "preload-over" : "preload-under",
                 over ? Level.STOP : Level.SOON,

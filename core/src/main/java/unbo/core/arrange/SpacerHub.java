@@ -1,8 +1,12 @@
 package unbo.core.arrange;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -52,7 +56,7 @@ public record SpacerHub(
      */
     public record Input(
             String designation,
-            Double spacerMm,
+            @Nullable Double spacerMm,
             BearingGeometry geometry,
             double c0N,
             double errorMm,
@@ -125,7 +129,7 @@ public record SpacerHub(
         String clearance = v.defaulted("clearanceClass") && d.suffixes().clearance() != null
                 ? d.suffixes().clearance()
                 : v.text("clearanceClass");
-        double made = Clearances.of(d.kind(), d.boreMm(), clearance)
+        double made = Clearances.of(d.kind(), requireNonNull(d.boreMm()), clearance)
                 .map(Clearances.Band::meanUm)
                 .orElse(10.0);
         boolean both = v.text("layout").equals("both");

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.answer.Step;
@@ -21,7 +23,7 @@ import unbo.core.worksheet.Worksheet;
  * @param torqueNm as tightened @param makerNm the maker's figure @param newNut true for a nut that was never torqued
  *     before
  */
-public record UnitHub(double torqueNm, Double makerNm, boolean newNut, String turns) {
+public record UnitHub(double torqueNm, @Nullable Double makerNm, boolean newNut, String turns) {
 
     private static final double NEAR = 0.05;
     private static final List<Field.Choice> TURNS = List.of(

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Which bearings have the sizes that were measured. Two or three of bore, outside and width in mm, with what they were
  * measured with; the best first, near misses apart. A bearing's own tolerance is allowed for: some hundredths on the
@@ -36,10 +38,18 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
             .toList();
 
     /** What was measured; null where it was not. */
-    public record Measured(Double boreMm, Double outsideMm, Double widthMm, double uncertaintyMm) {}
+    public record Measured(
+            @Nullable Double boreMm,
+            @Nullable Double outsideMm,
+            @Nullable Double widthMm,
+            double uncertaintyMm) {}
 
     /** A bearing with how far it is from what was measured (listed − measured), mm; null where nothing was measured. */
-    public record Found(Boundary bearing, Double boreOff, Double outsideOff, Double widthOff) {
+    public record Found(
+            Boundary bearing,
+            @Nullable Double boreOff,
+            @Nullable Double outsideOff,
+            @Nullable Double widthOff) {
 
         double score() {
             return Stream.of(boreOff, outsideOff, widthOff)
@@ -77,11 +87,11 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
         return new CaliperFind(sorted(exact), sorted(near));
     }
 
-    private static Double off(double listed, Double measured) {
+    private static @Nullable Double off(double listed, @Nullable Double measured) {
         return measured == null ? null : listed - measured;
     }
 
-    private static boolean inside(Double off, double by) {
+    private static boolean inside(@Nullable Double off, double by) {
         return off == null || Math.abs(off) <= by + 1e-9;
     }
 

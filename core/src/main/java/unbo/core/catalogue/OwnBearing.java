@@ -1,5 +1,7 @@
 package unbo.core.catalogue;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A bearing of the workshop's own catalogue.
  *
@@ -9,4 +11,9 @@ package unbo.core.catalogue;
  * @param price in the workshop's money; null when not given
  * @param shelf pieces on the shelf
  */
-public record OwnBearing(Boundary boundary, Double cN, Double c0N, Double price, int shelf) {}
+public record OwnBearing(
+        Boundary boundary,
+        @Nullable Double cN,
+        @Nullable Double c0N,
+        @Nullable Double price,
+        int shelf) {}

@@ -153,12 +153,13 @@ public final class OwnBearings {
         Map<String, String> texts = new HashMap<>();
         header.forEach(name -> texts.put(name.toLowerCase(Locale.ROOT), unmarked(row.get(name))));
         Reading<OwnBearing> reading = FieldReader.read(LIST, texts, UnitSystem.METRIC);
-        if (!reading.ok()) {
+        OwnBearing bearing = reading.record();
+        if (bearing == null) {
             reading.problems().forEach(p -> faults.add(here + p.sentence()));
-        } else if (!numbers.add(key(reading.record().boundary().designation()))) {
-            faults.add(here + reading.record().boundary().designation() + " stands there twice.");
+        } else if (!numbers.add(key(bearing.boundary().designation()))) {
+            faults.add(here + bearing.boundary().designation() + " stands there twice.");
         } else {
-            bearings.add(reading.record());
+            bearings.add(bearing);
         }
     }
 

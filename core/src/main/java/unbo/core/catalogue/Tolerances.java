@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.measure.Table;
 
@@ -15,7 +16,8 @@ public final class Tolerances {
      * One class. @param lowerUm lower deviation, as a positive number @param runoutUm radial runout of the inner ring;
      * null for the outside
      */
-    public record Band(String code, double lowerUm, Double runoutUm) {}
+    public record Band(
+            String code, double lowerUm, @Nullable Double runoutUm) {}
 
     private record Row(boolean bore, double overMm, double toMm, Band band) {}
 

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Where one kind of mark lies on a race, in cells of a degree by a hundredth of its width. Spots of one stroke no more
  * than 46° apart are joined; a stroke that goes round is closed.
@@ -73,7 +75,7 @@ final class Painting {
     }
 
     /** Lower and upper edge at this degree, share of the width; null where nothing is painted. */
-    double[] edges(int degree) {
+    double @Nullable [] edges(int degree) {
         int low = -1;
         int high = -1;
         for (int i = 0; columns[degree] && i < ACROSS; i++) {

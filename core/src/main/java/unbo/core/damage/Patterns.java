@@ -1,11 +1,15 @@
 package unbo.core.damage;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.measure.Show;
 
@@ -152,7 +156,7 @@ final class Patterns {
                 y += Math.sin(Math.toRadians(spot.angleDeg()));
             }
         }
-        return Math.abs(Painting.turn(in.loadDeg(), Math.toDegrees(Math.atan2(y, x))));
+        return Math.abs(Painting.turn(requireNonNull(in.loadDeg()), Math.toDegrees(Math.atan2(y, x))));
     }
 
     private Case thrust() {
@@ -169,9 +173,8 @@ final class Patterns {
                                 .findFirst()
                                 .orElse(""));
         c.when(off && tracks().allMatch(Track::allRound), 1.6, "all round, on the still ring as well");
-        boolean both = i != null && o != null;
         c.when(
-                off && both && Math.abs(Math.abs(i.offset()) - Math.abs(o.offset())) < 0.12,
+                off && i != null && o != null && Math.abs(Math.abs(i.offset()) - Math.abs(o.offset())) < 0.12,
                 1.4,
                 "by about as much on both rings");
         c.when(
@@ -391,7 +394,7 @@ final class Patterns {
         return rings.stream().anyMatch(r -> r.mark("dent").atPitch());
     }
 
-    private RingPainting edgeSpall() {
+    private @Nullable RingPainting edgeSpall() {
         return rings.stream()
                 .filter(r -> r.mark("spall").oneEdge()
                         && !r.mark("spall").atPitch()
@@ -423,7 +426,7 @@ final class Patterns {
         return r.inner() ? "inner" : "outer";
     }
 
-    private static String deg(Track t) {
+    private static String deg(@Nullable Track t) {
         return t == null ? "" : Show.number(t.arcDeg(), 0) + "°";
     }
 

@@ -3,6 +3,8 @@ package unbo.core.damage;
 import java.util.Comparator;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What the races of a removed bearing say: its painting measured, and the modes of damage ranked by the features that
  * speak for and against each. Modes do not exclude each other: a bearing that stood in water and then ran in dirt shows
@@ -47,7 +49,7 @@ public record RaceMap(RaceMapInput input, RingPainting inner, RingPainting outer
     }
 
     /** The first reading, when it is likely; null while no pattern stands out. */
-    public Reading verdict() {
+    public @Nullable Reading verdict() {
         return ranked.isEmpty() || ranked.get(0).confidence() < LIKELY ? null : ranked.get(0);
     }
 

@@ -1,5 +1,7 @@
 package unbo.core.damage;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -133,7 +135,7 @@ public final class RaceMapDrawing {
     /** A bracket of 120° over the still ring, where the load presses; at the seam it goes on from the other end. */
     private void loadZone(double y, double length) {
         for (double[] part : List.of(
-                new double[] {in.loadDeg() - 60, in.loadDeg() + 60},
+                new double[] {requireNonNull(in.loadDeg()) - 60, in.loadDeg() + 60},
                 new double[] {in.loadDeg() + 300, in.loadDeg() + 420},
                 new double[] {in.loadDeg() - 420, in.loadDeg() - 300})) {
             double from = Math.max(0, part[0]) / 360 * length;

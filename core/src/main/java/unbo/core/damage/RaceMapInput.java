@@ -2,6 +2,8 @@ package unbo.core.damage;
 
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What is seen on the races of a removed bearing.
  *
@@ -15,14 +17,14 @@ import java.util.List;
 public record RaceMapInput(
         Kind kind,
         boolean innerTurns,
-        Integer elements,
+        @Nullable Integer elements,
         List<Stroke> inner,
         List<Stroke> outer,
-        Double boreMm,
-        Double outsideMm,
-        Double widthMm,
-        Double upDeg,
-        Double loadDeg,
+        @Nullable Double boreMm,
+        @Nullable Double outsideMm,
+        @Nullable Double widthMm,
+        @Nullable Double upDeg,
+        @Nullable Double loadDeg,
         boolean elementsEstimated) {
 
     /** Rolling elements. */

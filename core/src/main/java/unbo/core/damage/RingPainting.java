@@ -4,10 +4,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** One painted race, measured. @param track null where none is painted */
-public record RingPainting(boolean inner, List<Stroke> strokes, Track track, Map<String, Spread> marks) {
+import org.jspecify.annotations.Nullable;
 
-    static RingPainting of(boolean inner, List<Stroke> strokes, Integer elements) {
+/** One painted race, measured. @param track null where none is painted */
+public record RingPainting(
+        boolean inner, List<Stroke> strokes, @Nullable Track track, Map<String, Spread> marks) {
+
+    static RingPainting of(boolean inner, List<Stroke> strokes, @Nullable Integer elements) {
         Map<String, Spread> marks = new HashMap<>();
         for (Mark m : Mark.all()) {
             Spread spread = Spread.of(strokes, m.code(), elements);

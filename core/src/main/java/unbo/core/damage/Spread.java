@@ -1,8 +1,12 @@
 package unbo.core.damage;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 /**
  * How marks of one kind are spread on a race: how many, where across, and whether they stand at the pitch of the
@@ -36,7 +40,7 @@ public record Spread(
     private static final int FINEST = 8;
     private static final int BRIDGE_DEG = 20;
 
-    static Spread of(List<Stroke> strokes, String mark, Integer elements) {
+    static Spread of(List<Stroke> strokes, String mark, @Nullable Integer elements) {
         List<Stroke> own =
                 strokes.stream().filter(s -> s.mark().code().equals(mark)).toList();
         if (own.isEmpty()) {
@@ -77,7 +81,15 @@ public record Spread(
         }
         boolean enough = elements != null && angles.size() >= 0.4 * elements && angles.size() <= 1.4 * elements;
         return new Spread(
-                angles.size(), low, high, sum / n, p.coverage(), arc, enough && order == elements, order, best);
+                angles.size(),
+                low,
+                high,
+                sum / n,
+                p.coverage(),
+                arc,
+                enough && order == requireNonNull(elements),
+                order,
+                best);
     }
 
     private static double resultant(List<Double> angles, int order) {

@@ -1,5 +1,7 @@
 package unbo.core.damage;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * The running track of one race, measured off its painting. Angles in degrees, places and widths as shares of the race.
  *
@@ -15,7 +17,7 @@ public record Track(double arcDeg, double centre, double width, double tilt, boo
     private static final int BRIDGE_DEG = 12;
 
     /** Null where no track is painted. */
-    static Track of(Painting p) {
+    static @Nullable Track of(Painting p) {
         int n = 0;
         double sum = 0;
         double wide = 0;

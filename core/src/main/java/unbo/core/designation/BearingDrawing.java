@@ -1,8 +1,12 @@
 package unbo.core.designation;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.Catalogue;
@@ -42,9 +46,9 @@ public final class BearingDrawing {
 
     private BearingDrawing(Decoded decoded) {
         this.decoded = decoded;
-        this.bore = decoded.boreMm() / 2;
-        this.outside = decoded.outsideMm() / 2;
-        this.width = decoded.widthMm();
+        this.bore = requireNonNull(decoded.boreMm()) / 2;
+        this.outside = requireNonNull(decoded.outsideMm()) / 2;
+        this.width = requireNonNull(decoded.widthMm());
         this.scale = Math.min(TALL / outside, MOST_WIDTH / width);
         boolean rows = twoRows();
         double usual = 0.59 * (outside - bore);
@@ -53,7 +57,7 @@ public final class BearingDrawing {
     }
 
     /** Null where a size is not known. */
-    public static Drawing of(Decoded decoded) {
+    public static @Nullable Drawing of(Decoded decoded) {
         if (decoded.boreMm() == null
                 || decoded.outsideMm() == null
                 || decoded.widthMm() == null
@@ -86,8 +90,9 @@ public final class BearingDrawing {
     }
 
     private String title() {
-        return decoded.marking() + ": " + Show.number(decoded.boreMm(), 3) + " × " + Show.number(decoded.outsideMm(), 3)
-                + " × " + Show.number(decoded.widthMm(), 3) + " mm, half section to scale";
+        return decoded.marking() + ": " + Show.number(requireNonNull(decoded.boreMm()), 3) + " × "
+                + Show.number(requireNonNull(decoded.outsideMm()), 3) + " × "
+                + Show.number(requireNonNull(decoded.widthMm()), 3) + " mm, half section to scale";
     }
 
     private Point at(double x, double r) {
@@ -517,9 +522,9 @@ public final class BearingDrawing {
     private void neighbours() {
         List<Boundary> others = Catalogue.numbers().stream()
                 .filter(b -> b.kind().equals(decoded.kind())
-                        && b.boreMm() == decoded.boreMm()
+                        && b.boreMm() == requireNonNull(decoded.boreMm())
                         && b.designation().length() < 8)
-                .filter(b -> b.outsideMm() != decoded.outsideMm() || b.widthMm() != width)
+                .filter(b -> b.outsideMm() != requireNonNull(decoded.outsideMm()) || b.widthMm() != width)
                 .filter(b -> b.outsideMm() / 2 * scale < TALL * 1.25 && b.widthMm() * scale < MOST_WIDTH * 0.7)
                 .sorted(Comparator.comparingDouble(Boundary::outsideMm).reversed())
                 .toList();
@@ -569,7 +574,11 @@ public final class BearingDrawing {
                 SMALL,
                 Known.TABLE));
         shapes.add(new Shape.Label(
-                Point.of(left - 32, -bore * scale / 2), "Ø " + Show.number(decoded.boreMm(), 3), "end", 13, Role.MARK));
+                Point.of(left - 32, -bore * scale / 2),
+                "Ø " + Show.number(requireNonNull(decoded.boreMm()), 3),
+                "end",
+                13,
+                Role.MARK));
         shapes.add(new Shape.Dimension(
                 at(width / 2, 0),
                 at(width / 2, outside),
@@ -580,7 +589,7 @@ public final class BearingDrawing {
                 Known.TABLE));
         shapes.add(new Shape.Label(
                 Point.of(right + 68, -outside * scale / 2),
-                "Ø " + Show.number(decoded.outsideMm(), 3),
+                "Ø " + Show.number(requireNonNull(decoded.outsideMm()), 3),
                 "start",
                 13,
                 Role.MARK));
@@ -621,7 +630,7 @@ public final class BearingDrawing {
         return part.text().length() * STAMP * 0.62;
     }
 
-    private Point target(Part part) {
+    private @Nullable Point target(Part part) {
         return switch (part.role()) {
             case "type", "prefix", "cone" -> at(twoRows() ? -width * 0.235 : -element * 0.3, pitch);
             case "series", "outside", "member", "cup" -> at(-width * 0.3, outside);

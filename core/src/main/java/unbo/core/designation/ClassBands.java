@@ -1,7 +1,11 @@
 package unbo.core.designation;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.catalogue.Clearances;
 import unbo.core.drawing.Drawing;
@@ -35,7 +39,7 @@ public final class ClassBands {
     }
 
     /** Null where no classes are listed for the kind or bore. */
-    static Drawing of(Decoded d) {
+    static @Nullable Drawing of(Decoded d) {
         List<Clearances.Band> bands = d.boreMm() == null ? List.of() : Clearances.of(d.kind(), d.boreMm());
         if (bands.isEmpty()) {
             return null;
@@ -45,7 +49,10 @@ public final class ClassBands {
                 * Math.ceil(
                         bands.stream().mapToDouble(Clearances.Band::maxUm).max().orElseThrow() / 10);
         boolean ball = d.kind().contains("ball") && d.outsideMm() != null;
-        double dw = ball ? BearingGeometry.estimated(d.boreMm(), d.outsideMm()).elementMm() : 0;
+        double dw = ball
+                ? BearingGeometry.estimated(requireNonNull(d.boreMm()), requireNonNull(d.outsideMm()))
+                        .elementMm()
+                : 0;
         List<Shape> shapes = new ArrayList<>();
         double y = 0;
         for (Clearances.Band band : bands) {
@@ -81,8 +88,8 @@ public final class ClassBands {
                 new Shape.Label(Point.of(LENGTH + 12, y + 4), "µm radial, new and not fitted", "start", 10, Role.THIN));
         return new Drawing(
                 "classes",
-                "Radial clearance by class for a bore of " + Show.number(d.boreMm(), 2) + " mm; " + marked
-                        + (d.suffixes().clearance() == null ? ", not marked" : " is marked"),
+                "Radial clearance by class for a bore of " + Show.number(requireNonNull(d.boreMm()), 2) + " mm; "
+                        + marked + (d.suffixes().clearance() == null ? ", not marked" : " is marked"),
                 -46,
                 -16,
                 LENGTH + 290,

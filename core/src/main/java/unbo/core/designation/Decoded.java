@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.motion.Inside;
 import unbo.core.motion.SpeedGuide;
 
@@ -27,11 +29,11 @@ public record Decoded(
         String marking,
         boolean recognised,
         String kind,
-        Double boreMm,
-        Double outsideMm,
-        Double widthMm,
+        @Nullable Double boreMm,
+        @Nullable Double outsideMm,
+        @Nullable Double widthMm,
         boolean boundaryKnown,
-        Double halfAngleDeg,
+        @Nullable Double halfAngleDeg,
         String series,
         List<Part> parts,
         List<String> warnings,
@@ -43,11 +45,11 @@ public record Decoded(
             String marking,
             boolean recognised,
             String kind,
-            Double boreMm,
-            Double outsideMm,
-            Double widthMm,
+            @Nullable Double boreMm,
+            @Nullable Double outsideMm,
+            @Nullable Double widthMm,
             boolean boundaryKnown,
-            Double halfAngleDeg,
+            @Nullable Double halfAngleDeg,
             String series,
             List<Part> parts,
             List<String> warnings,

@@ -8,12 +8,15 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.Catalogue;
@@ -241,7 +244,7 @@ public final class Decoder {
     }
 
     /** A number that no table lists but whose series is known: its bore is told, its outside is not. */
-    private static Decoded scheme(String text, String whole) {
+    private static @Nullable Decoded scheme(String text, String whole) {
         Matcher number = SCHEME.matcher(whole);
         if (!number.matches() || !SERIES_KINDS.containsKey(number.group(1))) {
             return null;
@@ -327,7 +330,7 @@ public final class Decoder {
     }
 
     /** A cone and a cup written as one: 15123/15245. */
-    private static Decoded pair(String text) {
+    private static @Nullable Decoded pair(String text) {
         int slash = text.indexOf('/');
         if (slash < 2) {
             return null;
@@ -378,7 +381,7 @@ public final class Decoder {
     }
 
     /** A listed or derived number with what stands behind it; null when there is none. */
-    private static Decoded number(String text, String prefix) {
+    private static @Nullable Decoded number(String text, String prefix) {
         String joined = strip(text);
         for (int length = Math.min(LONGEST_NUMBER, joined.length()); length >= 2; length--) {
             String number = alias(joined.substring(0, length));
@@ -445,7 +448,7 @@ public final class Decoder {
     private static Decoded listed(String text, String prefix, String number, Boundary row, Suffixes suffixes) {
         List<Part> parts = new ArrayList<>(6);
         if (!prefix.isEmpty()) {
-            parts.add(new Part(prefix, "prefix", PREFIXES.get(prefix)));
+            parts.add(new Part(prefix, "prefix", Objects.requireNonNull(PREFIXES.get(prefix))));
         }
         parts.addAll(GROUPS.computeIfAbsent(number, n -> groups(n, row)));
         parts.addAll(suffixes.parts());
@@ -754,7 +757,7 @@ public final class Decoder {
             boolean beside = i > 0 && Character.isDigit(out.charAt(i - 1))
                     || i + 1 < text.length() && Character.isDigit(text.charAt(i + 1));
             if (beside && i < 6 && LOOK_ALIKES.containsKey(c)) {
-                out.setCharAt(i, LOOK_ALIKES.get(c));
+                out.setCharAt(i, LOOK_ALIKES.getOrDefault(c, c));
             }
         }
         return out.toString();

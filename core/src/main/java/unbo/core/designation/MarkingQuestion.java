@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.catalogue.Boundary;
@@ -126,7 +128,7 @@ public final class MarkingQuestion {
                 drawings(d));
     }
 
-    private static void size(List<Answer.Figure> figures, String what, Double mm) {
+    private static void size(List<Answer.Figure> figures, String what, @Nullable Double mm) {
         figures.add(
                 mm == null
                         ? new Answer.Figure(what, "not told", "", "")

@@ -4,6 +4,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
 import unbo.core.measure.Units;
@@ -23,19 +25,15 @@ public record SealSize(double shaftMm, double outsideMm, double widthMm) {
         Double shaft = mm(match.group(1));
         Double outside = mm(match.group(2));
         Double width = mm(match.group(3));
-        boolean seal = shaft != null
-                && outside != null
-                && width != null
-                && shaft > 3
-                && outside > shaft
-                && outside < 400
-                && width > 1
-                && width < 60;
+        if (shaft == null || outside == null || width == null) {
+            return Optional.empty();
+        }
+        boolean seal = shaft > 3 && outside > shaft && outside < 400 && width > 1 && width < 60;
         return seal ? Optional.of(new SealSize(shaft, outside, width)) : Optional.empty();
     }
 
-    private static Double mm(String text) {
+    private static @Nullable Double mm(String text) {
         QuantityReader.Outcome outcome = QuantityReader.read(text, Units.of(Quantity.LENGTH, "mm"));
-        return outcome.ok() ? outcome.amount().base() : null;
+        return outcome.amount() == null ? null : outcome.amount().base();
     }
 }

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.measure.Table;
 
@@ -26,12 +28,12 @@ import unbo.core.measure.Table;
 public record Suffixes(
         String sealing,
         String contact,
-        String clearance,
-        String tolerance,
+        @Nullable String clearance,
+        @Nullable String tolerance,
         String cage,
         boolean fullComplement,
         boolean fillingSlot,
-        Double contactDeg,
+        @Nullable Double contactDeg,
         List<Part> parts) {
 
     static final Suffixes NONE = new Suffixes("open", "", null, null, "", false, false, null, List.of());
@@ -99,7 +101,7 @@ public record Suffixes(
         return new Split(marks, chunk.substring(at));
     }
 
-    private static String mark(String chunk, int at, String kind) {
+    private static @Nullable String mark(String chunk, int at, String kind) {
         for (int length = Math.min(LONGEST, chunk.length() - at); length > 0; length--) {
             String mark = chunk.substring(at, at + length);
             if (ROWS.containsKey(mark) || angled(kind) && ANGLES.containsKey(mark) || special(kind, mark) != null) {
@@ -114,7 +116,7 @@ public record Suffixes(
     }
 
     /** Letters that mean something else on some kinds; null where they do not. */
-    private static String special(String kind, String mark) {
+    private static @Nullable String special(String kind, String mark) {
         if (kind.equals("double-row-angular-contact-ball") && mark.equals("A")) {
             return "no filling slot";
         }
@@ -130,12 +132,12 @@ public record Suffixes(
         private final List<Part> parts = new ArrayList<>();
         private String sealing = "open";
         private String contact = "";
-        private String clearance;
-        private String tolerance;
+        private @Nullable String clearance;
+        private @Nullable String tolerance;
         private String cage = "";
         private boolean full;
         private boolean slot;
-        private Double angle;
+        private @Nullable Double angle;
 
         Builder(String kind) {
             this.kind = kind;
@@ -160,7 +162,7 @@ public record Suffixes(
                 parts.add(new Part(mark, "suffix", special));
                 return;
             }
-            Row row = ROWS.get(mark);
+            Row row = Objects.requireNonNull(ROWS.get(mark));
             String value = row.value().isEmpty() ? mark : row.value();
             switch (row.role()) {
                 case "clearance" -> clearance = value;

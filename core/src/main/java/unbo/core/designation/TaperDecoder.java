@@ -11,6 +11,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.catalogue.Boundary;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.TaperAngles;
@@ -200,7 +202,7 @@ public final class TaperDecoder {
     }
 
     /** The size that all listed sets agree on; null where they differ. */
-    private static Double only(List<TaperSet> sets, ToDoubleFunction<TaperSet> size) {
+    private static @Nullable Double only(List<TaperSet> sets, ToDoubleFunction<TaperSet> size) {
         double[] sizes = sets.stream().mapToDouble(size).distinct().toArray();
         return sizes.length == 1 ? sizes[0] : null;
     }
@@ -274,7 +276,7 @@ public final class TaperDecoder {
         return abma.group(1) + abma.group(2) + abma.group(3) + abma.group(4);
     }
 
-    private static Double half(Matcher abma) {
+    private static @Nullable Double half(Matcher abma) {
         return TaperAngles.code(abma.group(3)).map(c -> c.takenDeg() / 2).orElse(null);
     }
 

@@ -1,5 +1,7 @@
 package unbo.core.designation;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.catalogue.Catalogue;
 
 /**
@@ -9,7 +11,7 @@ import unbo.core.catalogue.Catalogue;
  * @param match true, false, or null when it cannot be told
  * @param reason in a sentence
  */
-public record TaperMatch(Boolean match, String reason) {
+public record TaperMatch(@Nullable Boolean match, String reason) {
 
     /** Judges two markings. */
     public static TaperMatch of(String coneMarking, String cupMarking) {

@@ -1,7 +1,11 @@
 package unbo.core.designation;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.catalogue.Tolerances;
 import unbo.core.drawing.Drawing;
@@ -23,7 +27,7 @@ final class ToleranceBands {
     private ToleranceBands() {}
 
     /** Null for tapers, needles without an outside, and where no classes are listed. */
-    static Drawing of(Decoded d) {
+    static @Nullable Drawing of(Decoded d) {
         if (d.boreMm() == null
                 || d.outsideMm() == null
                 || d.kind().contains("taper")
@@ -49,7 +53,7 @@ final class ToleranceBands {
                     Point.of(-12, i * ROW), bore.get(i).code(), "end", 13, mine ? Role.ANSWER : Role.MARK));
             shapes.add(new Shape.Label(
                     Point.of(2 * LENGTH + 165, i * ROW),
-                    Show.number(bore.get(i).runoutUm(), 1) + " µm",
+                    Show.number(requireNonNull(bore.get(i).runoutUm()), 1) + " µm",
                     "start",
                     12,
                     mine ? Role.ANSWER : Role.MARK));

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What results make of the hypotheses: Bayes' rule in logarithms, with results that are not independent of each other
  * tempered. Results of one group (at one position) are sorted by how much they say, and count with weights 1, ½, ¼ …; a
@@ -56,12 +58,12 @@ final class Belief {
      * Chances of each result under each hypothesis, as the next of its group would count; {@code already} more of the
      * group stand before it.
      */
-    double[][] chances(Way way, String position, int already) {
+    double[][] chances(Way way, @Nullable String position, int already) {
         int k = inGroup.getOrDefault(group(way.check(), position), 0) + already;
         return tempered(own.table(vehicle, way.check(), position, hypotheses), Math.pow(0.5, k));
     }
 
-    static String group(Check check, String position) {
+    static String group(Check check, @Nullable String position) {
         return check.group() + (check.positioned() ? "@" + position : "");
     }
 
@@ -82,7 +84,7 @@ final class Belief {
             logs[h] = Math.log(prior[h]);
         }
         for (Observation o : seen) {
-            double weight = Math.pow(0.5, rank.get(o));
+            double weight = Math.pow(0.5, rank.getOrDefault(o, 0));
             double[] likelihood = plain(tempered(table(o), weight), o);
             for (int h = 0; h < logs.length; h++) {
                 logs[h] += Math.log(likelihood[h]);

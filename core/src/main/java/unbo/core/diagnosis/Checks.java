@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.measure.Table;
 import unbo.core.vehicle.Place;
@@ -47,7 +48,7 @@ public final class Checks {
     }
 
     /** How one check is done there; empty when it is not done on this kind of vehicle, or not at that position. */
-    public static Optional<Way> way(String vehicle, String check, String position) {
+    public static Optional<Way> way(String vehicle, String check, @Nullable String position) {
         return ways(vehicle).stream()
                 .filter(w -> w.check().id().equals(check))
                 .filter(w -> w.check().positioned() ? w.positions().contains(position) : position == null)

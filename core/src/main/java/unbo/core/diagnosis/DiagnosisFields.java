@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -109,7 +111,7 @@ public final class DiagnosisFields {
                 v.yes("loaded"));
     }
 
-    private static int axles(Values v, List<Observation> seen, String position) {
+    private static int axles(Values v, List<Observation> seen, @Nullable String position) {
         boolean second =
                 seen.stream().anyMatch(o -> o.position() != null && o.position().startsWith("axle2"))
                         || position != null && position.startsWith("axle2");

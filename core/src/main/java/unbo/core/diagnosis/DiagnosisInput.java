@@ -3,6 +3,8 @@ package unbo.core.diagnosis;
 import java.util.List;
 import java.util.Map;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What is known when the question is asked: is it the bearing, and which one?
  *
@@ -24,9 +26,9 @@ public record DiagnosisInput(
         HubType hubType,
         List<Observation> seen,
         List<String> circumstances,
-        String position,
-        Double distanceKm,
-        Double years,
+        @Nullable String position,
+        @Nullable Double distanceKm,
+        @Nullable Double years,
         Map<String, Integer> failures,
         String complaint,
         boolean loaded) {

@@ -75,7 +75,7 @@ public final class DiagnosisWords {
     }
 
     private String contradiction(Contradiction c) {
-        if (c.nothingFits()) {
+        if (c.one() == null || c.other() == null) {
             return "Taken together these results fit every cause here worse than chance: do the "
                     + "doubtful ones again, or look for something that is not in the list.";
         }

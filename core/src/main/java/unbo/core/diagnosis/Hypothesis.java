@@ -2,6 +2,8 @@ package unbo.core.diagnosis;
 
 import java.util.Arrays;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.vehicle.Place;
 
 /**
@@ -9,7 +11,7 @@ import unbo.core.vehicle.Place;
  *
  * @param position code of the position; null where the cause has none
  */
-public record Hypothesis(Cause cause, String position) {
+public record Hypothesis(Cause cause, @Nullable String position) {
 
     /** As it stands in documents: {@code cause@position}, or the cause alone. */
     public String key() {

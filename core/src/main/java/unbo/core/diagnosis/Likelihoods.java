@@ -5,8 +5,10 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.measure.Table;
 
@@ -51,9 +53,10 @@ final class Likelihoods {
      * The shipped row of a check, done at {@code position} (null for the whole vehicle), under a hypothesis that is not
      * "none of these".
      */
-    static Row row(String vehicle, Check check, String position, Hypothesis under) {
-        boolean here = !check.positioned() || position.equals(under.position());
-        return ROWS.get(check.id()).stream()
+    static Row row(String vehicle, Check check, @Nullable String position, Hypothesis under) {
+        boolean here = !check.positioned()
+                || under.position() != null && under.position().equals(position);
+        return rowsOf(check).stream()
                 .filter(row -> row.fits(vehicle))
                 .filter(row ->
                         row.rest() || here && row.cause().equals(under.cause().code()) && under.stands(row.at()))
@@ -63,7 +66,7 @@ final class Likelihoods {
     }
 
     /** Chances of the results under a hypothesis, moved by own cases; even under "none of these". */
-    static double[] chances(String vehicle, Check check, String position, Hypothesis under, OwnCases own) {
+    static double[] chances(String vehicle, Check check, @Nullable String position, Hypothesis under, OwnCases own) {
         int n = check.results().size();
         if (under.none()) {
             double[] even = new double[n];
@@ -75,9 +78,13 @@ final class Likelihoods {
         return seen == null ? row.chances() : floored(OwnCases.over(row.chances(), seen));
     }
 
+    private static List<Row> rowsOf(Check check) {
+        return Objects.requireNonNull(ROWS.get(check.id()), check.id());
+    }
+
     /** All rows of a check that can apply to a kind of vehicle. */
     static List<Row> rows(String vehicle, Check check) {
-        return ROWS.get(check.id()).stream().filter(r -> r.fits(vehicle)).toList();
+        return rowsOf(check).stream().filter(r -> r.fits(vehicle)).toList();
     }
 
     private static Map<String, List<Row>> read() {

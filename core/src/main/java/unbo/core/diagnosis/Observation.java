@@ -1,11 +1,13 @@
 package unbo.core.diagnosis;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A check that was done, and what came of it.
  *
  * @param position where it was done; null for a check of the whole vehicle
  */
-public record Observation(Check check, String position, Check.Result result) {
+public record Observation(Check check, @Nullable String position, Check.Result result) {
 
     /** As it stands in documents and addresses: {@code check@position=result}, or {@code check=result}. */
     public String key() {

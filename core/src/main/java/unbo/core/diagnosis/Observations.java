@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.input.Problem;
 import unbo.core.vehicle.Place;
 
@@ -84,7 +86,7 @@ public final class Observations {
             String field,
             String vehicle,
             String id,
-            String position,
+            @Nullable String position,
             String code,
             List<Observation> seen,
             List<Problem> problems) {
@@ -137,7 +139,7 @@ public final class Observations {
         }
     }
 
-    private static List<Check> at(String vehicle, String position) {
+    private static List<Check> at(String vehicle, @Nullable String position) {
         return Checks.ways(vehicle).stream()
                 .filter(w -> position == null || w.positions().contains(position))
                 .map(Way::check)

@@ -1,9 +1,13 @@
 package unbo.core.diagnosis;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the workshop's own closed jobs turned out to be, counted: how often each cause at each position, and how often
@@ -41,13 +45,14 @@ public final class OwnCases {
         return own;
     }
 
-    private static Hypothesis truth(Case closed) {
+    private static @Nullable Hypothesis truth(Case closed) {
         return Priors.find(closed.vehicle(), closed.cause(), closed.position());
     }
 
     private void count(Case closed) {
         Hypothesis truth = truth(closed);
-        truths.computeIfAbsent(closed.vehicle(), v -> new HashMap<>()).merge(truth.key(), 1, Integer::sum);
+        truths.computeIfAbsent(closed.vehicle(), v -> new HashMap<>())
+                .merge(requireNonNull(truth).key(), 1, Integer::sum);
         for (Observation seen : closed.seen()) {
             if (!truth.none()) {
                 Likelihoods.Row row = Likelihoods.row(closed.vehicle(), seen.check(), seen.position(), truth);
@@ -76,12 +81,12 @@ public final class OwnCases {
     }
 
     /** How often each result of a row was seen; null when never. */
-    int[] seen(Likelihoods.Row row) {
+    int @Nullable [] seen(Likelihoods.Row row) {
         return results.get(row.key());
     }
 
     /** Chances of a check's results (columns) under each hypothesis (rows); made once, never to be written to. */
-    double[][] table(String vehicle, Check check, String position, List<Hypothesis> hypotheses) {
+    double[][] table(String vehicle, Check check, @Nullable String position, List<Hypothesis> hypotheses) {
         return tables.computeIfAbsent(
                 vehicle + " " + hypotheses.size() + " " + check.id() + " " + position,
                 key -> hypotheses.stream()

@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.input.Field;
 import unbo.core.measure.Table;
@@ -43,13 +45,13 @@ final class Priors {
 
     /** The hypotheses of a kind of vehicle, "none of these" last. */
     static List<Hypothesis> hypotheses(String vehicle, int axles) {
-        return WEIGHTS.get(vehicle).keySet().stream()
+        return weights(vehicle).keySet().stream()
                 .filter(h -> h.position() == null || axles > 1 || !h.position().startsWith("axle2"))
                 .toList();
     }
 
     /** The hypothesis a closed job turned out to be; null when its cause is none of that vehicle's. */
-    static Hypothesis find(String vehicle, String cause, String position) {
+    static @Nullable Hypothesis find(String vehicle, String cause, String position) {
         return WEIGHTS.getOrDefault(vehicle, Map.of()).keySet().stream()
                 .filter(h -> h.cause().code().equals(cause)
                         && (h.position() == null || h.position().equals(position)))
@@ -57,10 +59,14 @@ final class Priors {
                 .orElse(null);
     }
 
+    private static Map<Hypothesis, Double> weights(String vehicle) {
+        return Objects.requireNonNull(WEIGHTS.get(vehicle), vehicle);
+    }
+
     /** The shipped share of a hypothesis among those given. */
     static double shipped(String vehicle, Hypothesis hypothesis, List<Hypothesis> among) {
-        Map<Hypothesis, Double> weights = WEIGHTS.get(vehicle);
-        return weights.get(hypothesis)
+        Map<Hypothesis, Double> weights = weights(vehicle);
+        return weights.getOrDefault(hypothesis, 0.0)
                 / among.stream().mapToDouble(weights::get).sum();
     }
 

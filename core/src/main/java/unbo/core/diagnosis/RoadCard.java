@@ -55,7 +55,7 @@ public record RoadCard(Diagnosis diagnosis, boolean held, List<Manoeuvre> manoeu
                     most = adds;
                 }
             }
-            if (most < LEAST) {
+            if (best == null || most < LEAST) {
                 return;
             }
             outcomes = split(outcomes, chances(diagnosis, best, grouped));

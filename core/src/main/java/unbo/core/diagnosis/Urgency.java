@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.finding.Level;
 import unbo.core.measure.Table;
@@ -45,7 +46,7 @@ record Urgency(Level level, List<Reason> reasons) {
     }
 
     /** What one result says by itself; null when it says nothing of the kind. */
-    static Reason of(Observation seen, DiagnosisInput in) {
+    static @Nullable Reason of(Observation seen, DiagnosisInput in) {
         Rule rule = RULES.stream()
                 .filter(r -> r.check().equals(seen.check().id())
                         && r.result().equals(seen.result().code()))

@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -81,7 +83,7 @@ public final class VerdictFields {
     }
 
     /** Kilometres by the counter since the last work; null where it does not count way, or ran backwards. */
-    private static Double run(Values v) {
+    private static @Nullable Double run(Values v) {
         boolean counts =
                 v.text("counterUnit").equals("km") || v.text("counterUnit").equals("mi");
         if (!counts || !v.has("counter") || !v.has("lastCounter") || v.number("counter") < v.number("lastCounter")) {
@@ -90,9 +92,9 @@ public final class VerdictFields {
         return Units.of(Quantity.DISTANCE, v.text("counterUnit")).toBase(v.number("counter") - v.number("lastCounter"));
     }
 
-    private static Double since(Values v) {
+    private static @Nullable Double since(Values v) {
         LocalDate last = v.date("lastDay");
-        LocalDate day = v.date("day");
+        LocalDate day = v.day("day");
         return last == null || day == null || day.isBefore(last)
                 ? null
                 : ChronoUnit.DAYS.between(last, day) / DAYS_A_YEAR;

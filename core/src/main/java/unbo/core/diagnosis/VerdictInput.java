@@ -1,5 +1,7 @@
 package unbo.core.diagnosis;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A diagnosis as a job keeps it: what was asked, and what the mechanic makes of it.
  *
@@ -7,4 +9,4 @@ package unbo.core.diagnosis;
  * @param remedy what was put right here and then; empty when nothing was
  * @param initials of the one who judged; may be empty
  */
-public record VerdictInput(DiagnosisInput asked, Hypothesis verdict, String remedy, String initials) {}
+public record VerdictInput(DiagnosisInput asked, @Nullable Hypothesis verdict, String remedy, String initials) {}

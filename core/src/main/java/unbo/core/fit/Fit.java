@@ -3,6 +3,8 @@ package unbo.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.catalogue.Clearances;
 
 /**
@@ -28,7 +30,7 @@ public record Fit(
         Interference lossUm,
         double thermalUm,
         List<Left> left,
-        Left chosen) {
+        @Nullable Left chosen) {
 
     /** Steel's expansion, which bearing rings share. */
     private static final double COLD_K = 0;
@@ -117,7 +119,7 @@ public record Fit(
     }
 
     /** The tightest class that leaves a clearance on the mean while it runs; null when none does or none is listed. */
-    public String classThatLeaves() {
+    public @Nullable String classThatLeaves() {
         return left.stream()
                 .filter(l -> !l.clearanceClass().equals("C2") && l.warm().meanUm() >= 0)
                 .map(Left::clearanceClass)

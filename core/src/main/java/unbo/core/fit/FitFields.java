@@ -1,9 +1,13 @@
 package unbo.core.fit;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Question;
 import unbo.core.catalogue.Boundary;
@@ -86,7 +90,13 @@ public final class FitFields {
     }
 
     /** Kind and sizes, as told by number or by hand; what is missing taken from the 62 series of the same bore. */
-    private record Sizes(String kind, Double bore, Double outside, Double width, Decoded decoded, boolean estimated) {}
+    private record Sizes(
+            String kind,
+            @Nullable Double bore,
+            @Nullable Double outside,
+            @Nullable Double width,
+            @Nullable Decoded decoded,
+            boolean estimated) {}
 
     private static Sizes sizes(Values v) {
         Decoded d = v.text("designation").isBlank() ? null : Decoder.decode(v.text("designation"));
@@ -102,9 +112,9 @@ public final class FitFields {
                     .filter(b -> b.series().equals("62"))
                     .filter(b -> wantedBore != null
                             ? Math.abs(b.boreMm() - wantedBore) < 0.6
-                            : Math.abs(b.outsideMm() - wantedOutside) < 0.6)
+                            : Math.abs(b.outsideMm() - requireNonNull(wantedOutside)) < 0.6)
                     .findFirst();
-            bore = bore != null ? bore : usual.map(Boundary::boreMm).orElse(outside / 2);
+            bore = bore != null ? bore : usual.map(Boundary::boreMm).orElse(requireNonNull(outside) / 2);
             outside = outside != null ? outside : usual.map(Boundary::outsideMm).orElse(bore * 2);
             width = width != null ? width : usual.map(Boundary::widthMm).orElse((outside - bore) * 0.55);
         }
@@ -126,8 +136,8 @@ public final class FitFields {
                                     "designation",
                                     "“" + v.text("designation") + "” tells no size: write bore and outside."));
         }
-        double seat = inner ? s.bore() : s.outside();
-        if (s.outside() <= s.bore() + 1) {
+        double seat = requireNonNull(inner ? s.bore() : s.outside());
+        if (requireNonNull(s.outside()) <= s.bore() + 1) {
             return List.of(Problem.impossible(
                     v.has("outside") ? "outside" : "bore",
                     "An outside of " + Show.number(s.outside(), 3) + " mm leaves no rings over a bore of "
@@ -198,7 +208,7 @@ public final class FitFields {
     private static FitInput make(Values v) {
         Sizes s = sizes(v);
         boolean inner = !v.text("ring").equals("outer");
-        double seat = inner ? s.bore() : s.outside();
+        double seat = requireNonNull(inner ? s.bore() : s.outside());
         Band measured = null;
         if (v.has("measuredMinMm") || v.has("measuredMaxMm")) {
             double low = v.number("measuredMinMm", v.number("measuredMaxMm", 0));
@@ -217,9 +227,9 @@ public final class FitFields {
                 : v.text("toleranceClass");
         return new FitInput(
                 s.kind(),
-                s.bore(),
-                s.outside(),
-                s.width(),
+                requireNonNull(s.bore()),
+                requireNonNull(s.outside()),
+                requireNonNull(s.width()),
                 inner,
                 measured == null ? v.text("seat") : null,
                 measured,

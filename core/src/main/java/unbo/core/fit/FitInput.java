@@ -1,5 +1,7 @@
 package unbo.core.fit;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * One ring on its seat.
  *
@@ -21,8 +23,8 @@ public record FitInput(
         double outsideMm,
         double widthMm,
         boolean inner,
-        String seat,
-        Band measured,
+        @Nullable String seat,
+        @Nullable Band measured,
         double hollowMm,
         double housingMm,
         Material material,
@@ -32,7 +34,7 @@ public record FitInput(
         String clearance,
         boolean rough,
         boolean estimatedSizes,
-        FitPlace place) {
+        @Nullable FitPlace place) {
 
     /** Diameter of the seat, mm. */
     public double seatMm() {

@@ -9,6 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.catalogue.Tolerances;
 import unbo.core.measure.Table;
@@ -31,7 +32,7 @@ public final class SeatBands {
     private SeatBands() {}
 
     /** A shaft's band by symbol, such as k5; empty where symbol or size is not listed (sizes over 3 to 180 mm). */
-    public static Optional<Band> shaft(String symbol, double mm) {
+    public static Optional<Band> shaft(@Nullable String symbol, double mm) {
         Matcher m = SHAFT.matcher(symbol);
         Optional<Row> row = row(SHAFTS, mm);
         if (!m.matches() || row.isEmpty()) {
@@ -47,7 +48,7 @@ public final class SeatBands {
     }
 
     /** A housing's band by symbol, such as N7; empty where symbol or size is not listed (sizes over 6 to 180 mm). */
-    public static Optional<Band> hole(String symbol, double mm) {
+    public static Optional<Band> hole(@Nullable String symbol, double mm) {
         return row(HOLES, mm).map(r -> r.cells().get(symbol)).map(SeatBands::pair);
     }
 

@@ -1,8 +1,12 @@
 package unbo.core.heat;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -26,7 +30,11 @@ import unbo.core.worksheet.Worksheet;
  * @param blockC temperature of this block for the wanted one; null where none is wanted
  * @param massKg mass of a block at the limit for the wanted one; null where none is wanted or the limit is too low
  */
-public record HeatBlock(Input input, double finalC, Double blockC, Double massKg) {
+public record HeatBlock(
+        Input input,
+        double finalC,
+        @Nullable Double blockC,
+        @Nullable Double massKg) {
 
     /** @param wantedC of the ring; null where none is wanted */
     public record Input(
@@ -35,7 +43,7 @@ public record HeatBlock(Input input, double finalC, Double blockC, Double massKg
             double blockC,
             double ringMassKg,
             double ringC,
-            Double wantedC,
+            @Nullable Double wantedC,
             double limitC) {}
 
     public static final FieldList<Input> LIST = FieldList.of(
@@ -117,7 +125,7 @@ public record HeatBlock(Input input, double finalC, Double blockC, Double massKg
         if (blockC != null) {
             boolean fits = blockC <= input.limitC();
             figures.add(new Answer.Figure(
-                    "this block for " + Show.number(input.wantedC(), 0) + " °C",
+                    "this block for " + Show.number(requireNonNull(input.wantedC()), 0) + " °C",
                     Show.number(blockC, 0),
                     "°C",
                     fits ? "within the limit" : "over the limit"));

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.answer.Question;
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
@@ -82,7 +84,11 @@ public final class HeatFields {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 3, 500).usually(5, 200);
     }
 
-    private record Sizes(Double bore, Double outside, Double width, boolean sealed) {}
+    private record Sizes(
+            @Nullable Double bore,
+            @Nullable Double outside,
+            @Nullable Double width,
+            boolean sealed) {}
 
     private static Sizes sizes(Values v) {
         Decoded d = Decoder.decode(v.text("designation"));

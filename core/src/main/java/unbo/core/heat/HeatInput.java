@@ -1,5 +1,9 @@
 package unbo.core.heat;
 
+import static java.util.Objects.requireNonNull;
+
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.fit.Material;
 
 /**
@@ -17,12 +21,12 @@ import unbo.core.fit.Material;
  */
 public record HeatInput(
         boolean housing,
-        Double boreMm,
-        Double outsideMm,
-        Double widthMm,
-        Double massKg,
+        @Nullable Double boreMm,
+        @Nullable Double outsideMm,
+        @Nullable Double widthMm,
+        @Nullable Double massKg,
         double interferenceUm,
-        Double slidingUm,
+        @Nullable Double slidingUm,
         double ambientC,
         Material heated,
         Material other,
@@ -33,6 +37,6 @@ public record HeatInput(
 
     /** Diameter of the seat, mm. */
     public double seatMm() {
-        return housing ? outsideMm : boreMm;
+        return requireNonNull(housing ? outsideMm : boreMm);
     }
 }

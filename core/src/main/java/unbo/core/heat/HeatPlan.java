@@ -1,5 +1,9 @@
 package unbo.core.heat;
 
+import static java.util.Objects.requireNonNull;
+
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.fit.Material;
 import unbo.core.fit.PressFit;
 
@@ -24,10 +28,10 @@ public record HeatPlan(
         double ringC,
         double gripC,
         double fromC,
-        Double tauS,
-        Double secondsAvailable,
-        Double chillC,
-        Double pressN) {
+        @Nullable Double tauS,
+        @Nullable Double secondsAvailable,
+        @Nullable Double chillC,
+        @Nullable Double pressN) {
 
     static final double AIR_W_M2K = 12;
     /** A workshop's freezer and dry ice, °C. */
@@ -50,7 +54,7 @@ public record HeatPlan(
     }
 
     /** Null where its cooling is not known, or where it never grips in the hand: the other part is chilled enough. */
-    private static Double seconds(HeatInput in, Double tau, double from, double grip) {
+    private static @Nullable Double seconds(HeatInput in, @Nullable Double tau, double from, double grip) {
         if (tau == null || from > grip && grip <= in.ambientC()) {
             return null;
         }
@@ -63,11 +67,11 @@ public record HeatPlan(
                 - in.other().perK() / in.heated().perK() * (in.ambientC() - in.otherC());
     }
 
-    private static Double tau(HeatInput in) {
+    private static @Nullable Double tau(HeatInput in) {
         if (in.outsideMm() == null || in.widthMm() == null || in.housing()) {
             return null;
         }
-        double d = in.boreMm();
+        double d = requireNonNull(in.boreMm());
         double outside = in.outsideMm();
         double area = Math.PI * (d + outside) * in.widthMm() + Math.PI / 2 * (outside * outside - d * d);
         double mass = in.massKg() != null
@@ -76,7 +80,7 @@ public record HeatPlan(
         return mass * in.heated().heatJPerKgK() / (AIR_W_M2K * area * 1e-6);
     }
 
-    private static Double press(HeatInput in) {
+    private static @Nullable Double press(HeatInput in) {
         if (in.outsideMm() == null || in.widthMm() == null || in.boreMm() == null || in.interferenceUm() <= 0) {
             return null;
         }
@@ -97,7 +101,7 @@ public record HeatPlan(
      * grips.
      */
     public double openingUm(double seconds) {
-        double now = input.ambientC() + (fromC - input.ambientC()) * Math.exp(-seconds / tauS);
+        double now = input.ambientC() + (fromC - input.ambientC()) * Math.exp(-seconds / requireNonNull(tauS));
         return (now - gripC) * input.heated().perK() * input.seatMm() * 1000;
     }
 }

@@ -1,5 +1,7 @@
 package unbo.core.heat;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -61,7 +63,7 @@ public final class HeatWords {
                         "Opening as it cools",
                         List.of("seconds", "opening, µm"),
                         0,
-                        p.secondsAvailable() * SHOWN,
+                        requireNonNull(p.secondsAvailable()) * SHOWN,
                         List.of(p::openingUm)));
     }
 
@@ -74,7 +76,7 @@ public final class HeatWords {
         }
         String other = in.housing() ? "bearing" : "shaft";
         String first = "It would take " + c(p.ringC()) + " °C, over the limit of " + c(in.limitC()) + " °C. ";
-        if (p.chillC() >= HeatPlan.FREEZER_C) {
+        if (requireNonNull(p.chillC()) >= HeatPlan.FREEZER_C) {
             return first + "Heat the " + part + " to " + c(in.limitC()) + " °C and chill the " + other + " to "
                     + c(Math.floor(p.chillC())) + " °C: a freezer does it.";
         }
@@ -209,7 +211,7 @@ public final class HeatWords {
 
     /** The ring's bore over the shaft as it cools: to scale, the moment it grips marked. */
     private static Drawing curve(HeatPlan p) {
-        double end = p.secondsAvailable() * SHOWN;
+        double end = requireNonNull(p.secondsAvailable()) * SHOWN;
         double top = p.openingUm(0);
         double low = p.openingUm(end);
         double width = 420;

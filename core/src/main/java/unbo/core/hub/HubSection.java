@@ -1,5 +1,7 @@
 package unbo.core.hub;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -407,7 +409,7 @@ public final class HubSection {
                     : sheet.number(FactKey.SET_END_PLAY);
             shapes.add(new Shape.Label(
                     Point.of(outerBack + play / 2 + 9, -flats * 1.05 - text * 2.1),
-                    "play " + Show.fixed(mm, 3) + " (×10)",
+                    "play " + Show.fixed(requireNonNull(mm), 3) + " (×10)",
                     "start",
                     text * 0.82,
                     Role.ANSWER));

@@ -1,7 +1,11 @@
 package unbo.core.identify;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
@@ -96,7 +100,7 @@ public final class HubFields {
             return problems;
         }
         double cup = Math.min(hub.outer().outside().mm(), hub.inner().outside().mm());
-        if (v.has("hubBore") && hub.hubBore().mm() >= cup) {
+        if (v.has("hubBore") && requireNonNull(hub.hubBore()).mm() >= cup) {
             problems.add(Problem.impossible(
                     "hubBore",
                     "The hub bore between the cups, "
@@ -105,7 +109,8 @@ public final class HubFields {
         }
         if (v.has("spindle")
                 && v.has("hubBore")
-                && hub.spindle().mm() >= hub.hubBore().mm()) {
+                && requireNonNull(hub.spindle()).mm()
+                        >= requireNonNull(hub.hubBore()).mm()) {
             problems.add(Problem.impossible(
                     "spindle",
                     "The spindle, " + Show.number(hub.spindle().mm(), 3) + " mm, does not go through a hub bore of "
@@ -148,7 +153,8 @@ public final class HubFields {
         }
     }
 
-    private static void need(Double typed, Double table, String place, String what, List<Problem> problems) {
+    private static void need(
+            @Nullable Double typed, @Nullable Double table, String place, String what, List<Problem> problems) {
         if (typed == null && table == null) {
             problems.add(new Problem(
                     place + what,

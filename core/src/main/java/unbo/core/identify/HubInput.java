@@ -1,5 +1,7 @@
 package unbo.core.identify;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What was read and measured on a hub with two tapers. Numbers as stamped; sizes in mm, null where not measured.
  *
@@ -8,10 +10,20 @@ package unbo.core.identify;
  * @param spindleMm diameter of the spindle between the cones
  */
 public record HubInput(
-        Taper outer, Taper inner, String seal, Double betweenCupsMm, Double hubBoreMm, Double spindleMm) {
+        Taper outer,
+        Taper inner,
+        String seal,
+        @Nullable Double betweenCupsMm,
+        @Nullable Double hubBoreMm,
+        @Nullable Double spindleMm) {
 
     /** One bearing: its numbers and, where the table does not know them, its sizes as measured. */
-    public record Taper(String cone, String cup, Double boreMm, Double outsideMm, Double widthMm) {
+    public record Taper(
+            String cone,
+            String cup,
+            @Nullable Double boreMm,
+            @Nullable Double outsideMm,
+            @Nullable Double widthMm) {
 
         /** The cup's number; a metric taper left empty takes the cone's. */
         String cupOrCone() {

@@ -1,5 +1,7 @@
 package unbo.core.identify;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -73,9 +75,9 @@ public final class HubWords {
         bearing("outer", hub.outer(), lines);
         if (hub.inner() != null) {
             bearing("inner", hub.inner(), lines);
-            lines.add(length("L", "between the cups", hub.betweenCups()));
-            lines.add(length("Dh", "hub bore between", hub.hubBore()));
-            lines.add(length("ds", "spindle between", hub.spindle()));
+            lines.add(length("L", "between the cups", requireNonNull(hub.betweenCups())));
+            lines.add(length("Dh", "hub bore between", requireNonNull(hub.hubBore())));
+            lines.add(length("ds", "spindle between", requireNonNull(hub.spindle())));
         }
         return new Worksheet(
                 "Which bearings and seal does this hub have?",

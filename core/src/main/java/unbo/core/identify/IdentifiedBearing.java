@@ -1,5 +1,7 @@
 package unbo.core.identify;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.designation.Decoded;
 import unbo.core.designation.TaperMatch;
 
@@ -14,7 +16,7 @@ import unbo.core.designation.TaperMatch;
  *     kinds
  */
 public record IdentifiedBearing(
-        Decoded cone, Decoded cup, TaperMatch match, Size bore, Size outside, Size width, Size halfAngleDeg) {
+        Decoded cone, Decoded cup, @Nullable TaperMatch match, Size bore, Size outside, Size width, Size halfAngleDeg) {
 
     /** As written on a parts list. */
     public String name() {

@@ -1,8 +1,12 @@
 package unbo.core.identify;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.TaperAngles;
@@ -30,11 +34,11 @@ import unbo.core.sheet.How;
 public record IdentifiedHub(
         HubInput input,
         IdentifiedBearing outer,
-        IdentifiedBearing inner,
+        @Nullable IdentifiedBearing inner,
         Optional<SealSize> seal,
-        Size betweenCups,
-        Size hubBore,
-        Size spindle,
+        @Nullable Size betweenCups,
+        @Nullable Size hubBore,
+        @Nullable Size spindle,
         List<Finding> findings) {
 
     private static final double SAME_MM = 0.15;
@@ -84,20 +88,20 @@ public record IdentifiedHub(
         if (inner == null) {
             return names;
         }
-        if (betweenCups.how() == How.DEFAULT) {
+        if (requireNonNull(betweenCups).how() == How.DEFAULT) {
             names.add("between the cups (sum of both widths)");
         }
-        if (hubBore.how() == How.DEFAULT) {
+        if (requireNonNull(hubBore).how() == How.DEFAULT) {
             names.add("hub bore (smaller cup less " + Show.number(SHOULDER_MM, 0)
                     + " mm, or what lets the spindle through)");
         }
-        if (spindle.how() == How.DEFAULT) {
+        if (requireNonNull(spindle).how() == How.DEFAULT) {
             names.add("spindle (halfway between the cone bores)");
         }
         return names;
     }
 
-    private static Size measuredOr(Double measured, double otherwise) {
+    private static Size measuredOr(@Nullable Double measured, double otherwise) {
         return measured != null ? new Size(measured, How.MEASURED) : new Size(otherwise, How.DEFAULT);
     }
 
@@ -129,7 +133,7 @@ public record IdentifiedHub(
     }
 
     /** Width by the table: of the set of an inch taper, of the number otherwise; null when it is not listed. */
-    static Double tableWidth(Decoded cone, Decoded cup) {
+    static @Nullable Double tableWidth(Decoded cone, Decoded cup) {
         if (!cone.cone() && !cone.cup()) {
             return cone.widthMm();
         }
@@ -138,14 +142,15 @@ public record IdentifiedHub(
                 .orElse(null);
     }
 
-    private static Size choose(Double measured, Double table) {
+    private static Size choose(@Nullable Double measured, @Nullable Double table) {
         if (table != null && (measured == null || Math.abs(measured - table) <= SAME_MM)) {
             return new Size(table, How.TABLE);
         }
-        return new Size(measured, How.MEASURED);
+        return new Size(requireNonNull(measured), How.MEASURED);
     }
 
-    private static void depart(String place, String what, Double measured, Double table, List<Finding> findings) {
+    private static void depart(
+            String place, String what, @Nullable Double measured, @Nullable Double table, List<Finding> findings) {
         if (measured != null && table != null && Math.abs(measured - table) > SAME_MM) {
             findings.add(new Finding(
                     "size-departs",

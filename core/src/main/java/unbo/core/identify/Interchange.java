@@ -1,5 +1,7 @@
 package unbo.core.identify;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -69,7 +71,7 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
 
     private static Candidate candidate(Decoded from, Boundary to) {
         List<String> changes = new ArrayList<>();
-        double wider = to.widthMm() - from.widthMm();
+        double wider = to.widthMm() - requireNonNull(from.widthMm());
         Kind before = Kind.of(from.kind()).orElseThrow();
         Kind after = Kind.of(to.kind()).orElseThrow();
         if (Math.abs(wider) > 1e-6) {
@@ -179,7 +181,7 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
     }
 
     private static void seals(Decoded from, String number, String sealing, List<Candidate> candidates) {
-        String drag = "about " + Show.number(SEAL_NMM * Math.pow(from.boreMm() / 25, 2), 0)
+        String drag = "about " + Show.number(SEAL_NMM * Math.pow(requireNonNull(from.boreMm()) / 25, 2), 0)
                 + " N·mm of drag each (a guide, half to double)";
         if (!sealing.equals("two-seals")) {
             candidates.add(new Candidate(

@@ -1,11 +1,14 @@
 package unbo.core.identify;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -39,7 +42,8 @@ public record SealFind(Measured measured, List<SealSize> fitting, List<SealSize>
     private static final List<SealSize> SIZES = sizes();
 
     /** What was measured, mm; the depth null where it was not. */
-    public record Measured(double shaftMm, double housingMm, Double depthMm) {}
+    public record Measured(
+            double shaftMm, double housingMm, @Nullable Double depthMm) {}
 
     public static final FieldList<Measured> LIST = FieldList.of(
             List.of(
@@ -132,7 +136,8 @@ public record SealFind(Measured measured, List<SealSize> fitting, List<SealSize>
                             : new Finding(
                                     "seal-deep",
                                     Level.SOON,
-                                    words(s) + " is too wide for a seat of " + Show.number(m.depthMm(), 1) + " mm: "
+                                    words(s) + " is too wide for a seat of "
+                                            + Show.number(requireNonNull(m.depthMm()), 1) + " mm: "
                                             + Show.number(FREE_MM, 1) + " mm must stay free of the bearing."));
         }
         find.near()

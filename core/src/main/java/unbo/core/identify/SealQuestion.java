@@ -1,5 +1,7 @@
 package unbo.core.identify;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -44,7 +48,11 @@ public final class SealQuestion {
     private static final Map<String, String> LIPS = lips();
 
     /** What was asked; null where nothing was measured. */
-    public record Input(SealSize size, String type, Double seatMm, Double grooveMm) {}
+    public record Input(
+            SealSize size,
+            String type,
+            @Nullable Double seatMm,
+            @Nullable Double grooveMm) {}
 
     public static final FieldList<Input> LIST = FieldList.of(
             List.of(
@@ -100,7 +108,7 @@ public final class SealQuestion {
      * How far it may be moved off its track, mm; null where the seat was not measured. Negative when it would touch the
      * bearing.
      */
-    static Double room(Input in) {
+    static @Nullable Double room(Input in) {
         return in.seatMm() == null ? null : in.seatMm() - in.size().widthMm() - FREE_MM;
     }
 
@@ -132,7 +140,7 @@ public final class SealQuestion {
             findings.add(new Finding(
                     "seal-worn",
                     Level.WATCH,
-                    "A groove of " + Show.number(in.grooveMm(), 2)
+                    "A groove of " + Show.number(requireNonNull(in.grooveMm()), 2)
                             + " mm leaks: measure the seat's depth to see whether the seal can be moved."));
         }
         String lip = LIPS.get(in.type());

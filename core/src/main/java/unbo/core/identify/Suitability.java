@@ -1,5 +1,7 @@
 package unbo.core.identify;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -7,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Suffixes;
@@ -29,7 +32,7 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
      * @param rpm of the turning ring
      * @param loadN radial load on this bearing
      */
-    public record Duty(Double rpm, Double loadN) {
+    public record Duty(@Nullable Double rpm, @Nullable Double loadN) {
 
         static final Duty UNKNOWN = new Duty(null, null);
     }
@@ -99,7 +102,7 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
             all.add(bySpeed(bearing, place, duty.rpm()));
         }
         if (duty.loadN() != null) {
-            bearing.inside().ifPresent(inside -> all.add(byLoad(bearing, place, inside, duty.loadN())));
+            bearing.inside().ifPresent(inside -> all.add(byLoad(bearing, place, inside, requireNonNull(duty.loadN()))));
         }
         Verdict worst =
                 all.stream().map(Suitability::verdict).max(Enum::compareTo).orElseThrow();
@@ -112,7 +115,7 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
         SpeedGuide guide = SpeedGuide.of(
                 bearing.build(),
                 rpm,
-                (bearing.boreMm() + bearing.outsideMm()) / 2,
+                (requireNonNull(bearing.boreMm()) + requireNonNull(bearing.outsideMm())) / 2,
                 bearing.inside().map(Inside::geometry).orElse(null),
                 IN_OIL.contains(place) ? SpeedGuide.Lubricant.OIL : SpeedGuide.Lubricant.GREASE);
         String against = guide.nDmLimit() == null

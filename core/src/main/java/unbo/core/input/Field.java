@@ -3,6 +3,8 @@ package unbo.core.input;
 import java.util.List;
 import java.util.Objects;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Unit;
 import unbo.core.measure.Units;
@@ -26,20 +28,20 @@ public record Field(
         String name,
         String label,
         Kind kind,
-        Unit unit,
+        @Nullable Unit unit,
         double min,
         double max,
         double usualMin,
         double usualMax,
         boolean required,
         boolean metricOnly,
-        String defaultText,
-        String defaultWhy,
+        @Nullable String defaultText,
+        @Nullable String defaultWhy,
         List<Choice> choices,
         int fewest,
         int longest,
         String hint,
-        String slides,
+        @Nullable String slides,
         boolean fine) {
 
     /** What kind of text a field holds. */
@@ -65,7 +67,8 @@ public record Field(
 
     private static final double NONE = Double.NaN;
 
-    private static Field of(String name, String label, Kind kind, Unit unit, double min, double max, int longest) {
+    private static Field of(
+            String name, String label, Kind kind, @Nullable Unit unit, double min, double max, int longest) {
         return new Field(
                 name, label, kind, unit, min, max, NONE, NONE, false, false, null, null, List.of(), 0, longest, "",
                 null, false);
@@ -193,7 +196,7 @@ public record Field(
     }
 
     /** The same, with a stated default. */
-    public Field orElse(String text, String why) {
+    public Field orElse(String text, @Nullable String why) {
         return new Field(
                 name,
                 label,
@@ -338,7 +341,7 @@ public record Field(
     }
 
     /** The unit a bare number takes on a page of a workshop that works in {@code system}. */
-    public Unit bareUnit(UnitSystem system) {
+    public @Nullable Unit bareUnit(UnitSystem system) {
         if (unit == null || metricOnly || system == UnitSystem.METRIC) {
             return unit;
         }

@@ -1,5 +1,7 @@
 package unbo.core.input;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -9,6 +11,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
+import org.jspecify.annotations.Nullable;
+
+import unbo.core.measure.Amount;
 import unbo.core.measure.CounterReader;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
@@ -86,7 +91,7 @@ public final class FieldReader {
         if (outcome.refusal() != null) {
             return refused(field, typed, outcome.refusal(), false);
         }
-        return outcome.value() > field.max()
+        return requireNonNull(outcome.value()) > field.max()
                 ? refused(
                         field,
                         typed,
@@ -118,16 +123,17 @@ public final class FieldReader {
     }
 
     private static FieldReading quantity(Field field, String typed, String text, UnitSystem system) {
-        Unit bare = field.bareUnit(system);
+        Unit bare = requireNonNull(field.bareUnit(system));
         QuantityReader.Outcome outcome = QuantityReader.read(text, bare);
-        if (!outcome.ok()) {
+        Amount amount = outcome.amount();
+        if (amount == null) {
             return refused(field, typed, outcome.refusal(), false);
         }
-        double value = outcome.amount().in(field.unit());
+        double value = amount.in(unitOf(field));
         boolean same = bare.quantity().metric().equals(bare.quantity().inch())
-                && outcome.amount().unit().equals(bare);
-        String echo = same ? "" : outcome.amount().echo();
-        Slip slip = slip(field, value, outcome.amount().unit());
+                && amount.unit().equals(bare);
+        String echo = same ? "" : amount.echo();
+        Slip slip = slip(field, value, amount.unit());
         String outside = outsideLimits(field, value);
         if (outside != null) {
             return new FieldReading(
@@ -143,7 +149,7 @@ public final class FieldReader {
     }
 
     /** The sentence for a value that cannot be; null when it can. */
-    private static String outsideLimits(Field field, double value) {
+    private static @Nullable String outsideLimits(Field field, double value) {
         if (value >= field.min() && value <= field.max()) {
             return null;
         }
@@ -151,23 +157,28 @@ public final class FieldReader {
         if (value < 0 && field.min() >= 0) {
             return field.label() + " cannot be negative: " + limits + " is possible here.";
         }
-        return field.label() + " cannot be " + Show.value(value, field.unit()) + ": " + limits + " is possible here.";
+        return field.label() + " cannot be " + Show.value(value, unitOf(field)) + ": " + limits + " is possible here.";
+    }
+
+    /** The unit of a field that asks a quantity. */
+    private static Unit unitOf(Field field) {
+        return requireNonNull(field.unit(), field.name());
     }
 
     private static String limits(Field field) {
-        return Show.number(field.min(), 4) + " to " + Show.value(field.max(), field.unit());
+        return Show.number(field.min(), 4) + " to " + Show.value(field.max(), unitOf(field));
     }
 
     private record Slip(double suggestion, double factor, boolean tooLarge, Field field, Unit unit, double value) {
 
-        FieldReading.Doubt asDoubt() {
+        FieldReading.@Nullable Doubt asDoubt() {
             if (Double.isNaN(suggestion)) {
                 return null;
             }
-            String meant = Show.base(field.unit().toBase(suggestion), unit);
+            String meant = Show.base(unitOf(field).toBase(suggestion), unit);
             String times = factor == 25.4 ? "25.4 times" : factor == 10 ? "ten times" : "a thousand times";
             return new FieldReading.Doubt(
-                    Show.base(field.unit().toBase(value), unit) + " is about " + times + (tooLarge ? " more" : " less")
+                    Show.base(unitOf(field).toBase(value), unit) + " is about " + times + (tooLarge ? " more" : " less")
                             + " than this place expects. Did you mean " + meant + "?",
                     meant.replace('−', '-'));
         }
@@ -178,7 +189,7 @@ public final class FieldReader {
         if (!field.hasUsual()
                 || value <= 0
                 || value >= field.usualMin() && value <= field.usualMax()
-                || field.unit().quantity() == Quantity.TEMPERATURE) {
+                || unitOf(field).quantity() == Quantity.TEMPERATURE) {
             return none;
         }
         boolean tooLarge = value > field.usualMax();
@@ -237,11 +248,11 @@ public final class FieldReader {
             return new FieldReading(field, typed, null, "", null, false, problems);
         }
         String echo = values.size() > MOST_ECHOED
-                ? values.size() + " values, " + Show.value(Collections.min(values), field.unit()) + " to "
-                        + Show.value(Collections.max(values), field.unit())
+                ? values.size() + " values, " + Show.value(Collections.min(values), unitOf(field)) + " to "
+                        + Show.value(Collections.max(values), unitOf(field))
                 : String.join(
                         ", ",
-                        values.stream().map(v -> Show.value(v, field.unit())).toList());
+                        values.stream().map(v -> Show.value(v, unitOf(field))).toList());
         return read(field, typed, List.copyOf(values), echo);
     }
 
@@ -293,7 +304,7 @@ public final class FieldReader {
         return new FieldReading(field, typed, value, echo, null, false, List.of());
     }
 
-    private static FieldReading refused(Field field, String typed, String sentence, boolean readable) {
+    private static FieldReading refused(Field field, String typed, @Nullable String sentence, boolean readable) {
         return new FieldReading(
                 field, typed, null, "", null, false, List.of(new Problem(field.name(), sentence, readable)));
     }
@@ -302,7 +313,7 @@ public final class FieldReader {
         return switch (field.kind()) {
             case COUNTER -> "write it as it stands, for instance 123456.";
             case QUANTITY, LIST ->
-                field.kind() == Field.Kind.LIST && field.unit().quantity() == Quantity.ANGLE
+                field.kind() == Field.Kind.LIST && unitOf(field).quantity() == Quantity.ANGLE
                         ? "write each angle, for instance 0, 180."
                         : "write " + limits(field) + ".";
             case WHOLE -> "write a whole number from " + (int) field.min() + " to " + (int) field.max() + ".";

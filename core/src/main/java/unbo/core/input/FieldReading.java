@@ -2,6 +2,8 @@ package unbo.core.input;
 
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * How one field was understood.
  *
@@ -13,7 +15,13 @@ import java.util.List;
  * @param defaulted true when the default stands in for an empty box
  */
 public record FieldReading(
-        Field field, String typed, Object value, String echo, Doubt doubt, boolean defaulted, List<Problem> problems) {
+        Field field,
+        String typed,
+        @Nullable Object value,
+        String echo,
+        @Nullable Doubt doubt,
+        boolean defaulted,
+        List<Problem> problems) {
 
     /** "Did you mean?": the question, and the text that would answer it. */
     public record Doubt(String question, String suggestion) {}

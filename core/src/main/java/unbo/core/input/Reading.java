@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What came of reading named texts: the record, or all problems. What was typed is kept in the field readings either
  * way.
@@ -12,7 +14,7 @@ import java.util.Optional;
  * @param problems empty when there is a record
  * @param fields by name, in the order of the list
  */
-public record Reading<T>(T record, List<Problem> problems, Map<String, FieldReading> fields) {
+public record Reading<T>(@Nullable T record, List<Problem> problems, Map<String, FieldReading> fields) {
 
     public boolean ok() {
         return record != null;

@@ -3,6 +3,9 @@ package unbo.core.input;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+
+import org.jspecify.annotations.Nullable;
 
 /** The values of a field list, all of them within their limits, by name. Empty optional fields are null. */
 public final class Values {
@@ -25,7 +28,7 @@ public final class Values {
 
     /** A quantity in the field's unit. @throws NullPointerException if it is empty */
     public double number(String name) {
-        return (Double) reading(name).value();
+        return (Double) present(name);
     }
 
     /** A quantity in the field's unit, or {@code fallback} when the field is empty. */
@@ -34,12 +37,12 @@ public final class Values {
     }
 
     /** A quantity in the field's unit, or null. */
-    public Double maybe(String name) {
+    public @Nullable Double maybe(String name) {
         return (Double) reading(name).value();
     }
 
     public int whole(String name) {
-        return (Integer) reading(name).value();
+        return (Integer) present(name);
     }
 
     @SuppressWarnings("unchecked")
@@ -58,9 +61,18 @@ public final class Values {
         return Boolean.TRUE.equals(reading(name).value());
     }
 
+    /** A day. @throws NullPointerException if it is empty */
+    public LocalDate day(String name) {
+        return (LocalDate) present(name);
+    }
+
     /** A day, or null. */
-    public LocalDate date(String name) {
+    public @Nullable LocalDate date(String name) {
         return (LocalDate) reading(name).value();
+    }
+
+    private Object present(String name) {
+        return Objects.requireNonNull(reading(name).value(), name);
     }
 
     private FieldReading reading(String name) {

@@ -1,8 +1,12 @@
 package unbo.core.inspect;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -33,7 +37,8 @@ import unbo.core.worksheet.Worksheet;
  * @param leastMm axial shake that the class gives at least; null where the kind has no listed classes
  * @param reasons why it may not, or only here
  */
-public record BearingCheck(Input input, Double leastMm, Double mostMm, Verdict verdict, List<String> reasons) {
+public record BearingCheck(
+        Input input, @Nullable Double leastMm, @Nullable Double mostMm, Verdict verdict, List<String> reasons) {
 
     /** What becomes of it. */
     public enum Verdict {
@@ -49,7 +54,7 @@ public record BearingCheck(Input input, Double leastMm, Double mostMm, Verdict v
     public record Input(
             Decoded bearing,
             String clearance,
-            Double shakeMm,
+            @Nullable Double shakeMm,
             String radial,
             String feel,
             String colour,
@@ -216,8 +221,8 @@ public record BearingCheck(Input input, Double leastMm, Double mostMm, Verdict v
     }
 
     /** True when the shake is inside the class's band, as far as a dial tells; null where either is not known. */
-    public Boolean shakeInside() {
-        return leastMm == null || input.shakeMm() == null ? null : input.shakeMm() <= mostMm + DIAL_MM;
+    public @Nullable Boolean shakeInside() {
+        return leastMm == null || input.shakeMm() == null ? null : input.shakeMm() <= requireNonNull(mostMm) + DIAL_MM;
     }
 
     /** It in print. */
@@ -235,7 +240,7 @@ public record BearingCheck(Input input, Double leastMm, Double mostMm, Verdict v
         if (leastMm != null) {
             figures.add(new Answer.Figure(
                     "axial shake of its class",
-                    Show.fixed(leastMm, 2) + "–" + Show.fixed(mostMm, 2),
+                    Show.fixed(leastMm, 2) + "–" + Show.fixed(requireNonNull(mostMm), 2),
                     "mm",
                     input.clearance() + ", fresh and clean"));
         }
@@ -264,12 +269,13 @@ public record BearingCheck(Input input, Double leastMm, Double mostMm, Verdict v
                             ? new Finding(
                                     "shake-inside",
                                     Level.RIGHT,
-                                    Show.number(input.shakeMm(), 3) + " mm of axial shake is its clearance, no fault.")
+                                    Show.number(requireNonNull(input.shakeMm()), 3)
+                                            + " mm of axial shake is its clearance, no fault.")
                             : new Finding(
                                     "shake-over",
                                     Level.SOON,
-                                    Show.number(input.shakeMm(), 3) + " mm of axial shake is over the "
-                                            + Show.fixed(mostMm, 2) + " mm that " + input.clearance()
+                                    Show.number(requireNonNull(input.shakeMm()), 3) + " mm of axial shake is over the "
+                                            + Show.fixed(requireNonNull(mostMm), 2) + " mm that " + input.clearance()
                                             + " gives: it is worn."));
         }
         List<Drawing> drawings = leastMm == null
@@ -279,7 +285,7 @@ public record BearingCheck(Input input, Double leastMm, Double mostMm, Verdict v
                         "Axial shake against the band of its class",
                         "axial shake, mm",
                         0,
-                        Math.max(mostMm, input.shakeMm() == null ? 0 : input.shakeMm()) * 1.25,
+                        Math.max(requireNonNull(mostMm), input.shakeMm() == null ? 0 : input.shakeMm()) * 1.25,
                         leastMm,
                         mostMm,
                         input.shakeMm() == null
@@ -295,7 +301,7 @@ public record BearingCheck(Input input, Double leastMm, Double mostMm, Verdict v
                                 "Ga",
                                 "axial shake of the class",
                                 "2·√(A·Gr − Gr²/4), A = 0.05·Dw",
-                                Show.fixed(leastMm, 3) + " to " + Show.fixed(mostMm, 3) + " mm"),
+                                Show.fixed(leastMm, 3) + " to " + Show.fixed(requireNonNull(mostMm), 3) + " mm"),
                         Worksheet.judged(
                                 "",
                                 "measured",

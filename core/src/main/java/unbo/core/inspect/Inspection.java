@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.answer.Answer;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.damage.RaceMap;
@@ -27,7 +29,7 @@ import unbo.core.worksheet.Worksheet;
  *
  * @param seat null where none was measured
  */
-public record Inspection(Input input, RaceMap map, Seat seat) {
+public record Inspection(Input input, RaceMap map, @Nullable Seat seat) {
 
     /**
      * @param which place of the bearing; empty where it was not said
@@ -35,7 +37,7 @@ public record Inspection(Input input, RaceMap map, Seat seat) {
      * @param remedy how the seat is put right; empty where nothing was chosen
      * @param past modes found here before with their days, {@code etching 2025-04-01}, parted by semicolons
      */
-    public record Input(String which, RaceMapInput races, Seat.Input seat, String remedy, String past) {}
+    public record Input(String which, RaceMapInput races, Seat.@Nullable Input seat, String remedy, String past) {}
 
     private static final List<Field.Choice> REMEDIES = List.of(
             new Field.Choice("as-it-is", "used as it is"),
@@ -107,8 +109,8 @@ public record Inspection(Input input, RaceMap map, Seat seat) {
     }
 
     /** Hours of cure where compound was chosen; null where it was not. */
-    public Double cureHours() {
-        return input.remedy().equals(COMPOUND)
+    public @Nullable Double cureHours() {
+        return seat != null && input.remedy().equals(COMPOUND)
                 ? Double.valueOf(Compound.cureHours(seat.input().celsius()))
                 : null;
     }

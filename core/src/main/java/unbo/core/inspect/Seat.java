@@ -1,9 +1,13 @@
 package unbo.core.inspect;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Question;
 import unbo.core.designation.Decoded;
@@ -116,7 +120,7 @@ public record Seat(
         return !v.list("plane1").isEmpty() || !v.list("plane2").isEmpty();
     }
 
-    private static Double size(Values v) {
+    private static @Nullable Double size(Values v) {
         if (v.has("seatSize")) {
             return v.maybe("seatSize");
         }
@@ -170,7 +174,7 @@ public record Seat(
     /** Makes the input of values that passed {@link #rules}. */
     public static Input make(Values v) {
         boolean inner = v.text("seatRing").equals("inner");
-        double size = size(v);
+        double size = requireNonNull(size(v));
         Decoded d = Decoder.decode(v.text("designation"));
         Map<String, String> texts = new HashMap<>();
         texts.put("designation", d.recognised() ? v.text("designation") : "");
@@ -182,7 +186,7 @@ public record Seat(
         texts.put("seat", symbol(v));
         texts.put("material", v.text("seatMaterial"));
         return new Input(
-                FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC).record(),
+                FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC).get().orElseThrow(),
                 v.list("plane1"),
                 v.list("plane2"),
                 v.yes("creep"),

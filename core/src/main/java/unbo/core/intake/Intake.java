@@ -1,8 +1,12 @@
 package unbo.core.intake;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.finding.Finding;
@@ -21,7 +25,12 @@ import unbo.core.measure.Show;
  * @param loadN static load on the wheel, N; null when unknown
  */
 public record Intake(
-        IntakeInput input, Long days, Double distance, boolean byCounter, Double loadN, List<Finding> findings) {
+        IntakeInput input,
+        @Nullable Long days,
+        @Nullable Double distance,
+        boolean byCounter,
+        @Nullable Double loadN,
+        List<Finding> findings) {
 
     private static final double GRAVITY = 9.80665;
     private static final double DAYS_A_YEAR = 365.25;
@@ -35,15 +44,15 @@ public record Intake(
             findings.add(new Finding(
                     "counter-backwards",
                     Level.WATCH,
-                    "The counter stands at " + Show.number(in.counter(), 0) + ", lower than "
-                            + Show.number(in.lastCounter(), 0)
+                    "The counter stands at " + Show.number(requireNonNull(in.counter()), 0) + ", lower than "
+                            + Show.number(requireNonNull(in.lastCounter()), 0)
                             + " last time: read it again, or note that it was replaced. The distance is estimated."));
             counted = null;
         }
         Double estimated = days == null || in.yearly() == null ? null : in.yearly() * days / DAYS_A_YEAR;
         if (counted != null
                 && estimated != null
-                && days > FEW_DAYS
+                && requireNonNull(days) > FEW_DAYS
                 && (counted > 2 * estimated || counted < estimated / 2)) {
             findings.add(new Finding(
                     "estimate-off",

@@ -29,7 +29,7 @@ public final class IntakeFields {
             IntakeFields::rules,
             v -> new IntakeInput(
                     v.text("complaint"),
-                    v.date("day"),
+                    v.day("day"),
                     v.text("counterUnit").isBlank() ? "none" : v.text("counterUnit"),
                     v.maybe("counter"),
                     v.maybe("yearly"),
@@ -42,7 +42,7 @@ public final class IntakeFields {
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();
         LocalDate last = v.date("lastDay");
-        if (last != null && v.date("day").isBefore(last)) {
+        if (last != null && v.day("day").isBefore(last)) {
             problems.add(Problem.impossible("day", "The day is before the last work on this position, " + last + "."));
         }
         return problems;

@@ -2,6 +2,8 @@ package unbo.core.intake;
 
 import java.time.LocalDate;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What is written down when a vehicle comes in. Distances in the counter's own unit, null where unknown.
  *
@@ -15,8 +17,8 @@ public record IntakeInput(
         String complaint,
         LocalDate day,
         String counterUnit,
-        Double counter,
-        Double yearly,
-        Double loadKg,
-        Double lastCounter,
-        LocalDate lastDay) {}
+        @Nullable Double counter,
+        @Nullable Double yearly,
+        @Nullable Double loadKg,
+        @Nullable Double lastCounter,
+        @Nullable LocalDate lastDay) {}

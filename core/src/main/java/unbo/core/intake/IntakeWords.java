@@ -1,5 +1,7 @@
 package unbo.core.intake;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,7 +23,7 @@ public final class IntakeWords {
                     "since it was last worked on",
                     Show.number(intake.days() / 30.44, 0),
                     "months",
-                    in.lastDay().toString()));
+                    requireNonNull(in.lastDay()).toString()));
             lines.add(Worksheet.computed(
                     "t", "days since the last work", in.day() + " − " + in.lastDay(), intake.days() + " days"));
         }
@@ -43,7 +45,7 @@ public final class IntakeWords {
                     "static load on this wheel",
                     Show.number(intake.loadN() / 1000, 2),
                     "kN",
-                    Show.number(in.loadKg(), 0) + " kg"));
+                    Show.number(requireNonNull(in.loadKg()), 0) + " kg"));
             lines.add(
                     Worksheet.computed("W", "static load", "m · 9.80665 m/s²", Show.number(intake.loadN(), 0) + " N"));
         }

@@ -1,5 +1,7 @@
 package unbo.core.life;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
 import java.util.Optional;
 
@@ -28,8 +30,10 @@ public final class PressureCentres {
         if (needed.stream().anyMatch(key -> sheet.number(key) == null)) {
             return Optional.empty();
         }
-        double middles = sheet.number(FactKey.BETWEEN_CUPS)
-                + (sheet.number(FactKey.OUTER_WIDTH) + sheet.number(FactKey.INNER_WIDTH)) / 2;
+        double middles = requireNonNull(sheet.number(FactKey.BETWEEN_CUPS))
+                + (requireNonNull(sheet.number(FactKey.OUTER_WIDTH))
+                                + requireNonNull(sheet.number(FactKey.INNER_WIDTH)))
+                        / 2;
         return Optional.of(middles
                 + outside(sheet, FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_HALF_ANGLE)
                 + outside(sheet, FactKey.INNER_BORE, FactKey.INNER_OUTSIDE, FactKey.INNER_HALF_ANGLE));
@@ -37,6 +41,10 @@ public final class PressureCentres {
 
     private static double outside(Sheet sheet, FactKey bore, FactKey outside, FactKey angle) {
         Double half = sheet.number(angle);
-        return half == null ? 0 : (sheet.number(bore) + sheet.number(outside)) / 4 * Math.tan(Math.toRadians(half));
+        return half == null
+                ? 0
+                : (requireNonNull(sheet.number(bore)) + requireNonNull(sheet.number(outside)))
+                        / 4
+                        * Math.tan(Math.toRadians(half));
     }
 }

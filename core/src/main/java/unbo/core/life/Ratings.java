@@ -1,5 +1,7 @@
 package unbo.core.life;
 
+import static java.util.Objects.requireNonNull;
+
 import unbo.core.motion.BearingGeometry;
 import unbo.core.motion.Inside;
 
@@ -26,7 +28,9 @@ public record Ratings(double cN, double c0N, boolean estimated, boolean rollers)
 
     /** Of one row. */
     public static Ratings of(Inside inside) {
-        return inside.rollers() ? rollers(inside.geometry(), inside.rollerMm()) : balls(inside.geometry());
+        return inside.rollers()
+                ? rollers(inside.geometry(), requireNonNull(inside.rollerMm()))
+                : balls(inside.geometry());
     }
 
     private static Ratings balls(BearingGeometry g) {

@@ -2,6 +2,8 @@ package unbo.core.life;
 
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A wheel on two bearings. Lengths in mm unless named, forces in newton.
  *
@@ -21,8 +23,8 @@ public record WheelInput(
         Bearing outer,
         double kappa,
         double contamination,
-        Double trackMm,
-        Double cgHeightMm) {
+        @Nullable Double trackMm,
+        @Nullable Double cgHeightMm) {
 
     /** A running state. @param share of the distance @param lateralG over 0: this wheel is outside in the bend */
     public record State(double share, double lateralG) {}

@@ -3,6 +3,8 @@ package unbo.core.life;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -24,7 +26,7 @@ final class WheelSection {
     private WheelSection() {}
 
     /** @param changed null where nothing is changed */
-    static Drawing of(WheelLife life, WheelLife changed) {
+    static Drawing of(WheelLife life, @Nullable WheelLife changed) {
         WheelInput in = life.input();
         double k = RADIUS / (in.rollingRadiusM() * 1000);
         double a = in.spreadMm() * k;

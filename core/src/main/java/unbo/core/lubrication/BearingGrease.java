@@ -1,6 +1,10 @@
 package unbo.core.lubrication;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.LocalDate;
+
+import org.jspecify.annotations.Nullable;
 
 /**
  * Grease for one bearing: how much to fill, how much to add and when.
@@ -18,14 +22,14 @@ import java.time.LocalDate;
 public record BearingGrease(
         BearingGreaseInput input,
         double freeCm3,
-        Double nDm,
+        @Nullable Double nDm,
         Share share,
         HubGrease.Range grams,
-        HubGrease.Range handPacked,
-        HubGrease.Range cavityGrams,
-        Double hours,
+        HubGrease.@Nullable Range handPacked,
+        HubGrease.@Nullable Range cavityGrams,
+        @Nullable Double hours,
         double replenishGrams,
-        Double strokes) {
+        @Nullable Double strokes) {
 
     private static final double CAP_H = 30_000;
     private static final double DAYS_A_YEAR = 365.25;
@@ -56,7 +60,7 @@ public record BearingGrease(
                 in.strokeGrams() == null ? null : Math.ceil(replenish / in.strokeGrams() * 2 - 1e-9) / 2);
     }
 
-    private static Share share(String use, Double nDm) {
+    private static Share share(String use, @Nullable Double nDm) {
         return switch (use) {
             case "wheel" -> new Share(0.30, 0.50);
             case "pulley" -> new Share(0.25, 0.35);
@@ -69,7 +73,7 @@ public record BearingGrease(
     }
 
     private static double hours(BearingGreaseInput in) {
-        if (in.rpm() <= 0) {
+        if (requireNonNull(in.rpm()) <= 0) {
             return CAP_H;
         }
         double at70 = in.life() * (14e6 / (in.rpm() * Math.sqrt(in.boreMm())) - 4 * in.boreMm());
@@ -78,27 +82,29 @@ public record BearingGrease(
     }
 
     /** The interval as a distance, km; null without hours or a mean speed. */
-    public Double km() {
+    public @Nullable Double km() {
         return hours == null || hours <= 0 || input.service() == null
                 ? null
                 : hours * input.service().meanKmh();
     }
 
     /** The day it is due by the distance of a year; null where that is not known. */
-    public LocalDate dueOn() {
+    public @Nullable LocalDate dueOn() {
         Double km = km();
-        return km == null || input.service().yearlyKm() == null
+        return km == null || requireNonNull(input.service()).yearlyKm() == null
                 ? null
-                : input.service()
-                        .from()
+                : requireNonNull(input.service().from())
                         .plusDays(Math.min(
-                                MOST_DAYS, Math.round(km / input.service().yearlyKm() * DAYS_A_YEAR)));
+                                MOST_DAYS,
+                                Math.round(km / requireNonNull(input.service().yearlyKm()) * DAYS_A_YEAR)));
     }
 
     /** Strokes of the gun in a year at this interval; null without a gun or a distance. */
-    public Double strokesAYear() {
-        return strokes == null || km() == null || input.service().yearlyKm() == null
+    public @Nullable Double strokesAYear() {
+        return strokes == null
+                        || km() == null
+                        || requireNonNull(input.service()).yearlyKm() == null
                 ? null
-                : strokes * input.service().yearlyKm() / km();
+                : strokes * requireNonNull(input.service().yearlyKm()) / km();
     }
 }

@@ -1,8 +1,12 @@
 package unbo.core.lubrication;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -116,7 +120,7 @@ public final class BearingGreaseFields {
      * Boundary sizes by designation: a number as stamped, or a taper set written CONE/CUP; null where they are not
      * known.
      */
-    private static Boundary boundary(Values v) {
+    private static @Nullable Boundary boundary(Values v) {
         Decoded d = Decoder.decodeSet(v.text("designation"));
         return d.boreMm() == null || d.outsideMm() == null || d.widthMm() == null
                 ? null
@@ -149,8 +153,8 @@ public final class BearingGreaseFields {
             if (FreeVolume.cm3(envelope, in.massKg(), in.ball()) <= 0) {
                 problems.add(Problem.impossible(
                         "massKg",
-                        Show.number(in.massKg(), 3) + " kg of steel do not fit into " + Show.number(envelope, 1)
-                                + " cm³: weigh it again."));
+                        Show.number(requireNonNull(in.massKg()), 3) + " kg of steel do not fit into "
+                                + Show.number(envelope, 1) + " cm³: weigh it again."));
             }
         }
         return problems;

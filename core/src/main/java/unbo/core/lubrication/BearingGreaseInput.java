@@ -1,5 +1,7 @@
 package unbo.core.lubrication;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * One bearing to be greased. Lengths in mm, mass in kg, null where unknown.
  *
@@ -17,20 +19,20 @@ public record BearingGreaseInput(
         double boreMm,
         double outsideMm,
         double widthMm,
-        Double massKg,
+        @Nullable Double massKg,
         boolean ball,
         boolean taper,
         double life,
-        Double rpm,
+        @Nullable Double rpm,
         String use,
         double temperature,
-        Double strokeGrams,
-        Double cavityCm3,
+        @Nullable Double strokeGrams,
+        @Nullable Double cavityCm3,
         double factor,
-        Service service) {
+        @Nullable Service service) {
 
     /**
      * @param meanKmh mean speed while it runs @param yearlyKm null where not known @param from the day it was greased
      */
-    public record Service(double meanKmh, Double yearlyKm, java.time.LocalDate from) {}
+    public record Service(double meanKmh, @Nullable Double yearlyKm, java.time.@Nullable LocalDate from) {}
 }

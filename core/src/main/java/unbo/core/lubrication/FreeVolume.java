@@ -1,5 +1,7 @@
 package unbo.core.lubrication;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * The room for grease in a bearing: its envelope less its steel. Steel from the mass (7.8 g/cm³) or, where that is
  * unknown, from the share it fills of the envelope: 0.68 for open ball bearings, 0.75 for tapers and rollers
@@ -22,7 +24,7 @@ final class FreeVolume {
     }
 
     /** Free volume, cm³. {@code massKg} null where unknown. */
-    static double cm3(double envelopeCm3, Double massKg, boolean ball) {
+    static double cm3(double envelopeCm3, @Nullable Double massKg, boolean ball) {
         return massKg != null
                 ? envelopeCm3 - massKg * 1000 / STEEL_G_PER_CM3
                 : envelopeCm3 * (1 - (ball ? STEEL_SHARE_BALL : STEEL_SHARE_ROLLER));

@@ -3,6 +3,8 @@ package unbo.core.lubrication;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -27,8 +29,8 @@ public record Grease(
         String thickener,
         String nlgi,
         String oil,
-        Double nu40,
-        Double nu100,
+        @Nullable Double nu40,
+        @Nullable Double nu100,
         double coldC,
         double hotC,
         boolean ep) {

@@ -3,6 +3,8 @@ package unbo.core.lubrication;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
@@ -112,7 +114,7 @@ public record HubGrease(
     }
 
     /** Strokes of the gun for that, rounded up to a half; null without a weighed gun. */
-    public Double strokes() {
+    public @Nullable Double strokes() {
         return input.strokeG() == null ? null : Math.ceil(replenishG() / input.strokeG() * 2 - 1e-9) / 2;
     }
 }

@@ -1,5 +1,7 @@
 package unbo.core.lubrication;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A hub with two bearings to be greased; lengths in mm.
  *
@@ -23,7 +25,7 @@ public record HubGreaseInput(
         boolean immersed,
         double hubC,
         String method,
-        Double strokeG) {
+        @Nullable Double strokeG) {
 
     /** Boundary of one bearing, mm; of a taper the width is the assembled width T. {@code taper}: packed by hand. */
     public record Envelope(double boreMm, double outsideMm, double widthMm, boolean taper) {}

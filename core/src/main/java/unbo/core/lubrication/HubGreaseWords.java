@@ -1,5 +1,7 @@
 package unbo.core.lubrication;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -49,7 +51,9 @@ public final class HubGreaseWords {
                                         "strokes",
                                         Show.number(strokes, 1),
                                         "",
-                                        "of " + Show.number(g.input().strokeG(), 2) + " g"),
+                                        "of "
+                                                + Show.number(
+                                                        requireNonNull(g.input().strokeG()), 2) + " g"),
                         new Answer.Figure("adds", Show.number(g.replenishG(), 1), "g", "0.005·D·B for each bearing"),
                         new Answer.Figure(
                                 "in the cavity at most",

@@ -3,6 +3,7 @@ package unbo.core.lubrication;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 import org.apache.commons.csv.CSVRecord;
@@ -54,7 +55,7 @@ public final class Mixing {
         if (!THICKENERS.containsKey(a) || !THICKENERS.containsKey(b)) {
             throw new IllegalArgumentException("no thickener " + a + " or " + b);
         }
-        return a.equals(b) ? Verdict.COMPATIBLE : PAIRS.get(key(a, b));
+        return a.equals(b) ? Verdict.COMPATIBLE : Objects.requireNonNull(PAIRS.get(key(a, b)));
     }
 
     /** What to do about it, in a sentence. */
@@ -69,7 +70,7 @@ public final class Mixing {
     }
 
     private static String name(String code) {
-        return THICKENERS.get(code).name();
+        return Objects.requireNonNull(THICKENERS.get(code)).name();
     }
 
     public static List<Field.Choice> choices() {

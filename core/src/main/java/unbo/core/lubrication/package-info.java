@@ -1,2 +1,5 @@
 /** Greases: how much, which on which, how thick, and for how long. */
+@NullMarked
 package unbo.core.lubrication;
+
+import org.jspecify.annotations.NullMarked;

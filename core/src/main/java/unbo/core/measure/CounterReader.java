@@ -4,6 +4,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Reads a vehicle's counter, or a distance or running time a year, the way people write it: {@code 123 456 km},
  * {@code 123456}, {@code 76000 miles}, {@code 1.234.567}, {@code 88210.5 h}. A group of three figures behind one point
@@ -29,7 +31,8 @@ public final class CounterReader {
      * @param echo how it was understood, where that was not as written
      * @param refusal why not, in a sentence; null when it was read
      */
-    public record Outcome(Double value, String echo, String refusal) {
+    public record Outcome(
+            @Nullable Double value, String echo, @Nullable String refusal) {
 
         static Outcome refused(String sentence) {
             return new Outcome(null, "", sentence);

@@ -6,6 +6,8 @@ import java.text.Normalizer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Reads a quantity the way mechanics write it: {@code 0.004in}, {@code 4 thou}, {@code ,102}, {@code 0,102 mm},
  * {@code 1-3/8"}, {@code 50 lbf.ft}, {@code 230F}, {@code M20x1.5} or {@code 3/4-16} where a thread pitch is asked. The
@@ -31,7 +33,7 @@ public final class QuantityReader {
     private QuantityReader() {}
 
     /** What came of reading a text: an amount, or one sentence saying why not. Exactly one of both is null. */
-    public record Outcome(Amount amount, String refusal) {
+    public record Outcome(@Nullable Amount amount, @Nullable String refusal) {
 
         static Outcome of(double base, Unit unit) {
             return new Outcome(new Amount(base, unit), null);
@@ -115,7 +117,7 @@ public final class QuantityReader {
      * Digits with a point as decimal sign; null when the signs make no sense. Grouping is read only beside another
      * sign.
      */
-    private static String decimalSign(String digits) {
+    private static @Nullable String decimalSign(String digits) {
         long commas = digits.chars().filter(c -> c == ',').count();
         long points = digits.chars().filter(c -> c == '.').count();
         if (commas <= 1 && points == 0) {

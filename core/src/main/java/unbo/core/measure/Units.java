@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 import org.apache.commons.csv.CSVRecord;
@@ -20,7 +21,7 @@ public final class Units {
 
     /** The unit printed as {@code symbol}. @throws IllegalArgumentException if the table has none such */
     public static Unit of(Quantity quantity, String symbol) {
-        return TABLE.get(quantity).stream()
+        return table(quantity).stream()
                 .filter(u -> u.symbol().equals(symbol))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no unit " + symbol + " for " + quantity));
@@ -28,14 +29,14 @@ public final class Units {
 
     /** All units of a quantity, the base unit first. */
     public static List<Unit> all(Quantity quantity) {
-        return TABLE.get(quantity);
+        return table(quantity);
     }
 
     /** The unit a mechanic means by {@code text} where {@code quantity} is asked. */
     static Optional<Unit> named(Quantity quantity, String text) {
         String exact = text.replaceAll("[\\s.·*-]", "");
         String folded = fold(text);
-        return TABLE.get(quantity).stream()
+        return table(quantity).stream()
                 .filter(u -> u.names().contains(exact) || u.names().contains(folded))
                 .findFirst();
     }
@@ -43,6 +44,10 @@ public final class Units {
     /** What {@code text} measures when it is no unit of the asked quantity; empty when it is no unit at all. */
     static Optional<Unit> anywhere(String text) {
         return TABLE.keySet().stream().flatMap(q -> named(q, text).stream()).findFirst();
+    }
+
+    private static List<Unit> table(Quantity quantity) {
+        return Objects.requireNonNull(TABLE.get(quantity));
     }
 
     static String fold(String text) {

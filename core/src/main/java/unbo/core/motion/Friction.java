@@ -1,6 +1,7 @@
 package unbo.core.motion;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.measure.Table;
 
@@ -47,7 +48,7 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
             double nu,
             double p1N,
             double staticLoad,
-            Seals seals,
+            @Nullable Seals seals,
             boolean hybrid) {
         CSVRecord row = row(kind);
         double f0 = Double.parseDouble(row.get(grease ? "f0_most" : "f0_least"));
@@ -61,7 +62,7 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
         return new Friction(m0, f1 * p1N * pitchMm * (hybrid ? HYBRID : 1), seals(seals, boreMm));
     }
 
-    private static double seals(Seals seals, double boreMm) {
+    private static double seals(@Nullable Seals seals, double boreMm) {
         double each = switch (seals) {
             case CONTACT -> CONTACT_NMM;
             case LIGHT -> LIGHT_NMM;

@@ -3,6 +3,8 @@ package unbo.core.motion;
 import java.util.Optional;
 import java.util.Set;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * The inside of a bearing estimated from its boundary. Balls: {@link BearingGeometry#estimated}. Tapers and rollers:
  * mean diameter Dwe ≈ 0.24·(D − d), length Lwe ≈ 0.65·T, Z = round(0.9·π·dm/Dwe), no more than stand side by side
@@ -10,7 +12,7 @@ import java.util.Set;
  *
  * @param rollerMm length of a roller, mm; null for balls
  */
-public record Inside(BearingGeometry geometry, Double rollerMm) {
+public record Inside(BearingGeometry geometry, @Nullable Double rollerMm) {
 
     private static final Set<String> BALLS = Set.of(
             "deep-groove-ball",

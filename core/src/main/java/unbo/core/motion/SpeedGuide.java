@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.measure.Table;
 
@@ -19,7 +20,12 @@ import unbo.core.measure.Table;
  * @param elementWatch over this the element spin is to be watched, rpm
  */
 public record SpeedGuide(
-        double nDm, Double nDmLimit, Double elementRpm, double elementWatch, double elementWrong, Verdict verdict) {
+        double nDm,
+        @Nullable Double nDmLimit,
+        @Nullable Double elementRpm,
+        double elementWatch,
+        double elementWrong,
+        Verdict verdict) {
 
     /** What a bearing runs in. */
     public enum Lubricant {
@@ -57,7 +63,8 @@ public record SpeedGuide(
     public record Build(String kind, boolean contactSeals, boolean fullComplement, boolean hybrid) {}
 
     /** @param rpm of the turning ring, over 0 @param inside null when not known; then n·dm alone counts */
-    public static SpeedGuide of(Build build, double rpm, double pitchMm, BearingGeometry inside, Lubricant lubricant) {
+    public static SpeedGuide of(
+            Build build, double rpm, double pitchMm, @Nullable BearingGeometry inside, Lubricant lubricant) {
         double nDm = rpm * pitchMm;
         Double limit = limit(build, lubricant);
         Double spin = inside == null ? null : rpm * inside.elementOrder();
@@ -84,7 +91,7 @@ public record SpeedGuide(
                 && (nDmLimit == null || nDm < HOT_SHARE * nDmLimit || verdict == Verdict.WRONG && nDm <= nDmLimit);
     }
 
-    private static Double limit(Build build, Lubricant lubricant) {
+    private static @Nullable Double limit(Build build, Lubricant lubricant) {
         Limit kind = LIMITS.get(build.kind());
         if (kind == null) {
             return null;

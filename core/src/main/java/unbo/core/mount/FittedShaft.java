@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.answer.Answer;
 import unbo.core.arrange.Arrangement;
 import unbo.core.assembly.BearingPlaces;
@@ -17,10 +19,10 @@ import unbo.core.input.Values;
  *
  * @param arrangement null where none was picked
  */
-public record FittedShaft(Mounting mounting, Arrangement arrangement) {
+public record FittedShaft(Mounting mounting, @Nullable Arrangement arrangement) {
 
     /** @param arrangement null where none was picked */
-    public record Input(Mounting.Input mounting, Arrangement.Input arrangement) {}
+    public record Input(Mounting.Input mounting, Arrangement.@Nullable Input arrangement) {}
 
     public static final FieldList<Input> LIST = FieldList.of(
             Stream.of(

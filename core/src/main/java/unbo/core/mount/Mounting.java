@@ -1,10 +1,14 @@
 package unbo.core.mount;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -36,17 +40,17 @@ import unbo.core.worksheet.Worksheet;
  *
  * @param heat null where nothing has to be heated: a sliding fit, or a steel housing
  */
-public record Mounting(Input input, Fit fit, HeatPlan heat) {
+public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
 
     /** @param bothTight true where the other ring is pressed in as well @param way heat, press or what suits */
     public record Input(
             Decoded bearing,
             FitInput fit,
             boolean bothTight,
-            Double limitC,
+            @Nullable Double limitC,
             double ambientC,
-            Double chilledC,
-            Double massKg,
+            @Nullable Double chilledC,
+            @Nullable Double massKg,
             String way) {}
 
     private static final double SEALED_C = 80;
@@ -209,7 +213,7 @@ public record Mounting(Input input, Fit fit, HeatPlan heat) {
         steps.add(new Step("now", "Measure now what is closed in later: " + now() + ".", ""));
         steps.add(new Step("way", "Which way round: " + orientation() + ".", ""));
         if (byHeat()) {
-            HeatWords.answer(heat).steps().stream()
+            HeatWords.answer(requireNonNull(heat)).steps().stream()
                     .filter(s -> !s.code().equals("cool"))
                     .forEach(steps::add);
         } else if (fit.interference().maxUm() > 0) {

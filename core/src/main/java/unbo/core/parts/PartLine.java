@@ -1,5 +1,7 @@
 package unbo.core.parts;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * One line of a parts list.
  *
@@ -19,8 +21,8 @@ public record PartLine(
         double count,
         String unit,
         boolean alwaysNew,
-        Double priceA,
-        Double priceB,
+        @Nullable Double priceA,
+        @Nullable Double priceB,
         From from) {
 
     /** Whom to buy from. */
@@ -35,20 +37,22 @@ public record PartLine(
         return unit.equals("pieces");
     }
 
+    @Nullable
     Double costA() {
         return cost(priceA);
     }
 
+    @Nullable
     Double costB() {
         return cost(priceB);
     }
 
-    private Double cost(Double price) {
+    private @Nullable Double cost(@Nullable Double price) {
         return price == null ? null : pieces() ? price * count : price;
     }
 
     /** The supplier that counts: A or B; null while nobody's price is known. */
-    public From supplier() {
+    public @Nullable From supplier() {
         if (from == From.A && priceA != null || from == From.B && priceB != null) {
             return from;
         }
@@ -59,7 +63,7 @@ public record PartLine(
     }
 
     /** What it costs from the supplier that counts; null while no price is known. */
-    public Double cost() {
+    public @Nullable Double cost() {
         From supplier = supplier();
         return supplier == null ? null : supplier == From.A ? costA() : costB();
     }

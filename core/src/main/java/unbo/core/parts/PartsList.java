@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
 import unbo.core.input.Reading;
@@ -27,12 +29,12 @@ public record PartsList(List<PartLine> lines) {
     }
 
     /** All of it from A; null while A lacks a price. */
-    public Double totalA() {
+    public @Nullable Double totalA() {
         return total(PartLine::costA);
     }
 
     /** All of it from B; null while B lacks a price. */
-    public Double totalB() {
+    public @Nullable Double totalB() {
         return total(PartLine::costB);
     }
 
@@ -55,7 +57,7 @@ public record PartsList(List<PartLine> lines) {
         return lines.stream().filter(l -> l.supplier() == supplier).toList();
     }
 
-    private Double total(Function<PartLine, Double> cost) {
+    private @Nullable Double total(Function<PartLine, Double> cost) {
         double sum = 0;
         for (PartLine line : lines) {
             Double one = cost.apply(line);

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Something that is done after the vehicle was handed over.
  *
@@ -40,7 +42,7 @@ public record FollowUp(String code, String words, double fromKm, double toKm) {
     }
 
     /** What a proof leaves to be done. */
-    static List<FollowUp> of(ProofInput in, HubHeat heat) {
+    static List<FollowUp> of(ProofInput in, @Nullable HubHeat heat) {
         List<FollowUp> left = new ArrayList<>();
         if (in.kind().nutsAgain()) {
             left.add(NUTS);

@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.runout.RimRock;
@@ -23,10 +25,10 @@ import unbo.core.runout.RunoutWords;
  */
 public record Proof(
         ProofInput input,
-        EndPlay endPlay,
-        RimRock estimate,
-        HubHeat heat,
-        Runout runout,
+        @Nullable EndPlay endPlay,
+        @Nullable RimRock estimate,
+        @Nullable HubHeat heat,
+        @Nullable Runout runout,
         List<String> missing,
         List<FollowUp> later) {
 
@@ -49,7 +51,7 @@ public record Proof(
                 FollowUp.of(in, heat));
     }
 
-    private static HubHeat heat(ProofInput.Warmth warmth) {
+    private static @Nullable HubHeat heat(ProofInput.Warmth warmth) {
         if (warmth.hubC() == null) {
             return null;
         }

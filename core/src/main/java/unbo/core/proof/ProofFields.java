@@ -1,11 +1,15 @@
 package unbo.core.proof;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Question;
 import unbo.core.assembly.AssemblyKind;
@@ -59,7 +63,7 @@ public final class ProofFields {
 
     /** As asked of a kind of assembly: readings, then each of its proofs with the reason where it was not looked at. */
     public static FieldList<ProofInput> of(AssemblyKind kind) {
-        return BY_KIND.get(kind.code());
+        return requireNonNull(BY_KIND.get(kind.code()), kind.code());
     }
 
     private static FieldList<ProofInput> list(AssemblyKind kind) {
@@ -182,7 +186,7 @@ public final class ProofFields {
         return Surface.find(v.text("runoutOn")).orElseThrow();
     }
 
-    private static RunoutInput runout(Values v) {
+    private static @Nullable RunoutInput runout(Values v) {
         return v.list("runout").isEmpty()
                 ? null
                 : RunoutInput.of(v.list("runout"), surface(v), v.maybe("runoutMax"), List.of(), 0);

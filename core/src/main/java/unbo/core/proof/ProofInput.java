@@ -3,8 +3,10 @@ package unbo.core.proof;
 import java.util.List;
 import java.util.Optional;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.assembly.AssemblyKind;
-import unbo.core.runout.RimRock;
+import unbo.core.runout.RimRock.Input;
 import unbo.core.runout.RunoutInput;
 import unbo.core.setting.EndPlayBand;
 
@@ -16,7 +18,12 @@ import unbo.core.setting.EndPlayBand;
  * @param answers what was said of the proofs that are looked at
  */
 public record ProofInput(
-        AssemblyKind kind, Play play, Warmth warmth, RunoutInput runout, List<ProofAnswer> answers, String initials) {
+        AssemblyKind kind,
+        Play play,
+        Warmth warmth,
+        @Nullable RunoutInput runout,
+        List<ProofAnswer> answers,
+        String initials) {
 
     /**
      * Readings of the end play, mm.
@@ -24,7 +31,11 @@ public record ProofInput(
      * @param push one reading for each push, in the order of {@code pull}
      * @param rock the wheel rocked at its rim; null where it was not
      */
-    public record Play(List<Double> push, List<Double> pull, EndPlayBand band, RimRock.Input rock) {
+    public record Play(
+            List<Double> push,
+            List<Double> pull,
+            EndPlayBand band,
+            @Nullable Input rock) {
 
         public Play {
             push = List.copyOf(push);
@@ -39,7 +50,11 @@ public record ProofInput(
      * @param earlierC of this hub after an earlier run, where there is no other side
      * @param runKm distance of the run
      */
-    public record Warmth(Double hubC, Double twinC, Double earlierC, Double runKm) {}
+    public record Warmth(
+            @Nullable Double hubC,
+            @Nullable Double twinC,
+            @Nullable Double earlierC,
+            @Nullable Double runKm) {}
 
     public ProofInput {
         answers = List.copyOf(answers);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.finding.Level;
@@ -26,7 +27,7 @@ public record ProofItem(
         String label,
         String right,
         String wrong,
-        Level level,
+        @Nullable Level level,
         String hint) {
 
     /** Whether a job may be signed without it. */

@@ -1,5 +1,7 @@
 package unbo.core.proof;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -65,9 +67,12 @@ public final class ProofWords {
 
     private static Answer.Figure warmth(Proof proof) {
         HubHeat heat = proof.heat();
-        if (heat.against().isEmpty()) {
+        if (requireNonNull(heat).against().isEmpty()) {
             return new Answer.Figure(
-                    "this hub after the run", Show.number(proof.input().warmth().hubC(), 0), "°C", "stop over 90 °C");
+                    "this hub after the run",
+                    Show.number(requireNonNull(proof.input().warmth().hubC()), 0),
+                    "°C",
+                    "stop over 90 °C");
         }
         double fahrenheit = Units.of(Quantity.TEMPERATURE_DIFFERENCE, "°F").fromBase(heat.warmerK());
         return new Answer.Figure(
@@ -80,7 +85,9 @@ public final class ProofWords {
     private static Drawing scale(Proof proof) {
         EndPlay play = proof.endPlay();
         EndPlayBand band = proof.input().play().band();
-        double to = Math.max(EndPlay.stopMm(band, proof.input().kind()) * 1.35, play.meanMm() * 1.05);
+        double to = Math.max(
+                EndPlay.stopMm(band, proof.input().kind()) * 1.35,
+                requireNonNull(play).meanMm() * 1.05);
         Role role = play.finding().level() == Level.RIGHT ? Role.ANSWER : Role.OUT;
         return LimitScale.of(
                 "proof-scale",
@@ -111,7 +118,8 @@ public final class ProofWords {
                             + (before == null
                                     ? "what it is held against"
                                     : proof.heat().against()),
-                    Show.number(in.warmth().hubC(), 1) + (before == null ? "" : " − " + Show.number(before, 1)),
+                    Show.number(requireNonNull(in.warmth().hubC()), 1)
+                            + (before == null ? "" : " − " + Show.number(before, 1)),
                     before == null ? "nothing yet" : Show.number(proof.heat().warmerK(), 1) + " K",
                     "15 K; stop over 90 °C"));
         }
@@ -143,7 +151,7 @@ public final class ProofWords {
         ProofInput in = proof.input();
         EndPlay play = proof.endPlay();
         EndPlayBand band = in.play().band();
-        for (int i = 0; i < play.pairsMm().size(); i++) {
+        for (int i = 0; i < requireNonNull(play).pairsMm().size(); i++) {
             String difference = Show.fixed(in.play().pull().get(i), 3) + " − "
                     + Show.fixed(in.play().push().get(i), 3);
             lines.add(Worksheet.computed(

@@ -3,6 +3,8 @@ package unbo.core.route;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.identify.Size;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -18,7 +20,7 @@ final class Facts {
         this.stage = stage;
     }
 
-    void number(FactKey key, Double value, How how) {
+    void number(FactKey key, @Nullable Double value, How how) {
         if (value != null) {
             list.add(Fact.number(key, value, how, stage.code()));
         }

@@ -1,5 +1,7 @@
 package unbo.core.route;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.HashMap;
 import java.util.Map;
 
@@ -51,7 +53,7 @@ public final class FromSheet {
                 "wheelLoadN",
                 sheet.number(FactKey.LOAD) == null
                         ? ""
-                        : Show.number(sheet.number(FactKey.LOAD) * NEWTON_PER_KG, 0) + " N");
+                        : Show.number(requireNonNull(sheet.number(FactKey.LOAD)) * NEWTON_PER_KG, 0) + " N");
         PressureCentres.of(sheet).ifPresent(mm -> known.put("spreadMm", Show.number(mm, 1) + " mm"));
         if (fields.field("designation").isPresent() && !outer.isEmpty()) {
             known.keySet().removeAll(java.util.List.of("boreMm", "outsideMm", "widthMm"));

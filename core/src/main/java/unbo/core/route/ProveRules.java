@@ -6,6 +6,8 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.input.Field;
 import unbo.core.proof.Proof;
@@ -30,7 +32,7 @@ final class ProveRules {
 
     private ProveRules() {}
 
-    static StageRule<?> of(AssemblyKind kind) {
+    static @Nullable StageRule<?> of(AssemblyKind kind) {
         return RULES.get(kind.code());
     }
 

@@ -9,6 +9,8 @@ import java.util.Objects;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.answer.Answer;
 import unbo.core.diagnosis.OwnCases;
 import unbo.core.input.FieldList;
@@ -43,7 +45,7 @@ public record StageRule<I>(
     public record Outcome(Answer answer, List<Fact> facts, boolean complete) {}
 
     /** What came of the texts of a stage. {@code outcome} is null when they cannot be used. */
-    public record Work(Reading<?> reading, Outcome outcome) {
+    public record Work(Reading<?> reading, @Nullable Outcome outcome) {
 
         public boolean ok() {
             return outcome != null;
@@ -141,7 +143,7 @@ public record StageRule<I>(
                         && !sheet.typed(key(fact.getKey())).equals(fact.getValue()));
     }
 
-    private static FactKey key(String name) {
+    private static @Nullable FactKey key(String name) {
         return java.util.Arrays.stream(FactKey.values())
                 .filter(key -> key.name().equals(name))
                 .findFirst()
@@ -198,6 +200,7 @@ public record StageRule<I>(
         asked.forEach(texts::remove);
         asked.forEach(field -> texts.put(field, typed.text(field)));
         Reading<I> reading = FieldReader.read(fields, texts, typed);
-        return new Work(reading, reading.ok() ? done.apply(reading.record(), own) : null);
+        return new Work(
+                reading, reading.get().map(input -> done.apply(input, own)).orElse(null));
     }
 }

@@ -1,9 +1,13 @@
 package unbo.core.route;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.designation.SealSize;
@@ -61,12 +65,12 @@ public final class StageRules {
      * The rule of a station for what the sheet knows: Set asks by the place or the kind of hub, Prove by the kind of
      * assembly.
      */
-    public static StageRule<?> of(RouteStage stage, Sheet sheet) {
+    public static @Nullable StageRule<?> of(RouteStage stage, Sheet sheet) {
         return of(stage, sheet, Map.of());
     }
 
     /** The same, where the texts of Set may name another way than the usual one, those of Prove another kind. */
-    public static StageRule<?> of(RouteStage stage, Sheet sheet, Map<String, String> texts) {
+    public static @Nullable StageRule<?> of(RouteStage stage, Sheet sheet, Map<String, String> texts) {
         return switch (stage) {
             case SET ->
                 SetWay.of(texts.getOrDefault(SetWay.BY, ""))
@@ -232,9 +236,9 @@ public final class StageRules {
                                 FactKey.INNER_WIDTH,
                                 FactKey.INNER_HALF_ANGLE);
                         facts.words(FactKey.INNER_KIND, hub.inner().cone().kind(), How.COMPUTED);
-                        facts.size(FactKey.BETWEEN_CUPS, hub.betweenCups());
-                        facts.size(FactKey.HUB_BORE, hub.hubBore());
-                        facts.size(FactKey.SPINDLE, hub.spindle());
+                        facts.size(FactKey.BETWEEN_CUPS, requireNonNull(hub.betweenCups()));
+                        facts.size(FactKey.HUB_BORE, requireNonNull(hub.hubBore()));
+                        facts.size(FactKey.SPINDLE, requireNonNull(hub.spindle()));
                     }
                     facts.words(FactKey.SEAL, hub.seal().map(StageRules::seal).orElse(""), How.TYPED);
                     return new StageRule.Outcome(HubWords.answer(hub), facts.list, true);
@@ -381,7 +385,8 @@ public final class StageRules {
                             facts.number(
                                     FactKey.FIT_HEAT,
                                     mounting.byHeat()
-                                            ? Double.valueOf(mounting.heat().ringC())
+                                            ? Double.valueOf(requireNonNull(mounting.heat())
+                                                    .ringC())
                                             : null,
                                     How.COMPUTED);
                             if (in.arrangement() != null) {

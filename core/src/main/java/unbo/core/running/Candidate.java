@@ -1,5 +1,7 @@
 package unbo.core.running;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.life.Ratings;
 import unbo.core.motion.BearingGeometry;
 import unbo.core.motion.Friction;
@@ -16,11 +18,11 @@ public record Candidate(
         String name,
         String kind,
         BearingGeometry geometry,
-        Double rollerMm,
+        @Nullable Double rollerMm,
         double boreMm,
         double outsideMm,
-        Friction.Seals seals,
-        SpeedGuide.Build build) {
+        Friction.@Nullable Seals seals,
+        SpeedGuide.@Nullable Build build) {
 
     Ratings ratings() {
         return Ratings.of(new Inside(geometry, rollerMm));

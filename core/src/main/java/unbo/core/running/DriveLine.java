@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What stands between a wheel and a bearing: final drive, gearbox, chain, pulleys, in the order from the wheel. Each is
  * written driven : driving (teeth or diameters), or as one number, and multiplies the speed.
@@ -50,7 +52,7 @@ record DriveLine(List<Step> steps) {
         return parts;
     }
 
-    private static Step step(String part) {
+    private static @Nullable Step step(String part) {
         Matcher pair = PAIR.matcher(part);
         if (pair.matches()) {
             return new Step(part, number(pair.group(1)) / number(pair.group(2)));

@@ -1,7 +1,11 @@
 package unbo.core.running;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -25,7 +29,7 @@ final class FaceDrawing {
     record View(Candidate bearing, String under) {}
 
     /** @param oilMm level over the middle of the lowest element, mm; null without oil */
-    static Drawing of(String name, String title, List<View> views, Turning turning, Double oilMm) {
+    static Drawing of(String name, String title, List<View> views, Turning turning, @Nullable Double oilMm) {
         double largest =
                 views.stream().mapToDouble(v -> v.bearing().outsideMm()).max().orElseThrow();
         double scale = 2 * RADIUS / largest;
@@ -91,8 +95,8 @@ final class FaceDrawing {
     }
 
     /** The level wanted, and the one that is there. */
-    private static List<Shape> oil(Candidate b, double k, double oilMm) {
-        double right = b.geometry().pitchMm() * k / 2;
+    private static List<Shape> oil(@Nullable Candidate b, double k, double oilMm) {
+        double right = requireNonNull(b).geometry().pitchMm() * k / 2;
         double outer = b.outsideMm() * k / 2;
         double there = Math.max(-outer, right - oilMm * k);
         double half = Math.sqrt(Math.max(0, outer * outer - there * there));

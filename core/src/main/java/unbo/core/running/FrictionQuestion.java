@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.drawing.Chart;
@@ -44,7 +46,7 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
             double axialN,
             double rpm,
             double nu,
-            Friction.Seals seals,
+            Friction.@Nullable Seals seals,
             boolean hybrid,
             double staticN,
             double conductance,
@@ -171,7 +173,8 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
                 v.number("conductance", GUIDE_W_K * b.boreMm() / GUIDE_BORE_MM));
     }
 
-    static Input input(Values v, Candidate b, Friction.Seals seals, boolean hybrid, double oilMm, double conductance) {
+    static Input input(
+            Values v, Candidate b, Friction.@Nullable Seals seals, boolean hybrid, double oilMm, double conductance) {
         boolean grease = !v.text("lubricant").equals("oil");
         return new Input(
                 b,

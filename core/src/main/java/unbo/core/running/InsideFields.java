@@ -1,9 +1,13 @@
 package unbo.core.running;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
@@ -66,7 +70,7 @@ final class InsideFields {
         return v.has("otherDesignation") || v.has("otherElementMm") || v.has("otherPitchMm");
     }
 
-    private static Decoded decoded(Values v, boolean other) {
+    private static @Nullable Decoded decoded(Values v, boolean other) {
         String typed = v.text(name(other, "designation"));
         return typed.isBlank() ? null : Decoder.decodeSet(typed);
     }
@@ -126,24 +130,26 @@ final class InsideFields {
      * The bearing of texts that have passed the rules. @param first whose angle and kind a second one takes over; null
      * for the first
      */
-    static Candidate candidate(Values v, boolean other, Candidate first) {
+    static Candidate candidate(Values v, boolean other, @Nullable Candidate first) {
         Decoded d = decoded(v, other);
         Inside inside = d == null ? null : d.inside().orElse(null);
         BearingGeometry known = inside == null ? null : inside.geometry();
         double element = v.number(name(other, "elementMm"), known == null ? 0 : known.elementMm());
         double pitch = v.number(name(other, "pitchMm"), known == null ? 0 : known.pitchMm());
         double angle = other
-                ? known == null ? first.geometry().contactDeg() : known.contactDeg()
+                ? known == null ? requireNonNull(first).geometry().contactDeg() : known.contactDeg()
                 : v.number("contactDeg", known == null ? 0 : known.contactDeg());
         boolean counted = v.has(name(other, "elements"));
         int elements = counted
                 ? v.whole(name(other, "elements"))
-                : known != null ? known.elements() : first.geometry().elements();
+                : known != null
+                        ? known.elements()
+                        : requireNonNull(first).geometry().elements();
         BearingGeometry geometry = new BearingGeometry(
                 elements, element, pitch, angle, known != null && !counted && !v.has(name(other, "elementMm")));
         String kind = !other && v.has("kind")
                 ? v.text("kind")
-                : d != null ? d.kind() : other ? first.kind() : "deep-groove-ball";
+                : d != null ? d.kind() : other ? requireNonNull(first).kind() : "deep-groove-ball";
         double bore = d != null && d.boreMm() != null ? d.boreMm() : Math.max(1, pitch - element / 0.59);
         double outside = d != null && d.outsideMm() != null ? d.outsideMm() : pitch + element / 0.59;
         Double roller = inside != null && inside.rollers()
@@ -160,7 +166,7 @@ final class InsideFields {
                 d == null ? null : d.build());
     }
 
-    private static Friction.Seals seals(Decoded d) {
+    private static Friction.Seals seals(@Nullable Decoded d) {
         return d == null
                 ? Friction.Seals.NONE
                 : switch (d.suffixes().sealing()) {

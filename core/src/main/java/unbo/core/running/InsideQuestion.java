@@ -1,9 +1,14 @@
 package unbo.core.running;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -34,7 +39,10 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
     private static final double CATALOGUE_BAND = 0.12;
 
     /** @param cN, c0N from a catalogue; null where not typed */
-    public record Input(Candidate bearing, Double cN, Double c0N) {}
+    public record Input(
+            Candidate bearing,
+            @Nullable Double cN,
+            @Nullable Double c0N) {}
 
     public static final FieldList<Input> LIST = FieldList.of(
             Stream.of(
@@ -84,11 +92,11 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
                         "outsideMm",
                         "The outside, " + Show.number(v.number("outsideMm"), 3) + " mm, must be more than the bore, "
                                 + Show.number(v.number("boreMm"), 3) + " mm."));
-            } else if (bySize(v) == null) {
+            } else if (bySize(v).isEmpty()) {
                 problems.add(Problem.impossible(
                         "kind", "There is no rule for the inside of needles: count and measure them."));
             } else {
-                BearingGeometry g = bySize(v).geometry();
+                BearingGeometry g = bySize(v).orElseThrow().geometry();
                 InsideFields.fits(
                         v, false, v.number("elementMm", g.elementMm()), v.number("pitchMm", g.pitchMm()), problems);
             }
@@ -98,20 +106,19 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
         return problems;
     }
 
-    private static Inside bySize(Values v) {
+    private static Optional<Inside> bySize(Values v) {
         return Inside.estimated(
-                        v.has("kind") ? v.text("kind") : "deep-groove-ball",
-                        v.number("boreMm"),
-                        v.number("outsideMm"),
-                        v.number("widthMm"),
-                        v.number("contactDeg", 0))
-                .orElse(null);
+                v.has("kind") ? v.text("kind") : "deep-groove-ball",
+                v.number("boreMm"),
+                v.number("outsideMm"),
+                v.number("widthMm"),
+                v.number("contactDeg", 0));
     }
 
     private static Input make(Values v) {
         Candidate c;
         if (sized(v)) {
-            Inside inside = bySize(v);
+            Inside inside = bySize(v).orElseThrow();
             BearingGeometry g = inside.geometry();
             boolean counted = v.has("elements") || v.has("elementMm");
             BearingGeometry used = new BearingGeometry(
@@ -140,7 +147,9 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
     public static InsideQuestion of(Input in) {
         Ratings byRule = in.bearing().ratings();
         return new InsideQuestion(
-                in, in.cN() == null ? byRule : new Ratings(in.cN(), in.c0N(), false, byRule.rollers()), byRule);
+                in,
+                in.cN() == null ? byRule : new Ratings(in.cN(), requireNonNull(in.c0N()), false, byRule.rollers()),
+                byRule);
     }
 
     /** It in print. */
@@ -229,7 +238,7 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
                     "Lwe",
                     "roller's length",
                     "0.65·T, or 1.4·Dw where no width is known",
-                    Show.number(input.bearing().rollerMm(), 2) + " mm"));
+                    Show.number(requireNonNull(input.bearing().rollerMm()), 2) + " mm"));
         }
         lines.add(Worksheet.judged(
                 "C",

@@ -1,9 +1,13 @@
 package unbo.core.running;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -25,7 +29,12 @@ import unbo.core.worksheet.Worksheet;
  *
  * @param other null where only one is asked
  */
-public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double cageRpm, SpeedGuide other) {
+public record SpeedQuestion(
+        Input input,
+        double rpm,
+        SpeedGuide guide,
+        double cageRpm,
+        @Nullable SpeedGuide other) {
 
     /** @param ratio bearing rpm over wheel rpm, everything between them taken together */
     public record Input(
@@ -37,8 +46,8 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
             SpeedGuide.Build build,
             Candidate bearing,
             SpeedGuide.Lubricant lubricant,
-            Candidate other,
-            SpeedGuide.Build otherBuild) {}
+            @Nullable Candidate other,
+            SpeedGuide.@Nullable Build otherBuild) {}
 
     private static final List<Field.Choice> TURNING =
             List.of(new Field.Choice("inner", "the inner ring"), new Field.Choice("outer", "the outer ring"));
@@ -147,7 +156,7 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
                 in.other() == null
                         ? null
                         : SpeedGuide.of(
-                                in.otherBuild(),
+                                requireNonNull(in.otherBuild()),
                                 rpm,
                                 in.other().geometry().pitchMm(),
                                 in.other().geometry(),
@@ -155,24 +164,26 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
     }
 
     /** Element spin of the other over that of the first; null where only one is asked. */
-    public Double spinRatio() {
-        return other == null ? null : other.elementRpm() / guide.elementRpm();
+    public @Nullable Double spinRatio() {
+        return other == null ? null : requireNonNull(other.elementRpm()) / requireNonNull(guide.elementRpm());
     }
 
     /** It in print. */
     public Answer answer() {
         List<Answer.Figure> figures = new ArrayList<>();
         List<Finding> findings = new ArrayList<>(List.of(judged("This one", guide)));
-        List<FaceDrawing.View> views = new ArrayList<>(List.of(
-                new FaceDrawing.View(input.bearing(), "element " + Show.number(guide.elementRpm(), 0) + " rpm")));
+        List<FaceDrawing.View> views = new ArrayList<>(List.of(new FaceDrawing.View(
+                input.bearing(), "element " + Show.number(requireNonNull(guide.elementRpm()), 0) + " rpm")));
         if (other != null) {
             figures.add(new Answer.Figure(
                     "the other's elements spin",
-                    Show.number(spinRatio(), 2) + " times",
+                    Show.number(requireNonNull(spinRatio()), 2) + " times",
                     "",
-                    Show.number(other.elementRpm(), 0) + " against " + Show.number(guide.elementRpm(), 0) + " rpm"));
+                    Show.number(requireNonNull(other.elementRpm()), 0) + " against "
+                            + Show.number(guide.elementRpm(), 0) + " rpm"));
             findings.add(judged("The other", other));
-            views.add(new FaceDrawing.View(input.other(), "element " + Show.number(other.elementRpm(), 0) + " rpm"));
+            views.add(new FaceDrawing.View(
+                    requireNonNull(input.other()), "element " + Show.number(other.elementRpm(), 0) + " rpm"));
         }
         figures.add(new Answer.Figure(
                 "bearing",
@@ -196,7 +207,7 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
                         "Bearings face-on to scale; elements spin "
                                 + (other == null
                                         ? Show.number(guide.elementRpm(), 0) + " rpm"
-                                        : Show.number(spinRatio(), 2) + " times as fast in the other"),
+                                        : Show.number(requireNonNull(spinRatio()), 2) + " times as fast in the other"),
                         views,
                         input.turning(),
                         null)));
@@ -232,7 +243,7 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
                 "",
                 name,
                 "n·dm/(2·Dw)·(1 − γ²)",
-                Show.number(g.elementRpm(), 0) + " rpm",
+                Show.number(requireNonNull(g.elementRpm()), 0) + " rpm",
                 "watch " + Show.number(g.elementWatch(), 0) + ", wrong " + Show.number(g.elementWrong(), 0));
     }
 
@@ -247,7 +258,7 @@ public record SpeedQuestion(Input input, double rpm, SpeedGuide guide, double ca
 
     private static Finding judged(String name, SpeedGuide g) {
         String why = g.spinDecides()
-                ? "its elements spin at " + Show.number(g.elementRpm(), 0) + " rpm"
+                ? "its elements spin at " + Show.number(requireNonNull(g.elementRpm()), 0) + " rpm"
                 : "n·dm " + Show.number(g.nDm(), 0);
         return switch (g.verdict()) {
             case FINE -> new Finding("speed-fine", Level.RIGHT, name + ": no trouble, " + why + ".");

@@ -1,10 +1,14 @@
 package unbo.core.running;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
@@ -61,8 +65,8 @@ public record WorthQuestion(Input input, List<Cost> costs) {
             double savedW,
             double yearly,
             double per1000Km,
-            Double perWatt,
-            Double yearsToPay) {}
+            @Nullable Double perWatt,
+            @Nullable Double yearsToPay) {}
 
     private static final int LONGEST = 800;
     private static final String LINE = "one to a line: name; seals (none, low-drag, light, contact); steel or hybrid; "
@@ -274,7 +278,9 @@ public record WorthQuestion(Input input, List<Cost> costs) {
                     best.choice().name()));
             figures.add(new Answer.Figure(
                     "a watt costs",
-                    best.perWatt() <= 0 ? "nothing" : Show.number(best.perWatt(), best.perWatt() < 100 ? 1 : 0),
+                    requireNonNull(best.perWatt()) <= 0
+                            ? "nothing"
+                            : Show.number(best.perWatt(), best.perWatt() < 100 ? 1 : 0),
                     "",
                     "over " + Show.number(input.years(), 1) + " years, price and service"));
             figures.add(new Answer.Figure(
@@ -287,7 +293,7 @@ public record WorthQuestion(Input input, List<Cost> costs) {
                     .min((a, b) -> Double.compare(a.price() / a.savedW(), b.price() / b.savedW()))
                     .ifPresent(a -> {
                         double each = a.price() / a.savedW();
-                        boolean cheaper = best.perWatt() > each;
+                        boolean cheaper = requireNonNull(best.perWatt()) > each;
                         findings.add(new Finding(
                                 cheaper ? "worth-elsewhere" : "worth-here",
                                 cheaper ? Level.WATCH : Level.RIGHT,

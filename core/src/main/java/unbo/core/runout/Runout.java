@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What an indicator tells of a turning part: the total runout, how much of it is eccentric or wobbling, how much oval,
  * and where a local fault stands. Used on hubs, discs and crankshafts. Least squares of two waves; a reading stands out
@@ -24,7 +26,7 @@ public record Runout(
         Harmonic second,
         List<Spike> spikes,
         double sigmaMm,
-        Indexing indexing) {
+        @Nullable Indexing indexing) {
 
     /** Readings of a turn at least. */
     public static final int FEWEST = 8;
@@ -79,7 +81,7 @@ public record Runout(
     }
 
     /** The reading that stands out most; null when none does. */
-    private static Spike worst(Ring ring) {
+    private static @Nullable Spike worst(Ring ring) {
         int n = ring.size();
         if (n < FEWEST_FOR_SPIKES || ring.left() <= Math.max(FEWEST, n - n / 4)) {
             return null;
@@ -122,7 +124,7 @@ public record Runout(
     }
 
     /** What stands out most; null when nothing does. */
-    public Spike worstSpike() {
+    public @Nullable Spike worstSpike() {
         return spikes.stream()
                 .max(Comparator.comparingDouble(s -> Math.abs(s.residualMm())))
                 .orElse(null);

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.answer.Question;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -93,7 +95,7 @@ public final class RunoutFields {
                 - readings.stream().mapToDouble(r -> r).min().orElse(0);
     }
 
-    private static Double limit(Values v) {
+    private static @Nullable Double limit(Values v) {
         return Surface.find(v.text("surface")).map(Surface::limitMm).orElse(null);
     }
 

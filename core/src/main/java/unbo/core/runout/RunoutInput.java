@@ -1,6 +1,10 @@
 package unbo.core.runout;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 /**
  * One turn of indicator readings, and a second turn after the disc was turned on its hub.
@@ -24,8 +28,13 @@ public record RunoutInput(
      * then the surface has a usual one
      */
     public static RunoutInput of(
-            List<Double> readings, Surface surface, Double typedMm, List<Double> indexed, double indexDeg) {
+            List<Double> readings, Surface surface, @Nullable Double typedMm, List<Double> indexed, double indexDeg) {
         return new RunoutInput(
-                readings, surface, typedMm == null ? surface.limitMm() : typedMm, typedMm != null, indexed, indexDeg);
+                readings,
+                surface,
+                requireNonNull(typedMm == null ? surface.limitMm() : typedMm),
+                typedMm != null,
+                indexed,
+                indexDeg);
     }
 }

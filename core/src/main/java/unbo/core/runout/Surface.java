@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.input.Field;
 import unbo.core.measure.Table;
@@ -15,7 +16,12 @@ import unbo.core.measure.Table;
  * @param limitMm null where there is no usual limit
  * @param finishMm what a corrected one should come to; null where that is the limit itself
  */
-public record Surface(String code, String label, Double limitMm, Double finishMm, String source) {
+public record Surface(
+        String code,
+        String label,
+        @Nullable Double limitMm,
+        @Nullable Double finishMm,
+        String source) {
 
     private static final List<Surface> ALL = read();
 
@@ -40,7 +46,7 @@ public record Surface(String code, String label, Double limitMm, Double finishMm
         return List.copyOf(all);
     }
 
-    private static Double maybe(String text) {
+    private static @Nullable Double maybe(String text) {
         return text.isBlank() ? null : Double.valueOf(text);
     }
 }

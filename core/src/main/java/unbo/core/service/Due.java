@@ -4,6 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Quantity;
@@ -20,11 +22,11 @@ import unbo.core.measure.Units;
  */
 public record Due(
         DueInput input,
-        LocalDate byTime,
-        LocalDate byDistance,
-        LocalDate on,
-        Double atCounter,
-        Integer immersions,
+        @Nullable LocalDate byTime,
+        @Nullable LocalDate byDistance,
+        @Nullable LocalDate on,
+        @Nullable Double atCounter,
+        @Nullable Integer immersions,
         List<Finding> findings) {
 
     private static final double DAYS_A_YEAR = 365.25;
@@ -54,7 +56,7 @@ public record Due(
     }
 
     /** Distance or hours between two services, in the counter's unit; null where they do not count. */
-    private static Double interval(DueInput in) {
+    private static @Nullable Double interval(DueInput in) {
         if (in.rule().own()) {
             return in.rule().counted();
         }
@@ -67,7 +69,7 @@ public record Due(
                 : km;
     }
 
-    private static Integer immersions(DueInput in) {
+    private static @Nullable Integer immersions(DueInput in) {
         if (in.rule().own()) {
             return in.rule().immersions();
         }

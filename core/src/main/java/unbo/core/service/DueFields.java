@@ -86,7 +86,7 @@ public final class DueFields {
         return new DueInput(
                 v.text("cause"),
                 v.text("note"),
-                v.date("day"),
+                v.day("day"),
                 new DueInput.Counter(v.text(Field.COUNTS), v.maybe("counter")),
                 v.maybe("yearly"),
                 v.text("use").equals("immersed"),

@@ -2,6 +2,8 @@ package unbo.core.service;
 
 import java.time.LocalDate;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What the next service of a position hangs on.
  *
@@ -15,7 +17,7 @@ public record DueInput(
         String note,
         LocalDate day,
         Counter counter,
-        Double yearly,
+        @Nullable Double yearly,
         boolean immersed,
         Rule rule,
         int season) {
@@ -26,7 +28,7 @@ public record DueInput(
      * @param unit km, mi, h or none
      * @param stands as it stood, in that unit; null where there is none
      */
-    public record Counter(String unit, Double stands) {}
+    public record Counter(String unit, @Nullable Double stands) {}
 
     /**
      * By what it falls due.
@@ -34,7 +36,10 @@ public record DueInput(
      * @param counted own distance or hours, in the counter's unit; null where the school's own counts
      * @param immersions own number of immersions; null where the school's own count
      */
-    public record Rule(ServiceSchool school, Double counted, Integer immersions) {
+    public record Rule(
+            ServiceSchool school,
+            @Nullable Double counted,
+            @Nullable Integer immersions) {
 
         /** True where figures of one's own stand. */
         public boolean own() {

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Every position in which a castellated nut can be pinned, with the end play it leaves. Asked before a tapered hub is
  * closed: on many hubs one slot is coarser than the whole allowed band.
@@ -23,7 +25,7 @@ import java.util.stream.Stream;
 public record CastleNut(
         CastleNutInput input,
         List<LockingPosition> positions,
-        Integer best,
+        @Nullable Integer best,
         double largestStepDeg,
         double tighterMm,
         List<Remedy> remedies,
@@ -47,7 +49,7 @@ public record CastleNut(
     }
 
     /** The position to use, or null. */
-    public LockingPosition bestPosition() {
+    public @Nullable LockingPosition bestPosition() {
         return best == null ? null : positions.get(best);
     }
 
@@ -94,7 +96,7 @@ public record CastleNut(
         return input.pitchMm() * backOffDeg / 360;
     }
 
-    private static Integer nearestMiddle(EndPlayBand band, List<LockingPosition> positions) {
+    private static @Nullable Integer nearestMiddle(EndPlayBand band, List<LockingPosition> positions) {
         Integer best = null;
         for (int i = 0; i < positions.size(); i++) {
             if (positions.get(i).inBand()

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 import org.apache.commons.csv.CSVRecord;
 
@@ -23,7 +24,7 @@ public final class Schools {
     private Schools() {}
 
     public static Telling of(School school) {
-        return TELLINGS.get(school);
+        return Objects.requireNonNull(TELLINGS.get(school));
     }
 
     public static List<Telling> all() {

@@ -3,6 +3,8 @@ package unbo.core.sheet;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.input.Field;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;
@@ -16,7 +18,7 @@ import unbo.core.measure.Units;
  * @param uncertainty in the unit of the key; 0 when exact or unknown
  * @param stage code of the stage that gave it, or "position" when it was known before
  */
-public record Fact(FactKey key, String text, Double value, double uncertainty, How how, String stage) {
+public record Fact(FactKey key, String text, @Nullable Double value, double uncertainty, How how, String stage) {
 
     private static final int LONGEST = Field.LONGEST_TEXT;
     private static final double LARGEST = 1e9;
@@ -49,7 +51,7 @@ public record Fact(FactKey key, String text, Double value, double uncertainty, H
      * What is wrong with a fact that came from outside, in a sentence; null when it can be used. Texts are at most 20
      * 000 characters, numbers finite and below 10⁹ of the key's unit, days and counts readable.
      */
-    public String fault() {
+    public @Nullable String fault() {
         if (how == null || text == null || stage == null) {
             return key.words() + " lacks its text, how it is known or its stage.";
         }

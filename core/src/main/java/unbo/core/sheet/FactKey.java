@@ -1,5 +1,7 @@
 package unbo.core.sheet;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.measure.Quantity;
 
 /** Everything a hub job can know, by name. Facts that outlive the job belong to its position. */
@@ -94,11 +96,11 @@ public enum FactKey {
     DUE_IMMERSIONS("due after immersions", null, "", false);
 
     private final String words;
-    private final Quantity quantity;
+    private final @Nullable Quantity quantity;
     private final String unit;
     private final boolean outlives;
 
-    FactKey(String words, Quantity quantity, String unit, boolean outlives) {
+    FactKey(String words, @Nullable Quantity quantity, String unit, boolean outlives) {
         this.words = words;
         this.quantity = quantity;
         this.unit = unit;
@@ -110,7 +112,7 @@ public enum FactKey {
     }
 
     /** Null for texts and plain counts. */
-    public Quantity quantity() {
+    public @Nullable Quantity quantity() {
         return quantity;
     }
 

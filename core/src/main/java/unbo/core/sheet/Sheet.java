@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
+import org.jspecify.annotations.Nullable;
+
 /** What a job knows: its facts by name, later ones over earlier ones. Immutable. */
 public final class Sheet {
 
@@ -34,7 +36,7 @@ public final class Sheet {
     }
 
     /** A number in the unit of its key, or null. */
-    public Double number(FactKey key) {
+    public @Nullable Double number(FactKey key) {
         Fact fact = facts.get(key);
         return fact == null ? null : fact.value();
     }
@@ -46,7 +48,7 @@ public final class Sheet {
     }
 
     /** As typed into a box again; empty when unknown. */
-    public String typed(FactKey key) {
+    public String typed(@Nullable FactKey key) {
         Fact fact = facts.get(key);
         return fact == null ? "" : fact.typed();
     }

@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Takes bands out of a recording, segment by segment: one transform of each segment serves all bands, and each band
  * comes back at its own low rate (its bins alone are transformed back, moved to zero), whose magnitude is the Hilbert
@@ -17,7 +19,7 @@ final class Demodulation {
 
     private final Recording recording;
     private final int size;
-    private double[][] held;
+    private double @Nullable [][] held;
     private int at = -1;
 
     Demodulation(Recording recording) {
@@ -34,7 +36,7 @@ final class Demodulation {
     }
 
     private double[][] spectrum(int segment) {
-        if (segment == at) {
+        if (held != null && segment == at) {
             return held;
         }
         held = null;

@@ -1,8 +1,12 @@
 package unbo.core.signal;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.measure.Show;
 
@@ -24,7 +28,7 @@ public record Noise(
         Recording recording,
         double shaftHz,
         Band band,
-        Family finding,
+        @Nullable Family finding,
         double marginDb,
         List<Standing> standings,
         Lines lines,
@@ -39,7 +43,7 @@ public record Noise(
             Family family, double byGeometryHz, double foundHz, double overDb, double chanceDb, double marginDb) {}
 
     /** What came of it. {@code noise} is null when {@code refusal} says why. */
-    public record Outcome(Noise noise, String refusal) {}
+    public record Outcome(@Nullable Noise noise, String refusal) {}
 
     public static Outcome of(NoiseInput in, Recording recording) {
         String refusal = refusal(in, recording);
@@ -51,7 +55,7 @@ public record Noise(
         ShaftAngle angle = null;
         switch (in.speed().kind()) {
             case TACHO -> {
-                angle = ShaftAngle.tacho(recording.second(), recording.rateHz());
+                angle = ShaftAngle.tacho(requireNonNull(recording.second()), recording.rateHz());
                 if (angle == null) {
                     return new Outcome(
                             null, "The right channel has no pulses of a tacho, one a turn: type the speed instead.");
@@ -99,7 +103,7 @@ public record Noise(
     }
 
     private static Noise analysed(
-            NoiseInput in, Recording recording, Demodulation sound, double shaftHz, ShaftAngle angle) {
+            NoiseInput in, Recording recording, Demodulation sound, double shaftHz, @Nullable ShaftAngle angle) {
         double highest = 0;
         for (Family f : Family.values()) {
             highest = Math.max(highest, f.order(in.geometry(), in.turning()) * shaftHz);
@@ -108,7 +112,7 @@ public record Noise(
         Series envelope = sound.envelope(band);
         boolean turns = angle != null && !angle.steady();
         if (turns) {
-            envelope = angle.resampled(envelope);
+            envelope = requireNonNull(angle).resampled(envelope);
         }
         Lines lines = Lines.of(envelope, (Family.HARMONICS + 0.5) * highest);
         Comb comb = new Comb(lines, shaftHz, in.geometry(), in.turning());

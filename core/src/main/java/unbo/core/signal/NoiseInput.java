@@ -1,5 +1,7 @@
 package unbo.core.signal;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.motion.BearingGeometry;
 import unbo.core.motion.Turning;
 
@@ -11,4 +13,9 @@ import unbo.core.motion.Turning;
  * @param treadBlocks blocks round the tyre, 0 when not known
  */
 public record NoiseInput(
-        BearingGeometry geometry, Turning turning, Speed speed, Band band, int gearTeeth, int treadBlocks) {}
+        BearingGeometry geometry,
+        Turning turning,
+        Speed speed,
+        @Nullable Band band,
+        int gearTeeth,
+        int treadBlocks) {}

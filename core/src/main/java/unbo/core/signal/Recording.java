@@ -1,5 +1,7 @@
 package unbo.core.signal;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A noise recording in the memory: samples of one channel, between −1 and 1, and of a second one where there was one.
  *
@@ -7,7 +9,7 @@ package unbo.core.signal;
  * @param second samples of the right channel; null for mono
  * @param cut true when the file was longer than {@value #LONGEST_S} s, or broke off before its end
  */
-public record Recording(double rateHz, float[] samples, float[] second, boolean cut) {
+public record Recording(double rateHz, float[] samples, float @Nullable [] second, boolean cut) {
 
     /** Seconds of a file that are read. */
     public static final int LONGEST_S = 60;

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * How far the shaft has turned at each moment of a recording, turns: at one speed, along a typed ramp, or by a tacho's
  * pulses.
@@ -34,7 +36,7 @@ final class ShaftAngle {
     }
 
     /** One pulse a turn: where the channel rises through half of its range. Null when there are too few to tell. */
-    static ShaftAngle tacho(float[] pulses, double rateHz) {
+    static @Nullable ShaftAngle tacho(float[] pulses, double rateHz) {
         float high = Float.NEGATIVE_INFINITY;
         float low = Float.POSITIVE_INFINITY;
         for (float p : pulses) {

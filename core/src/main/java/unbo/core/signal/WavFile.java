@@ -7,6 +7,8 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Reads a WAV file: PCM of 8, 16, 24 or 32 bits or float of 32 bits, mono or stereo, 8 to 96 kHz. Reads no further than
  * {@value Recording#LONGEST_S} s, so that memory is bounded however long the file says it is; sizes written in the file
@@ -16,7 +18,7 @@ import java.util.Arrays;
  * @param recording null when it cannot be used
  * @param refusal why not, as a sentence; empty when it can
  */
-public record WavFile(Recording recording, String refusal) {
+public record WavFile(@Nullable Recording recording, String refusal) {
 
     private static final int PCM = 1;
     private static final int FLOAT = 3;

@@ -1,5 +1,9 @@
 package unbo.core.stack;
 
+import static java.util.Objects.requireNonNull;
+
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.fit.Material;
 
 /**
@@ -8,7 +12,7 @@ import unbo.core.fit.Material;
  * @param lengthMm null where it is to be solved for
  * @param plusMinusMm how far off it may be, by how it was measured
  */
-public record Link(String name, Double lengthMm, double plusMinusMm, Material material) {
+public record Link(String name, @Nullable Double lengthMm, double plusMinusMm, Material material) {
 
     public boolean unknown() {
         return lengthMm == null;
@@ -16,6 +20,6 @@ public record Link(String name, Double lengthMm, double plusMinusMm, Material ma
 
     /** Its length at a temperature, mm; measured at 20 °C. */
     double atMm(double celsius) {
-        return lengthMm * (1 + material.perK() * (celsius - StackInput.MEASURED_C));
+        return requireNonNull(lengthMm) * (1 + material.perK() * (celsius - StackInput.MEASURED_C));
     }
 }

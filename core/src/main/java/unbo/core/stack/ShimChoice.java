@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * The shims that fill a gap: of all sets out of the stock whose sum lies in a band, the one with the fewest pieces,
  * then the one nearest the middle of the band. Exact, by dynamic programming over sums in steps of a micrometre (of ten
@@ -20,7 +22,7 @@ final class ShimChoice {
     private ShimChoice() {}
 
     /** Thicknesses, thickest first; empty when nothing is needed; null when no set fits. */
-    static List<Double> of(double leastMm, double mostMm, List<StackInput.Shim> stock) {
+    static @Nullable List<Double> of(double leastMm, double mostMm, List<StackInput.Shim> stock) {
         if (mostMm < 0) {
             return null;
         }

@@ -1,8 +1,12 @@
 package unbo.core.stack;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+
+import org.jspecify.annotations.Nullable;
 
 /**
  * A gap by arithmetic: outer chain less inner chain, float when positive, preload when negative; how far off it may be
@@ -22,9 +26,9 @@ public record Stack(
         double worstMm,
         double rssMm,
         double hotGapMm,
-        Double solvedMm,
-        List<Double> shimsMm,
-        Double buyMm,
+        @Nullable Double solvedMm,
+        @Nullable List<Double> shimsMm,
+        @Nullable Double buyMm,
         List<Question> questions) {
 
     private static final double INCH = 25.4;
@@ -95,7 +99,7 @@ public record Stack(
             double sign = chain == in.outer() ? 1 : -1;
             for (Link link : chain) {
                 for (double factor : new double[] {0.1, 10, 1 / INCH, INCH}) {
-                    double other = link.lengthMm() * factor;
+                    double other = requireNonNull(link.lengthMm()) * factor;
                     double then = gap + sign * (other - link.lengthMm());
                     if (Math.abs(then - in.wantedMm()) <= SOUND_MM && Math.abs(then - in.wantedMm()) < absurd / 2) {
                         questions.add(new Question(link.name(), link.lengthMm(), other));
@@ -114,12 +118,12 @@ public record Stack(
     }
 
     /** Gap with the chosen shims; null when none fits. */
-    public Double resultMm() {
+    public @Nullable Double resultMm() {
         return shimsMm == null ? null : gapMm - shimSumMm();
     }
 
     /** The same when hot; shims count as steel on the shaft's side. */
-    public Double hotResultMm() {
+    public @Nullable Double hotResultMm() {
         return shimsMm == null
                 ? null
                 : hotGapMm - shimSumMm() * (1 + 11.7e-6 * (input.workingC() - StackInput.MEASURED_C));
@@ -128,11 +132,13 @@ public record Stack(
     /** True when the worst case of every link still lies in the band. */
     public boolean worstInside() {
         return shimsMm != null
-                && resultMm() - worstMm >= input.minMm() - 1e-9
+                && requireNonNull(resultMm()) - worstMm >= input.minMm() - 1e-9
                 && resultMm() + worstMm <= input.maxMm() + 1e-9;
     }
 
     public boolean inside() {
-        return shimsMm != null && resultMm() >= input.minMm() - 1e-9 && resultMm() <= input.maxMm() + 1e-9;
+        return shimsMm != null
+                && requireNonNull(resultMm()) >= input.minMm() - 1e-9
+                && resultMm() <= input.maxMm() + 1e-9;
     }
 }

@@ -124,8 +124,8 @@ public final class StackLines {
     /** Links as lines that read as the same links again. */
     public static String lines(List<Link> links) {
         return links.stream()
-                .map(l -> l.name().replace(';', ',') + "; " + (l.unknown() ? UNKNOWN : plain(l.lengthMm())) + "; "
-                        + plain(l.plusMinusMm()) + "; " + l.material().code())
+                .map(l -> l.name().replace(';', ',') + "; " + (l.lengthMm() == null ? UNKNOWN : plain(l.lengthMm()))
+                        + "; " + plain(l.plusMinusMm()) + "; " + l.material().code())
                 .collect(Collectors.joining("\n"));
     }
 

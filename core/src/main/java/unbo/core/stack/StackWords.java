@@ -1,5 +1,7 @@
 package unbo.core.stack;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -46,7 +48,7 @@ public final class StackWords {
                     "wanted " + band(s)));
             figures.add(new Answer.Figure(
                     "at " + Show.number(s.input().workingC(), 0) + " °C",
-                    Show.fixed(s.hotResultMm(), 3),
+                    Show.fixed(requireNonNull(s.hotResultMm()), 3),
                     "mm",
                     change(s)));
         }
@@ -59,7 +61,7 @@ public final class StackWords {
     }
 
     private static String change(Stack s) {
-        double change = s.hotResultMm() - s.resultMm();
+        double change = requireNonNull(s.hotResultMm()) - requireNonNull(s.resultMm());
         return (change < 0 ? "closes " : "opens ") + Show.fixed(Math.abs(change), 3) + " mm when hot";
     }
 
@@ -108,19 +110,21 @@ public final class StackWords {
                     "stack-likely",
                     Level.WATCH,
                     "Inside " + band(s) + " on the mean; with every measurement off the worst way it comes to "
-                            + Show.fixed(s.resultMm() - s.worstMm(), 3) + " to "
+                            + Show.fixed(requireNonNull(s.resultMm()) - s.worstMm(), 3) + " to "
                             + Show.fixed(s.resultMm() + s.worstMm(), 3) + " mm (likely "
                             + Show.fixed(s.resultMm() - s.rssMm(), 3) + " to " + Show.fixed(s.resultMm() + s.rssMm(), 3)
                             + "). Measure finer, or check it assembled."));
         }
-        if (s.hotResultMm() != null && s.resultMm() < 0 != s.hotResultMm() < 0) {
+        if (s.hotResultMm() != null && requireNonNull(s.resultMm()) < 0 != s.hotResultMm() < 0) {
             findings.add(new Finding(
                     "hot-turns",
                     Level.WATCH,
                     s.resultMm() < 0
                             ? "Hot, the preload is gone: " + Show.fixed(s.hotResultMm(), 3) + " mm of float."
                             : "Hot, the float turns to preload: " + Show.fixed(s.hotResultMm(), 3) + " mm."));
-        } else if (s.hotResultMm() != null && s.resultMm() < 0 && s.hotResultMm() > s.resultMm() + 0.01) {
+        } else if (s.hotResultMm() != null
+                && requireNonNull(s.resultMm()) < 0
+                && s.hotResultMm() > s.resultMm() + 0.01) {
             findings.add(new Finding(
                     "hot-loses",
                     Level.WATCH,
@@ -161,7 +165,7 @@ public final class StackWords {
                     "",
                     "with shims",
                     "g − " + (s.shimsMm().isEmpty() ? "0" : pieces(s.shimsMm())),
-                    Show.fixed(s.resultMm(), 3) + " mm",
+                    Show.fixed(requireNonNull(s.resultMm()), 3) + " mm",
                     band(s)));
         }
         return new Worksheet(
@@ -177,7 +181,7 @@ public final class StackWords {
         return Worksheet.given(
                 sign,
                 l.name(),
-                Show.number(l.lengthMm(), 3) + " ±" + Show.number(l.plusMinusMm(), 3) + " mm, "
+                Show.number(requireNonNull(l.lengthMm()), 3) + " ±" + Show.number(l.plusMinusMm(), 3) + " mm, "
                         + l.material().label());
     }
 
@@ -230,7 +234,7 @@ public final class StackWords {
         shapes.add(new Shape.Label(Point.of(-8, y + 19), name, "end", 13, Role.MARK));
         boolean hatched = true;
         for (Link l : links) {
-            double w = l.lengthMm() * k;
+            double w = requireNonNull(l.lengthMm()) * k;
             shapes.add(Shape.area(
                     hatched ? role : Role.PART,
                     Known.MEASURED,
@@ -255,7 +259,7 @@ public final class StackWords {
     }
 
     private static Drawing scale(Stack s) {
-        double low = Math.min(s.input().minMm(), s.resultMm() - s.worstMm());
+        double low = Math.min(s.input().minMm(), requireNonNull(s.resultMm()) - s.worstMm());
         double high = Math.max(s.input().maxMm(), s.resultMm() + s.worstMm());
         double margin = Math.max(0.01, (high - low) * 0.15);
         return LimitScale.of(

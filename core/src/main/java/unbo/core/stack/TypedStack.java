@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
 import unbo.core.input.Reading;
@@ -23,7 +25,7 @@ public record TypedStack(
         Map<Integer, Reading<StackInput.Shim>> stock,
         Reading<StackInput> frame,
         List<Problem> problems,
-        StackInput input) {
+        @Nullable StackInput input) {
 
     public static TypedStack of(Map<String, String> texts, UnitSystem units) {
         Map<Integer, Reading<Link>> outer = links(texts, 'o', units);
@@ -44,7 +46,7 @@ public record TypedStack(
             List<Link> out = outer.values().stream().map(Reading::record).toList();
             List<Link> in = inner.values().stream().map(Reading::record).toList();
             problems.addAll(LinkFields.chains(out, in));
-            StackInput f = frame.record();
+            StackInput f = frame.get().orElseThrow();
             input = problems.isEmpty()
                     ? new StackInput(
                             out,

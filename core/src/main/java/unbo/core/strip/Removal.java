@@ -1,8 +1,12 @@
 package unbo.core.strip;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.fit.Fit;
 import unbo.core.fit.Material;
@@ -21,7 +25,12 @@ import unbo.core.strip.RemovalInput.Tight;
  * @param fit of the tight seat; null when it is not known
  * @param heatC housing temperature at which the seat lets go, °C at a bench of 20; null where heat is no way
  */
-public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused, Fit fit, Double heatC) {
+public record Removal(
+        RemovalInput input,
+        List<Way> ways,
+        List<Refused> refused,
+        @Nullable Fit fit,
+        @Nullable Double heatC) {
 
     static final double AMBIENT_C = 20;
     /** Sealed and greased bearings take no more. */
@@ -60,7 +69,7 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
     }
 
     /** The way to take; null when none is left. */
-    public Way best() {
+    public @Nullable Way best() {
         return ways.isEmpty() ? null : ways.get(0);
     }
 
@@ -74,8 +83,8 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
         return best() != null && cooked(best().code(), input, heatC);
     }
 
-    static boolean cooked(String way, RemovalInput in, Double heatC) {
-        return way.equals("heat-housing") && in.sealed() && heatC > SEALED_C;
+    static boolean cooked(String way, RemovalInput in, @Nullable Double heatC) {
+        return way.equals("heat-housing") && in.sealed() && requireNonNull(heatC) > SEALED_C;
     }
 
     private static boolean crosses(Method m, RemovalInput in) {
@@ -86,7 +95,7 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
     }
 
     /** Why a way is none here; null when it is one. */
-    private static String why(Method m, RemovalInput in, Double heat) {
+    private static @Nullable String why(Method m, RemovalInput in, @Nullable Double heat) {
         if (!m.tight().contains(in.tight().name().toLowerCase(java.util.Locale.ROOT))) {
             return "it does not move this ring";
         }
@@ -117,7 +126,7 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
         return whySpacer(m, in, heat);
     }
 
-    private static String whySpacer(Method m, RemovalInput in, Double heat) {
+    private static @Nullable String whySpacer(Method m, RemovalInput in, @Nullable Double heat) {
         if (m.spacer().equals("none") && in.spacer() != Spacer.NONE) {
             return "the spacer is in its way";
         }
@@ -146,7 +155,7 @@ public record Removal(RemovalInput input, List<Way> ways, List<Refused> refused,
     }
 
     /** Temperature at which a housing that opens faster than the ring inside it lets go, both equally warm. */
-    private static Double heat(RemovalInput in, Fit fit) {
+    private static @Nullable Double heat(RemovalInput in, @Nullable Fit fit) {
         double opens = in.housing().perK() - Material.STEEL.perK();
         if (in.tight() != Tight.OUTER || opens <= 0) {
             return null;

@@ -1,5 +1,7 @@
 package unbo.core.strip;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -75,10 +77,10 @@ final class RemovalDrawing {
         if (in.spacer() != Spacer.NONE) {
             box(Role.PART, -130, -WIDE / 2 - 1, LOW, LOW + 14);
         }
-        force(in, way, mid);
+        force(in, requireNonNull(way), mid);
         tight(in);
         shapes.add(Shape.line(Role.CENTRE, Point.of(-160, 0), Point.of(150, 0)));
-        String words = way.crosses()
+        String words = requireNonNull(way).crosses()
                 ? "force crosses the balls: scrap"
                 : way.code().equals("heat-housing") ? "the housing opens" : "force through the tight ring";
         shapes.add(

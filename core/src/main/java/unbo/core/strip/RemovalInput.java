@@ -2,6 +2,8 @@ package unbo.core.strip;
 
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.fit.FitInput;
 import unbo.core.fit.Material;
 
@@ -38,7 +40,7 @@ public record RemovalInput(
         boolean heatAllowed,
         Material housing,
         List<String> tools,
-        FitInput fit) {
+        @Nullable FitInput fit) {
 
     /** Which ring sits with interference. */
     public enum Tight {

@@ -1,5 +1,7 @@
 package unbo.core.strip;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -80,7 +82,8 @@ public final class RemovalWords {
                     "scrap-on-removal",
                     Level.SOON,
                     r.overheated()
-                            ? "A sealed bearing takes 80 °C; the housing lets go at " + Show.number(r.heatC(), 0)
+                            ? "A sealed bearing takes 80 °C; the housing lets go at "
+                                    + Show.number(requireNonNull(r.heatC()), 0)
                                     + " °C: seal and grease are cooked, it is scrap."
                             : "The ring is cut: the bearing is scrap."));
         } else {
@@ -249,7 +252,7 @@ public final class RemovalWords {
             lines.add(Worksheet.computed(
                     "δ",
                     "interference, mean and most",
-                    in.fit().seat() + " against the bearing's band",
+                    requireNonNull(in.fit()).seat() + " against the bearing's band",
                     Show.number(r.fit().interference().meanUm(), 1) + " and "
                             + Show.number(r.fit().interference().maxUm(), 1) + " µm"));
             lines.add(

@@ -4,6 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Values;
@@ -19,7 +21,14 @@ import unbo.core.measure.Show;
  * @param use dry, wet, immersed or off-road
  */
 public record VehicleInput(
-        String kind, String name, String mark, String owner, String counterUnit, Double yearly, String use, int axles) {
+        String kind,
+        String name,
+        String mark,
+        String owner,
+        String counterUnit,
+        @Nullable Double yearly,
+        String use,
+        int axles) {
 
     /** What is asked to add a vehicle or to put it right. */
     public static final FieldList<VehicleInput> LIST = FieldList.of(

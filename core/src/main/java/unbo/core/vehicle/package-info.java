@@ -1,2 +1,5 @@
 /** Vehicles, their places, and how they are used. */
+@NullMarked
 package unbo.core.vehicle;
+
+import org.jspecify.annotations.NullMarked;

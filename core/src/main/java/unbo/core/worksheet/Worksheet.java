@@ -2,6 +2,8 @@ package unbo.core.worksheet;
 
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * The derivation of a result, printed behind "why": every named value with its symbol, formula, unit, source and the
  * limit it was judged by. Made on demand from a result; computing makes none.
@@ -26,10 +28,15 @@ public record Worksheet(String title, List<Line> lines, List<String> sources) {
      * @param value with its unit
      * @param limit what it was judged by; empty when it was not
      */
-    public record Line(String symbol, String name, String formula, String value, String limit) {}
+    public record Line(
+            String symbol,
+            String name,
+            String formula,
+            @Nullable String value,
+            String limit) {}
 
     /** An input. */
-    public static Line given(String symbol, String name, String value) {
+    public static Line given(String symbol, String name, @Nullable String value) {
         return new Line(symbol, name, "", value, "");
     }
 
