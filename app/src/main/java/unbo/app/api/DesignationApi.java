@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 import unbo.app.catalogue.OwnCatalogue;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Part;
 import unbo.core.catalogue.CaliperFind;
-import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
-import unbo.core.designation.Part;
 import unbo.core.designation.TaperMatch;
 import unbo.core.identify.IdentifyQuestions;
 import unbo.core.identify.Interchange;
@@ -80,11 +80,11 @@ class DesignationApi {
             summary = "What a marking says: type, series, bore, seals, clearance, tolerance, and its sizes")
     @GetMapping("/decode")
     Decoding decode(@RequestParam String marking) {
-        Decoded d = Decoder.decode(checked("marking", marking), own.boundaries());
+        Bearing d = Decoder.decode(checked("marking", marking), own.boundaries());
         return new Decoding(
                 d.marking(),
                 d.recognised(),
-                d.kind(),
+                d.kind().code(),
                 d.boreMm(),
                 d.outsideMm(),
                 d.widthMm(),
@@ -113,7 +113,7 @@ class DesignationApi {
     private static FoundBearing found(CaliperFind.Found f, boolean exact) {
         return new FoundBearing(
                 f.bearing().designation(),
-                f.bearing().kind(),
+                f.bearing().kind().code(),
                 f.bearing().boreMm(),
                 f.bearing().outsideMm(),
                 f.bearing().widthMm(),
@@ -127,7 +127,10 @@ class DesignationApi {
         return new StandIns(
                 Interchange.of(Decoder.decode(checked("marking", marking), own.boundaries())).candidates().stream()
                         .map(c -> new StandIn(
-                                c.designation(), c.kind(), c.verdict().name().toLowerCase(Locale.ROOT), c.changes()))
+                                c.designation(),
+                                c.kind().code(),
+                                c.verdict().name().toLowerCase(Locale.ROOT),
+                                c.changes()))
                         .toList());
     }
 

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
+import unbo.core.bearing.BearingGeometry;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.life.ShaftFields;
@@ -22,7 +23,6 @@ import unbo.core.life.ShaftLife;
 import unbo.core.life.WheelFields;
 import unbo.core.life.WheelLife;
 import unbo.core.lubrication.Viscosity;
-import unbo.core.motion.BearingGeometry;
 import unbo.core.running.FrictionQuestion;
 import unbo.core.running.InsideQuestion;
 import unbo.core.running.SpeedQuestion;

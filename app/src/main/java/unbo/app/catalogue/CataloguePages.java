@@ -21,8 +21,7 @@ import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
-import unbo.core.catalogue.Kind;
-import unbo.core.catalogue.OwnBearing;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.catalogue.OwnBearings;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -46,7 +45,7 @@ class CataloguePages {
                     + (b.c0N() == null ? "–" : Show.number(b.c0N(), 0));
             return new Line(
                     b.boundary().designation(),
-                    Kind.words(b.boundary().kind()),
+                    b.boundary().kind().words(),
                     Show.number(b.boundary().boreMm(), 3) + " × "
                             + Show.number(b.boundary().outsideMm(), 3) + " × "
                             + Show.number(b.boundary().widthMm(), 3),

@@ -5,8 +5,9 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 
-import unbo.core.catalogue.Boundary;
-import unbo.core.catalogue.OwnBearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.catalogue.OwnBearings;
 
 /** A bearing of the workshop's own catalogue, as it stands in the database. */
@@ -37,7 +38,7 @@ class OwnBearingRow {
     OwnBearingRow(OwnBearing of) {
         numberKey = OwnBearings.key(of.boundary().designation());
         designation = of.boundary().designation();
-        kind = of.boundary().kind();
+        kind = of.boundary().kind().code();
         bore = of.boundary().boreMm();
         outside = of.boundary().outsideMm();
         width = of.boundary().widthMm();
@@ -49,6 +50,11 @@ class OwnBearingRow {
 
     OwnBearing bearing() {
         return new OwnBearing(
-                new Boundary(kind, designation, bore, outside, width, "own", ""), dynamicN, staticN, price, shelf);
+                new Boundary(
+                        BearingKind.of(kind).orElse(BearingKind.UNKNOWN), designation, bore, outside, width, "own", ""),
+                dynamicN,
+                staticN,
+                price,
+                shelf);
     }
 }

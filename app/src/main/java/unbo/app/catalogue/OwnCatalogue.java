@@ -5,8 +5,8 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-import unbo.core.catalogue.Boundary;
-import unbo.core.catalogue.OwnBearing;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.catalogue.OwnBearings;
 
 /** The workshop's own bearings; one of a number that is there already takes its place. */

@@ -26,8 +26,9 @@ import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Boundary;
-import unbo.core.catalogue.OwnBearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
@@ -153,9 +154,14 @@ public class DemoData implements ApplicationRunner {
                 "chain",
                 "Grinds when pedalled uphill, silent when coasting.",
                 "noise-coasting-neutral=stops drive-removed=stops");
-        own.keep(new OwnBearing(new Boundary("hub-cartridge", "HB 40-74", 40, 74, 42, "own", ""), null, null, 38.5, 1));
         own.keep(new OwnBearing(
-                new Boundary("deep-groove-ball", "HB 25-47-14", 25, 47, 14, "own", ""), 11_200.0, 5_900.0, 7.4, 4));
+                new Boundary(BearingKind.HUB_CARTRIDGE, "HB 40-74", 40, 74, 42, "own", ""), null, null, 38.5, 1));
+        own.keep(new OwnBearing(
+                new Boundary(BearingKind.DEEP_GROOVE_BALL, "HB 25-47-14", 25, 47, 14, "own", ""),
+                11_200.0,
+                5_900.0,
+                7.4,
+                4));
         Map.of(0.10, 6, 0.15, 4, 0.20, 4, 0.30, 3, 0.50, 2, 1.00, 2)
                 .forEach((mm, count) -> stock.put(mm, count, "first count", at(today.minusDays(90))));
         grease("tub by the slip", "CaS", "150", "220", "19.5", 1450, today);

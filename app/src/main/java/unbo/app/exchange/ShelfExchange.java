@@ -15,7 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.stock.GreaseShelf;
 import unbo.app.stock.StockService;
-import unbo.core.catalogue.OwnBearing;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.catalogue.OwnBearings;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;

@@ -26,10 +26,10 @@ import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockMultipartHttpServletRequestBuilder;
 
 import unbo.app.Served;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
 import unbo.core.simulation.Recorder;
 import unbo.core.simulation.WavWriter;
 

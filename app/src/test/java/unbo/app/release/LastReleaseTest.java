@@ -45,8 +45,8 @@ import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
-import unbo.core.catalogue.Boundary;
-import unbo.core.catalogue.OwnBearing;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
 

@@ -7,8 +7,8 @@ import java.util.Map;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Kind;
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
 import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -49,7 +49,7 @@ public record Arrangement(
     }
 
     /** One bearing. @param opens which way a taper or angular bearing takes thrust; of others not used */
-    public record End(Decoded bearing, Stop inner, boolean innerTight, Stop outer, boolean outerTight, String opens) {
+    public record End(Bearing bearing, Stop inner, boolean innerTight, Stop outer, boolean outerTight, String opens) {
 
         /** True when it keeps the shaft from going that way. */
         boolean holds(boolean right) {
@@ -59,8 +59,8 @@ public record Arrangement(
         }
 
         private boolean takes(boolean right) {
-            String thrust = Kind.of(bearing.kind()).map(Kind::thrust).orElse("both");
-            if (bearing.kind().equals("cylindrical-roller")) {
+            String thrust = bearing.kind().thrust();
+            if (bearing.kind() == BearingKind.CYLINDRICAL_ROLLER) {
                 String s = bearing.series();
                 thrust = s.startsWith("NUP") ? "both" : s.startsWith("NJ") || s.startsWith("NF") ? "one" : "none";
             }
@@ -68,9 +68,9 @@ public record Arrangement(
         }
 
         boolean oneWay() {
-            return bearing.kind().contains("taper")
-                    || bearing.kind().equals("angular-contact-ball")
-                    || bearing.kind().equals("magneto-ball");
+            return bearing.kind().taper()
+                    || bearing.kind() == BearingKind.ANGULAR_CONTACT_BALL
+                    || bearing.kind() == BearingKind.MAGNETO_BALL;
         }
     }
 
@@ -277,7 +277,7 @@ public record Arrangement(
                             + Show.fixed(Math.abs(growsMm), 3) + " mm when " + Show.number(input.warmerK(), 0)
                             + " K warmer)."));
             List<String> rollers = Interchange.of(input.right().bearing()).candidates().stream()
-                    .filter(c -> c.kind().equals("cylindrical-roller")
+                    .filter(c -> c.kind() == BearingKind.CYLINDRICAL_ROLLER
                             && c.designation().matches("NU?\\d+.*"))
                     .map(Interchange.Candidate::designation)
                     .toList();
@@ -307,7 +307,10 @@ public record Arrangement(
                             + " mm at the other end."));
         }
         for (End end : List.of(input.left(), input.right())) {
-            if (end.bearing().kind().equals("deep-groove-ball") && end.innerTight() && end.outerTight() && !twice) {
+            if (end.bearing().kind() == BearingKind.DEEP_GROOVE_BALL
+                    && end.innerTight()
+                    && end.outerTight()
+                    && !twice) {
                 sentences.add(
                         end.bearing().designation() + ": both rings tight takes its clearance: see Fit, C3 as a rule.");
             }
@@ -384,9 +387,8 @@ public record Arrangement(
     private static void end(List<Shape> shapes, End e, double x) {
         shapes.add(box(Role.SOLID_TWIN, x - 22, x + 22, 26, 46));
         shapes.add(box(Role.SOLID_TWIN, x - 22, x + 22, 72, 92));
-        boolean roller =
-                e.bearing().kind().contains("roller") || e.bearing().kind().contains("needle");
-        boolean taper = e.bearing().kind().contains("taper");
+        boolean roller = e.bearing().kind().roller();
+        boolean taper = e.bearing().kind().taper();
         double large = e.opens().equals("right") ? -14 : 14;
         shapes.add(
                 taper

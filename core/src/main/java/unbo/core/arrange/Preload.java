@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.bearing.BearingKind;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
 import unbo.core.finding.Finding;
@@ -171,7 +172,7 @@ public record Preload(
         double y = 0.4 / Math.tan(Math.toRadians(in.contactDeg()));
         return 2
                 * Friction.of(
-                                "tapered-roller",
+                                BearingKind.TAPERED_ROLLER,
                                 true,
                                 in.pitchMm(),
                                 in.pitchMm(),

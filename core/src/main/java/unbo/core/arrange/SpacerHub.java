@@ -10,9 +10,13 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Clearances;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Clearances;
+import unbo.core.bearing.Inside;
+import unbo.core.bearing.Ratings;
 import unbo.core.designation.ClassBands;
-import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
@@ -23,11 +27,8 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.life.DeepGroove;
-import unbo.core.life.Ratings;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Inside;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -100,8 +101,8 @@ public record SpacerHub(
             in -> of(in).answer());
 
     private static List<Problem> rules(Values v) {
-        Decoded d = Decoder.decode(v.text("designation"));
-        if (!d.kind().equals("deep-groove-ball") || d.inside().isEmpty()) {
+        Bearing d = Decoder.decode(v.text("designation"));
+        if (d.kind() != BearingKind.DEEP_GROOVE_BALL || d.inside().isEmpty()) {
             return List.of(Problem.impossible(
                     "designation",
                     "“" + v.text("designation")
@@ -124,7 +125,7 @@ public record SpacerHub(
     }
 
     private static Input make(Values v) {
-        Decoded d = Decoder.decode(v.text("designation"));
+        Bearing d = Decoder.decode(v.text("designation"));
         Inside inside = d.inside().orElseThrow();
         String clearance = v.defaulted("clearanceClass") && d.suffixes().clearance() != null
                 ? d.suffixes().clearance()

@@ -7,6 +7,9 @@ import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+
 /**
  * Which bearings have the sizes that were measured. Two or three of bore, outside and width in mm, with what they were
  * measured with; the best first, near misses apart. A bearing's own tolerance is allowed for: some hundredths on the
@@ -28,7 +31,7 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
                     Catalogue.numbers().stream(),
                     Catalogue.tapers().stream()
                             .map(s -> new Boundary(
-                                    "tapered-roller",
+                                    BearingKind.TAPERED_ROLLER,
                                     s.cone() + "/" + s.cup(),
                                     s.boreMm(),
                                     s.outsideMm(),

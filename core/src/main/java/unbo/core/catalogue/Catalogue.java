@@ -13,6 +13,9 @@ import java.util.stream.Collectors;
 
 import org.apache.commons.csv.CSVRecord;
 
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.TaperSet;
 import unbo.core.measure.Table;
 
 /** The dimension tables that ship with the product, checked when first read. */
@@ -86,14 +89,14 @@ public final class Catalogue {
         Map<String, Boundary> rows = new LinkedHashMap<>();
         for (CSVRecord row : Table.read(Catalogue.class, "metric-boundary-dimensions.csv")) {
             Boundary b = new Boundary(
-                    row.get("kind"),
+                    BearingKind.of(row.get("kind")).orElseThrow(),
                     row.get("designation"),
                     size(row, "bore_mm"),
                     size(row, "outside_mm"),
                     size(row, "width_mm"),
                     row.get("series"),
                     row.get("note"));
-            if (b.outsideMm() <= b.boreMm() && !b.kind().startsWith("drawn-cup")) {
+            if (b.outsideMm() <= b.boreMm() && b.kind() != BearingKind.DRAWN_CUP_NEEDLE_ROLLER) {
                 throw new IllegalStateException(b.designation() + " is not larger outside than inside");
             }
             rows.putIfAbsent(b.designation(), b);

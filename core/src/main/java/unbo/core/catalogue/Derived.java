@@ -5,6 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+
 /**
  * Numbers that the tables lack and the numbering gives: NF has the sizes of N; four-point QJ2 and QJ3 those of 62 and
  * 63; double-row deep groove 42 and 43 those of 622 and 623; spherical roller 222, 223 and 213 those of 622, 623 and
@@ -13,20 +16,20 @@ import java.util.Map;
  */
 final class Derived {
 
-    private record Rule(String from, String to, String kind) {}
+    private record Rule(String from, String to, BearingKind kind) {}
 
     private static final List<Rule> RULES = List.of(
-            new Rule("N2", "NF2", "cylindrical-roller"),
-            new Rule("N3", "NF3", "cylindrical-roller"),
-            new Rule("62", "QJ2", "four-point-ball"),
-            new Rule("63", "QJ3", "four-point-ball"),
-            new Rule("622", "42", "double-row-deep-groove-ball"),
-            new Rule("623", "43", "double-row-deep-groove-ball"),
-            new Rule("622", "222", "spherical-roller"),
-            new Rule("623", "223", "spherical-roller"),
-            new Rule("63", "213", "spherical-roller"),
-            new Rule("511", "811", "thrust-cylindrical-roller"),
-            new Rule("512", "812", "thrust-cylindrical-roller"));
+            new Rule("N2", "NF2", BearingKind.CYLINDRICAL_ROLLER),
+            new Rule("N3", "NF3", BearingKind.CYLINDRICAL_ROLLER),
+            new Rule("62", "QJ2", BearingKind.FOUR_POINT_BALL),
+            new Rule("63", "QJ3", BearingKind.FOUR_POINT_BALL),
+            new Rule("622", "42", BearingKind.DOUBLE_ROW_DEEP_GROOVE_BALL),
+            new Rule("623", "43", BearingKind.DOUBLE_ROW_DEEP_GROOVE_BALL),
+            new Rule("622", "222", BearingKind.SPHERICAL_ROLLER),
+            new Rule("623", "223", BearingKind.SPHERICAL_ROLLER),
+            new Rule("63", "213", BearingKind.SPHERICAL_ROLLER),
+            new Rule("511", "811", BearingKind.THRUST_CYLINDRICAL_ROLLER),
+            new Rule("512", "812", BearingKind.THRUST_CYLINDRICAL_ROLLER));
 
     private Derived() {}
 

@@ -17,6 +17,9 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
@@ -41,7 +44,7 @@ public final class OwnBearings {
     public static final FieldList<OwnBearing> LIST = FieldList.of(
             List.of(
                     Field.text("designation", "Number", 30).must().hint("as stamped"),
-                    Field.choice("kind", "Kind", Kind.choices()).must(),
+                    Field.choice("kind", "Kind", KindChoices.all()).must(),
                     Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 0.5, 1000)
                             .usually(3, 200)
                             .must(),
@@ -78,7 +81,7 @@ public final class OwnBearings {
     private static OwnBearing make(Values v) {
         return new OwnBearing(
                 new Boundary(
-                        v.text("kind"),
+                        BearingKind.of(v.text("kind")).orElseThrow(),
                         v.text("designation").strip().toUpperCase(Locale.ROOT),
                         v.number("bore"),
                         v.number("outside"),
@@ -178,7 +181,7 @@ public final class OwnBearings {
                 String number = b.boundary().designation();
                 printer.printRecord(
                         "=+-@".indexOf(number.charAt(0)) < 0 ? number : "'" + number,
-                        b.boundary().kind(),
+                        b.boundary().kind().code(),
                         plain(b.boundary().boreMm()),
                         plain(b.boundary().outsideMm()),
                         plain(b.boundary().widthMm()),

@@ -6,7 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 
 import unbo.core.answer.Question;
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
 import unbo.core.designation.Decoder;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -89,7 +90,7 @@ public final class RaceMapFields {
 
     /** Makes the input of values that passed {@link #rules}. */
     public static RaceMapInput make(Values v) {
-        Decoded d = v.text("designation").isBlank()
+        Bearing d = v.text("designation").isBlank()
                 ? null
                 : Decoder.decode(v.text("designation").split("/")[0]);
         RaceMapInput.Kind kind = !v.text("kind").isEmpty()
@@ -114,11 +115,12 @@ public final class RaceMapFields {
                 !v.has("elements") && elements != null);
     }
 
-    private static RaceMapInput.Kind kind(String code) {
-        return code.contains("taper")
-                ? RaceMapInput.Kind.TAPERED
-                : code.contains("needle")
-                        ? RaceMapInput.Kind.NEEDLE
-                        : code.contains("roller") ? RaceMapInput.Kind.CYLINDRICAL : RaceMapInput.Kind.BALL;
+    private static RaceMapInput.Kind kind(BearingKind kind) {
+        return switch (kind.element()) {
+            case TAPER -> RaceMapInput.Kind.TAPERED;
+            case NEEDLE -> RaceMapInput.Kind.NEEDLE;
+            case CYLINDER, BARREL -> RaceMapInput.Kind.CYLINDRICAL;
+            case BALL, UNKNOWN -> RaceMapInput.Kind.BALL;
+        };
     }
 }

@@ -8,10 +8,13 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.Clearances;
+import unbo.core.bearing.Part;
+import unbo.core.bearing.TaperAngles;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.Clearances;
-import unbo.core.catalogue.TaperAngles;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -33,7 +36,7 @@ public final class BearingDrawing {
     private static final double STAMP = 26;
     private static final double SMALL = 11;
 
-    private final Decoded decoded;
+    private final Bearing decoded;
     private final List<Shape> shapes = new ArrayList<>();
     private final double bore;
     private final double outside;
@@ -44,7 +47,7 @@ public final class BearingDrawing {
 
     private final double pitch;
 
-    private BearingDrawing(Decoded decoded) {
+    private BearingDrawing(Bearing decoded) {
         this.decoded = decoded;
         this.bore = requireNonNull(decoded.boreMm()) / 2;
         this.outside = requireNonNull(decoded.outsideMm()) / 2;
@@ -57,7 +60,7 @@ public final class BearingDrawing {
     }
 
     /** Null where a size is not known. */
-    public static @Nullable Drawing of(Decoded decoded) {
+    public static @Nullable Drawing of(Bearing decoded) {
         if (decoded.boreMm() == null
                 || decoded.outsideMm() == null
                 || decoded.widthMm() == null
@@ -68,13 +71,7 @@ public final class BearingDrawing {
     }
 
     private boolean twoRows() {
-        return List.of(
-                        "double-row-angular-contact-ball",
-                        "double-row-deep-groove-ball",
-                        "self-aligning-ball",
-                        "spherical-roller",
-                        "hub-cartridge")
-                .contains(decoded.kind());
+        return decoded.kind().rows() == 2;
     }
 
     private Drawing drawing() {
@@ -117,18 +114,16 @@ public final class BearingDrawing {
 
     private void rings() {
         switch (decoded.kind()) {
-            case "cylindrical-roller" -> cylindrical();
-            case "drawn-cup-needle-roller" -> drawnCup();
-            case "machined-needle-roller" -> machinedNeedle();
-            case "needle-cage", "thrust-needle-roller" -> cageOfNeedles();
-            case "tapered-roller", "inch-tapered-cone", "inch-tapered-cup" -> taper();
-            case "thrust-ball", "thrust-cylindrical-roller" ->
-                thrust(decoded.kind().equals("thrust-ball"));
-            case "self-aligning-ball" -> aligning(true);
-            case "spherical-roller" -> aligning(false);
-            case "double-row-angular-contact-ball", "double-row-deep-groove-ball", "hub-cartridge" -> doubleRow();
-            case "unknown" ->
-                area(Role.PART, -width / 2, bore, width / 2, bore, width / 2, outside, -width / 2, outside);
+            case CYLINDRICAL_ROLLER -> cylindrical();
+            case DRAWN_CUP_NEEDLE_ROLLER -> drawnCup();
+            case MACHINED_NEEDLE_ROLLER -> machinedNeedle();
+            case NEEDLE_CAGE, THRUST_NEEDLE_ROLLER -> cageOfNeedles();
+            case TAPERED_ROLLER, INCH_TAPERED_CONE, INCH_TAPERED_CUP -> taper();
+            case THRUST_BALL, THRUST_CYLINDRICAL_ROLLER -> thrust(decoded.kind() == BearingKind.THRUST_BALL);
+            case SELF_ALIGNING_BALL -> aligning(true);
+            case SPHERICAL_ROLLER -> aligning(false);
+            case DOUBLE_ROW_ANGULAR_CONTACT_BALL, DOUBLE_ROW_DEEP_GROOVE_BALL, HUB_CARTRIDGE -> doubleRow();
+            case UNKNOWN -> area(Role.PART, -width / 2, bore, width / 2, bore, width / 2, outside, -width / 2, outside);
             default -> singleRow();
         }
     }
@@ -159,13 +154,13 @@ public final class BearingDrawing {
     }
 
     private void singleRow() {
-        boolean angular = decoded.kind().equals("angular-contact-ball")
-                || decoded.kind().equals("headset-angular-contact")
-                || decoded.kind().equals("magneto-ball");
+        boolean angular = decoded.kind() == BearingKind.ANGULAR_CONTACT_BALL
+                || decoded.kind() == BearingKind.HEADSET_ANGULAR_CONTACT
+                || decoded.kind() == BearingKind.MAGNETO_BALL;
         grooved(true, List.of(0.0), element, 0.3, 0.3, Role.SOLID);
         grooved(false, List.of(0.0), element, 0.3, angular ? 0.485 : 0.3, Role.SOLID_TWIN);
         ball(0, pitch, element);
-        if (decoded.kind().equals("four-point-ball")) {
+        if (decoded.kind() == BearingKind.FOUR_POINT_BALL) {
             shapes.add(Shape.line(Role.MARK, at(0, bore), at(0, pitch - element * 0.52)));
             contact(0, pitch, 35);
             contact(0, pitch, -35);
@@ -191,7 +186,7 @@ public final class BearingDrawing {
         grooved(true, rows, element, 0.3, 0.3, Role.SOLID);
         grooved(false, rows, element, 0.3, 0.3, Role.SOLID_TWIN);
         rows.forEach(x -> ball(x, pitch, element));
-        if (!decoded.kind().equals("double-row-deep-groove-ball")) {
+        if (decoded.kind() != BearingKind.DOUBLE_ROW_DEEP_GROOVE_BALL) {
             contact(rows.get(0), pitch, -28);
             contact(rows.get(1), pitch, 28);
         }
@@ -380,7 +375,7 @@ public final class BearingDrawing {
     }
 
     private void cageOfNeedles() {
-        boolean thrust = decoded.kind().startsWith("thrust");
+        boolean thrust = decoded.kind().axial();
         double edge = thrust ? (outside - bore) * 0.12 : 0;
         double end = thrust ? 0 : width * 0.1;
         area(
@@ -479,9 +474,7 @@ public final class BearingDrawing {
 
     private void seals() {
         String sealing = decoded.suffixes().sealing();
-        if (sealing.equals("open")
-                || decoded.kind().contains("roller")
-                || decoded.kind().startsWith("thrust")) {
+        if (sealing.equals("open") || decoded.kind().roller() || decoded.kind().axial()) {
             return;
         }
         boolean both = sealing.startsWith("two");

@@ -7,14 +7,15 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.catalogue.Clearances;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Clearances;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
 import unbo.core.measure.Show;
-import unbo.core.motion.BearingGeometry;
 
 /**
  * The clearance classes of one bore side by side on one scale, the marked one filled; beside each the axial rock that a
@@ -39,7 +40,7 @@ public final class ClassBands {
     }
 
     /** Null where no classes are listed for the kind or bore. */
-    static @Nullable Drawing of(Decoded d) {
+    static @Nullable Drawing of(Bearing d) {
         List<Clearances.Band> bands = d.boreMm() == null ? List.of() : Clearances.of(d.kind(), d.boreMm());
         if (bands.isEmpty()) {
             return null;
@@ -48,7 +49,7 @@ public final class ClassBands {
         double to = 10
                 * Math.ceil(
                         bands.stream().mapToDouble(Clearances.Band::maxUm).max().orElseThrow() / 10);
-        boolean ball = d.kind().contains("ball") && d.outsideMm() != null;
+        boolean ball = d.kind().ball() && d.outsideMm() != null;
         double dw = ball
                 ? BearingGeometry.estimated(requireNonNull(d.boreMm()), requireNonNull(d.outsideMm()))
                         .elementMm()

@@ -18,9 +18,12 @@ import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.Part;
+import unbo.core.bearing.Suffixes;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.Kind;
 import unbo.core.catalogue.OwnBearings;
 import unbo.core.measure.Show;
 
@@ -63,21 +66,21 @@ public final class Decoder {
             .max()
             .orElseThrow();
     private static final Map<String, Double> SAME_BORE = sameBore();
-    private static final Map<String, String> SERIES_KINDS = seriesKinds();
+    private static final Map<String, BearingKind> SERIES_KINDS = seriesKinds();
     /** Of listed numbers only, so they stay as small as the tables. */
-    private static final Map<String, Decoded> TAPERS = new ConcurrentHashMap<>();
+    private static final Map<String, Bearing> TAPERS = new ConcurrentHashMap<>();
 
     private static final Map<String, List<Part>> GROUPS = new ConcurrentHashMap<>();
 
     private Decoder() {}
 
     /** Several markings at once, parted by lines, commas, semicolons or tabs. */
-    public static List<Decoded> several(String text) {
+    public static List<Bearing> several(String text) {
         return several(text, List.of());
     }
 
     /** The same with the workshop's own bearings. */
-    public static List<Decoded> several(String text, List<Boundary> own) {
+    public static List<Bearing> several(String text, List<Boundary> own) {
         return Arrays.stream(text.split("[\\r\\n;\\t]+|,(?!\\d)", MOST_MARKINGS + 1))
                 .map(String::strip)
                 .filter(m -> !m.isEmpty())
@@ -87,7 +90,7 @@ public final class Decoder {
     }
 
     /** Decodes one marking; never fails, an unknown one is returned as such with its text kept. */
-    public static Decoded decode(String stamped) {
+    public static Bearing decode(String stamped) {
         if (stamped.length() > LONGEST) {
             String kept = stamped.substring(0, LONGEST).strip();
             return unknown(
@@ -97,13 +100,13 @@ public final class Decoder {
                             + " characters.");
         }
         String text = tidy(stamped);
-        Decoded decoded = read(text);
+        Bearing decoded = read(text);
         if (decoded.recognised() || !decoded.completions().isEmpty()) {
             return decoded;
         }
         for (int from = 1; from >= 0; from--) {
             String other = alike(text, from);
-            Decoded again = other.equals(text) ? decoded : read(other);
+            Bearing again = other.equals(text) ? decoded : read(other);
             if (again.recognised()) {
                 return again.noting(List.of("Read as " + other
                         + ": a letter was taken for the figure it looks like. Look at the ring again."));
@@ -113,50 +116,40 @@ public final class Decoder {
     }
 
     /** The same, where a taper set may be written CONE/CUP: then with the set's outside and assembled width. */
-    public static Decoded decodeSet(String stamped) {
+    public static Bearing decodeSet(String stamped) {
         String[] pair = stamped.split("/", 2);
-        Decoded cone = pair.length == 2 ? decode(pair[0]) : null;
+        Bearing cone = pair.length == 2 ? decode(pair[0]) : null;
         return cone == null
                 ? decode(stamped)
                 : Catalogue.taper(cone.marking(), decode(pair[1]).marking())
-                        .map(set -> new Decoded(
-                                cone.marking() + "/" + set.cup(),
-                                true,
-                                "tapered-roller",
-                                set.boreMm(),
-                                set.outsideMm(),
-                                set.widthMm(),
-                                true,
-                                cone.halfAngleDeg(),
-                                cone.series(),
-                                cone.parts(),
-                                cone.warnings(),
-                                List.of()))
+                        .map(set -> Bearing.marked(cone.marking() + "/" + set.cup())
+                                .kind(BearingKind.TAPERED_ROLLER)
+                                .sizes(set.boreMm(), set.outsideMm(), set.widthMm())
+                                .listed()
+                                .halfAngle(cone.halfAngleDeg())
+                                .series(cone.series())
+                                .parts(cone.parts())
+                                .warnings(cone.warnings())
+                                .made())
                         .orElseGet(() -> decode(stamped));
     }
 
     /** The same with the workshop's own bearings, which count before the tables. */
-    public static Decoded decode(String stamped, List<Boundary> own) {
+    public static Bearing decode(String stamped, List<Boundary> own) {
         String key = OwnBearings.key(stamped);
         return own.stream()
                 .filter(b -> OwnBearings.key(b.designation()).equals(key))
                 .findFirst()
-                .map(b -> new Decoded(
-                        stamped.strip(),
-                        true,
-                        b.kind(),
-                        b.boreMm(),
-                        b.outsideMm(),
-                        b.widthMm(),
-                        true,
-                        null,
-                        b.series(),
-                        List.of(new Part(
-                                b.designation(), "number", Kind.words(b.kind()) + ", of the workshop's own catalogue")),
-                        List.of("Of the workshop's own catalogue."),
-                        List.of(),
-                        b.designation(),
-                        Suffixes.NONE))
+                .map(b -> Bearing.marked(stamped.strip())
+                        .kind(b.kind())
+                        .sizes(b.boreMm(), b.outsideMm(), b.widthMm())
+                        .listed()
+                        .series(b.series())
+                        .parts(List.of(new Part(
+                                b.designation(), "number", b.kind().words() + ", of the workshop's own catalogue")))
+                        .warnings(List.of("Of the workshop's own catalogue."))
+                        .designation(b.designation())
+                        .made())
                 .orElseGet(() -> decode(stamped));
     }
 
@@ -180,7 +173,7 @@ public final class Decoder {
         return true;
     }
 
-    private static Decoded read(String text) {
+    private static Bearing read(String text) {
         if (text.isEmpty()) {
             return unknown("", "", "Nothing is stamped there: type what stands on the ring.");
         }
@@ -197,11 +190,11 @@ public final class Decoder {
         if (!Catalogue.withCone(whole).isEmpty() || !Catalogue.withCup(whole).isEmpty()) {
             return taper(whole);
         }
-        Decoded pair = pair(text);
+        Bearing pair = pair(text);
         if (pair != null) {
             return pair;
         }
-        Decoded number = number(text, "");
+        Bearing number = number(text, "");
         if (number != null) {
             return number;
         }
@@ -209,12 +202,12 @@ public final class Decoder {
     }
 
     /** A listed taper without anything behind it: decoded once. */
-    private static Decoded taper(String number) {
+    private static Bearing taper(String number) {
         return TAPERS.computeIfAbsent(number, TaperDecoder::decode);
     }
 
     /** Numbers that carry their own sizes, and inch tapers that no table lists. */
-    private static Decoded byItself(String text, String whole) {
+    private static Bearing byItself(String text, String whole) {
         if (whole.startsWith("DAC")) {
             Matcher cartridge = CARTRIDGE.matcher(whole);
             if (cartridge.matches()) {
@@ -225,17 +218,17 @@ public final class Decoder {
         if (needle.matches()) {
             return needle(whole, needle);
         }
-        Decoded taper = TaperDecoder.decode(whole);
+        Bearing taper = TaperDecoder.decode(whole);
         if (taper.recognised()) {
             return taper;
         }
-        Decoded scheme = scheme(text, whole);
+        Bearing scheme = scheme(text, whole);
         if (scheme != null) {
             return scheme;
         }
         Matcher prefix = PREFIX.matcher(text);
         if (prefix.matches()) {
-            Decoded rest = number(prefix.group(2).strip(), prefix.group(1));
+            Bearing rest = number(prefix.group(2).strip(), prefix.group(1));
             if (rest != null) {
                 return rest;
             }
@@ -244,13 +237,13 @@ public final class Decoder {
     }
 
     /** A number that no table lists but whose series is known: its bore is told, its outside is not. */
-    private static @Nullable Decoded scheme(String text, String whole) {
+    private static @Nullable Bearing scheme(String text, String whole) {
         Matcher number = SCHEME.matcher(whole);
         if (!number.matches() || !SERIES_KINDS.containsKey(number.group(1))) {
             return null;
         }
         int code = Integer.parseInt(number.group(2));
-        String kind = SERIES_KINDS.get(number.group(1));
+        BearingKind kind = SERIES_KINDS.getOrDefault(number.group(1), BearingKind.UNKNOWN);
         double bore = code >= 4 ? code * 5 : new int[] {10, 12, 15, 17}[code];
         List<Part> parts = new ArrayList<>();
         parts.addAll(groups(
@@ -263,25 +256,19 @@ public final class Decoder {
         List<String> warnings = new ArrayList<>();
         Traps.of(number.group(1) + number.group(2)).ifPresent(warnings::add);
         warnings.add("Not in the table: the figures tell the bore, the series no outside diameter. Measure it.");
-        return new Decoded(
-                text,
-                true,
-                kind,
-                bore,
-                null,
-                null,
-                false,
-                null,
-                number.group(1),
-                parts,
-                warnings,
-                List.of(),
-                number.group(1) + number.group(2),
-                suffixes);
+        return Bearing.marked(text)
+                .kind(kind)
+                .sizes(bore, null, null)
+                .series(number.group(1))
+                .parts(parts)
+                .warnings(warnings)
+                .designation(number.group(1) + number.group(2))
+                .suffixes(suffixes)
+                .made();
     }
 
-    private static Map<String, String> seriesKinds() {
-        Map<String, String> kinds = new HashMap<>();
+    private static Map<String, BearingKind> seriesKinds() {
+        Map<String, BearingKind> kinds = new HashMap<>();
         Catalogue.numbers().stream()
                 .filter(b -> NumberSeries.of(b.series()).isPresent())
                 .forEach(b -> kinds.putIfAbsent(b.series(), b.kind()));
@@ -308,29 +295,22 @@ public final class Decoder {
         return out.substring(from, to);
     }
 
-    private static Decoded unknown(String marking, String text, String sentence) {
-        return new Decoded(
-                marking,
-                false,
-                "unknown",
-                null,
-                null,
-                null,
-                false,
-                null,
-                "",
-                text.isEmpty()
-                        ? List.of()
-                        : List.of(new Part(
-                                text,
-                                "unknown",
-                                "not in the tables and of no numbering known here; kept as it stands")),
-                List.of(sentence),
-                List.of());
+    private static Bearing unknown(String marking, String text, String sentence) {
+        return Bearing.marked(marking)
+                .unread()
+                .parts(
+                        text.isEmpty()
+                                ? List.of()
+                                : List.of(new Part(
+                                        text,
+                                        "unknown",
+                                        "not in the tables and of no numbering known here; kept as it stands")))
+                .warnings(List.of(sentence))
+                .made();
     }
 
     /** A cone and a cup written as one: 15123/15245. */
-    private static @Nullable Decoded pair(String text) {
+    private static @Nullable Bearing pair(String text) {
         int slash = text.indexOf('/');
         if (slash < 2) {
             return null;
@@ -341,47 +321,38 @@ public final class Decoder {
             return null;
         }
         TaperMatch match = TaperMatch.of(cone, cup);
-        Decoded of = TaperDecoder.decode(cone);
+        Bearing of = TaperDecoder.decode(cone);
         return Catalogue.taper(cone, cup)
-                .map(set -> new Decoded(
-                        cone + "/" + cup,
-                        true,
-                        "tapered-roller",
-                        set.boreMm(),
-                        set.outsideMm(),
-                        set.widthMm(),
-                        true,
-                        of.halfAngleDeg(),
-                        of.series(),
-                        List.of(
+                .map(set -> Bearing.marked(cone + "/" + cup)
+                        .kind(BearingKind.TAPERED_ROLLER)
+                        .sizes(set.boreMm(), set.outsideMm(), set.widthMm())
+                        .listed()
+                        .halfAngle(of.halfAngleDeg())
+                        .series(of.series())
+                        .parts(List.of(
                                 new Part(cone, "cone", "cone, bore " + mm(set.boreMm())),
                                 new Part(
                                         cup,
                                         "cup",
                                         "cup, outside " + mm(set.outsideMm()) + ", assembled width "
-                                                + mm(set.widthMm()))),
-                        List.of(
+                                                + mm(set.widthMm()))))
+                        .warnings(List.of(
                                 match.reason(),
                                 "Inch tapers have plus tolerances: the same shaft is looser in them. Measure "
-                                        + "before ordering."),
-                        List.of()))
-                .orElseGet(() -> new Decoded(
-                        cone + "/" + cup,
-                        true,
-                        "tapered-roller",
-                        of.boreMm(),
-                        null,
-                        null,
-                        false,
-                        of.halfAngleDeg(),
-                        of.series(),
-                        List.of(new Part(cone, "cone", "cone"), new Part(cup, "cup", "cup")),
-                        List.of(match.reason()),
-                        List.of()));
+                                        + "before ordering."))
+                        .made())
+                .orElseGet(() -> Bearing.marked(cone + "/" + cup)
+                        .kind(BearingKind.TAPERED_ROLLER)
+                        .sizes(of.boreMm(), null, null)
+                        .halfAngle(of.halfAngleDeg())
+                        .series(of.series())
+                        .parts(List.of(new Part(cone, "cone", "cone"), new Part(cup, "cup", "cup")))
+                        .warnings(List.of(match.reason()))
+                        .made());
     }
 
     /** A listed or derived number with what stands behind it; null when there is none. */
-    private static @Nullable Decoded number(String text, String prefix) {
+    private static @Nullable Bearing number(String text, String prefix) {
         String joined = strip(text);
         for (int length = Math.min(LONGEST_NUMBER, joined.length()); length >= 2; length--) {
             String number = alias(joined.substring(0, length));
@@ -389,7 +360,7 @@ public final class Decoder {
             if (row.isEmpty()) {
                 continue;
             }
-            String kind = row.get().kind();
+            BearingKind kind = row.get().kind();
             List<String> chunks = chunks(text, length);
             boolean ends = ends(text, length);
             String next = chunks.isEmpty() ? "" : chunks.get(0);
@@ -399,7 +370,7 @@ public final class Decoder {
             if (!ends && figure && !Suffixes.known(next, kind)) {
                 continue;
             }
-            if (kind.equals("tapered-roller")) {
+            if (kind == BearingKind.TAPERED_ROLLER) {
                 return chunks.isEmpty() ? taper(joined) : TaperDecoder.decode(joined);
             }
             return listed(text, prefix, joined.substring(0, length), row.get(), Suffixes.read(chunks, kind));
@@ -445,7 +416,7 @@ public final class Decoder {
         return chunks;
     }
 
-    private static Decoded listed(String text, String prefix, String number, Boundary row, Suffixes suffixes) {
+    private static Bearing listed(String text, String prefix, String number, Boundary row, Suffixes suffixes) {
         List<Part> parts = new ArrayList<>(6);
         if (!prefix.isEmpty()) {
             parts.add(new Part(prefix, "prefix", Objects.requireNonNull(PREFIXES.get(prefix))));
@@ -463,21 +434,16 @@ public final class Decoder {
             printed.append(slash ? "/" : Character.isDigit(first) || part.role().equals("unknown") ? "-" : "")
                     .append(part.text());
         }
-        return new Decoded(
-                text,
-                true,
-                row.kind(),
-                row.boreMm(),
-                row.outsideMm(),
-                width,
-                true,
-                null,
-                row.series(),
-                parts,
-                warnings,
-                List.of(),
-                printed.toString(),
-                suffixes);
+        return Bearing.marked(text)
+                .kind(row.kind())
+                .sizes(row.boreMm(), row.outsideMm(), width)
+                .listed()
+                .series(row.series())
+                .parts(parts)
+                .warnings(warnings)
+                .designation(printed.toString())
+                .suffixes(suffixes)
+                .made();
     }
 
     /** The groups of a number without what stands behind it. */
@@ -492,11 +458,11 @@ public final class Decoder {
                 figures++;
             }
             if (figures > 0 && figures < number.length() && number.startsWith(letters)) {
-                parts.add(new Part(letters, "type", Kind.words(row.kind())));
+                parts.add(new Part(letters, "type", row.kind().words()));
                 parts.add(new Part(
                         number.substring(letters.length()), "number", "bore " + mm(row.boreMm()) + ", as listed"));
             } else {
-                parts.add(new Part(number, "number", Kind.words(row.kind()) + ", as listed"));
+                parts.add(new Part(number, "number", row.kind().words() + ", as listed"));
             }
             return List.copyOf(parts);
         }
@@ -506,7 +472,7 @@ public final class Decoder {
             type++;
         }
         int split = Math.max(1, type);
-        parts.add(new Part(head.substring(0, split), "type", Kind.words(row.kind())));
+        parts.add(new Part(head.substring(0, split), "type", row.kind().words()));
         if (split < head.length()) {
             parts.add(new Part(head.substring(split), "series", series.get().meaning()));
         }
@@ -543,7 +509,9 @@ public final class Decoder {
         if (suffixes.fullComplement()) {
             warnings.add("No cage: more load, low speed; for pivots only.");
         }
-        Kind.of(row.kind()).map(Kind::says).filter(s -> !s.isEmpty()).ifPresent(s -> warnings.add(capital(s) + "."));
+        if (!row.kind().says().isEmpty()) {
+            warnings.add(capital(row.kind().says()) + ".");
+        }
         Traps.of(row.designation()).ifPresent(warnings::add);
     }
 
@@ -551,7 +519,7 @@ public final class Decoder {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
-    private static Decoded size(String text, Matcher m) {
+    private static Bearing size(String text, Matcher m) {
         double bore = value(m.group(2));
         double outside = value(m.group(3));
         double width = value(m.group(4));
@@ -573,21 +541,15 @@ public final class Decoder {
                     "chamfer",
                     "chamfer of the outer ring " + m.group(6) + "°, to the cup; these are not the ball contact angle"));
             String name = plain(bore) + "x" + plain(outside) + "x" + plain(width) + " " + m.group(5) + "/" + m.group(6);
-            return new Decoded(
-                    text,
-                    true,
-                    "headset-angular-contact",
-                    bore,
-                    outside,
-                    width,
-                    true,
-                    null,
-                    "headset",
-                    angled,
-                    List.of("Real headset bearings differ by 0.1 mm: measure, and compare both chamfers."),
-                    List.of(),
-                    name,
-                    Suffixes.NONE);
+            return Bearing.marked(text)
+                    .kind(BearingKind.HEADSET_ANGULAR_CONTACT)
+                    .sizes(bore, outside, width)
+                    .listed()
+                    .series("headset")
+                    .parts(angled)
+                    .warnings(List.of("Real headset bearings differ by 0.1 mm: measure, and compare both chamfers."))
+                    .designation(name)
+                    .made();
         }
         boolean cage = !m.group(1).isEmpty();
         List<String> same = cage
@@ -597,30 +559,25 @@ public final class Decoder {
                         .map(Boundary::designation)
                         .toList();
         String name = (cage ? "K " : "") + plain(bore) + "x" + plain(outside) + "x" + plain(width);
-        return new Decoded(
-                text,
-                true,
-                cage ? "needle-cage" : "unknown",
-                bore,
-                outside,
-                width,
-                true,
-                null,
-                cage ? "K" : "",
-                parts,
-                List.of(
+        return Bearing.marked(text)
+                .kind(cage ? BearingKind.NEEDLE_CAGE : BearingKind.UNKNOWN)
+                .sizes(bore, outside, width)
+                .listed()
+                .series(cage ? "K" : "")
+                .parts(parts)
+                .warnings(List.of(
                         cage
                                 ? "A needle cage: shaft and housing are its races; the sizes are under and over "
                                         + "the rollers."
                                 : same.isEmpty()
                                         ? "A size, not a number; the tables list none of exactly this size."
-                                        : "A size, not a number: these have exactly it."),
-                same,
-                name,
-                Suffixes.NONE);
+                                        : "A size, not a number: these have exactly it."))
+                .completions(same)
+                .designation(name)
+                .made();
     }
 
-    private static Decoded cartridge(String text, Matcher m) {
+    private static Bearing cartridge(String text, Matcher m) {
         boolean tenths = m.group(5) != null;
         double bore = Double.parseDouble(tenths ? m.group(5) : m.group(1));
         double outside = tenths
@@ -641,24 +598,18 @@ public final class Decoder {
         if (m.group(9) != null) {
             parts.add(new Part(m.group(9), "unknown", "not known here; kept as it stands"));
         }
-        return new Decoded(
-                text,
-                true,
-                "hub-cartridge",
-                bore,
-                outside,
-                width,
-                true,
-                null,
-                "DAC",
-                parts,
-                List.of("The exact number, magnetic encoder side inward where it has one. Measure before ordering."),
-                List.of(),
-                text,
-                Suffixes.NONE);
+        return Bearing.marked(text)
+                .kind(BearingKind.HUB_CARTRIDGE)
+                .sizes(bore, outside, width)
+                .listed()
+                .series("DAC")
+                .parts(parts)
+                .warnings(List.of(
+                        "The exact number, magnetic encoder side inward where it has one. Measure before ordering."))
+                .made();
     }
 
-    private static Decoded needle(String text, Matcher m) {
+    private static Bearing needle(String text, Matcher m) {
         boolean drawn = m.group(1) != null;
         String type = drawn ? m.group(1) : m.group(5);
         double bore = Double.parseDouble(drawn ? m.group(2) : m.group(6));
@@ -680,28 +631,23 @@ public final class Decoder {
                         "bore",
                         "bore " + mm(bore) + (type.equals("NKI") ? "" : ", under the rollers")),
                 new Part(drawn ? m.group(3) : m.group(7), "width", "width " + mm(width))));
-        Suffixes suffixes = rest.isEmpty() ? Suffixes.NONE : Suffixes.read(List.of(rest), "machined-needle-roller");
+        Suffixes suffixes =
+                rest.isEmpty() ? Suffixes.NONE : Suffixes.read(List.of(rest), BearingKind.MACHINED_NEEDLE_ROLLER);
         parts.addAll(suffixes.parts());
-        return new Decoded(
-                text,
-                true,
-                drawn ? "drawn-cup-needle-roller" : "machined-needle-roller",
-                bore,
-                outside,
-                width,
-                outside != null,
-                null,
-                type,
-                parts,
-                List.of(
+        return Bearing.marked(text)
+                .kind(drawn ? BearingKind.DRAWN_CUP_NEEDLE_ROLLER : BearingKind.MACHINED_NEEDLE_ROLLER)
+                .sizes(bore, outside, width)
+                .listed(outside != null)
+                .series(type)
+                .parts(parts)
+                .warnings(List.of(
                         "Not in the table: bore and width stand in the number"
                                 + (outside == null
                                         ? "; measure the outside."
                                         : ", the outside is that of the same bore."),
-                        "Measure before ordering."),
-                List.of(),
-                text,
-                suffixes);
+                        "Measure before ordering."))
+                .suffixes(suffixes)
+                .made();
     }
 
     private static Map<String, Double> sameBore() {
@@ -712,7 +658,7 @@ public final class Decoder {
         return outside;
     }
 
-    private static Decoded worn(String text) {
+    private static Bearing worn(String text) {
         String first = text.split("[\\s-]", 2)[0];
         Pattern pattern = pattern(strip(first));
         Set<String> found = new LinkedHashSet<>();
@@ -725,19 +671,12 @@ public final class Decoder {
                 ? "No number in the tables fits “" + text + "”: measure the sizes."
                 : "Worn: " + found.size() + (found.size() == 1 ? " number" : " numbers") + " in the tables "
                         + (found.size() == 1 ? "fits" : "fit") + ". Measure to tell them apart.";
-        return new Decoded(
-                text,
-                false,
-                "unknown",
-                null,
-                null,
-                null,
-                false,
-                null,
-                "",
-                List.of(new Part(text, "unknown", "partly worn away")),
-                List.of(sentence),
-                found.stream().limit(MOST_COMPLETIONS).toList());
+        return Bearing.marked(text)
+                .unread()
+                .parts(List.of(new Part(text, "unknown", "partly worn away")))
+                .warnings(List.of(sentence))
+                .completions(found.stream().limit(MOST_COMPLETIONS).toList())
+                .made();
     }
 
     private static Pattern pattern(String worn) {

@@ -10,8 +10,8 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Boundary;
-import unbo.core.catalogue.Kind;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Boundary;
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -58,8 +58,8 @@ public final class MarkingQuestion {
 
     /** With the workshop's own bearings among them. */
     public static Answer answers(String text, List<Boundary> own) {
-        List<Decoded> all = Decoder.several(text, own);
-        Decoded first = all.isEmpty() ? Decoder.decode(text) : all.get(0);
+        List<Bearing> all = Decoder.several(text, own);
+        Bearing first = all.isEmpty() ? Decoder.decode(text) : all.get(0);
         Answer answer = answer(first);
         if (all.size() < 2) {
             return answer;
@@ -69,30 +69,30 @@ public final class MarkingQuestion {
         return new Answer(answer.figures(), answer.findings(), sentences, answer.worksheet(), answer.drawings());
     }
 
-    private static String line(Decoded d) {
+    private static String line(Bearing d) {
         if (!d.recognised()) {
             return d.marking() + ": " + d.warnings().get(0);
         }
-        return d.marking() + ": " + Kind.words(d.kind()) + ", "
+        return d.marking() + ": " + d.kind().words() + ", "
                 + (d.boreMm() == null ? "–" : Show.number(d.boreMm(), 3)) + " × "
                 + (d.outsideMm() == null ? "–" : Show.number(d.outsideMm(), 3)) + " × "
                 + (d.widthMm() == null ? "–" : Show.number(d.widthMm(), 3)) + " mm"
                 + (d.suffixes().sealed() ? ", " + d.suffixes().sealing().replace('-', ' ') : "") + ".";
     }
 
-    private static List<Drawing> drawings(Decoded d) {
+    private static List<Drawing> drawings(Bearing d) {
         return Stream.of(BearingDrawing.of(d), ClassBands.of(d), ToleranceBands.of(d))
                 .filter(Objects::nonNull)
                 .toList();
     }
 
-    private static Answer answer(Decoded d) {
+    private static Answer answer(Bearing d) {
         List<Answer.Figure> figures = new ArrayList<>();
         figures.add(new Answer.Figure(
                 "stamped",
                 d.recognised() ? d.designation() : d.marking(),
                 "",
-                d.recognised() ? Kind.words(d.kind()) : "not known"));
+                d.recognised() ? d.kind().words() : "not known"));
         size(figures, "bore", d.boreMm());
         size(figures, "outside", d.outsideMm());
         size(figures, d.metricTaper() || d.cone() || d.cup() ? "assembled width" : "width", d.widthMm());
@@ -108,7 +108,7 @@ public final class MarkingQuestion {
         sentences.addAll(d.warnings());
         if (!d.completions().isEmpty()) {
             sentences.add((d.recognised()
-                            ? d.kind().startsWith("inch-tapered") ? "Sets it belongs to: " : "Listed with this size: "
+                            ? d.cone() || d.cup() ? "Sets it belongs to: " : "Listed with this size: "
                             : "It can be: ")
                     + String.join(", ", d.completions()) + ".");
         }
@@ -158,10 +158,10 @@ public final class MarkingQuestion {
     }
 
     private static Worksheet.Line series(String marking) {
-        Decoded d = TaperDecoder.decode(marking);
+        Bearing d = TaperDecoder.decode(marking);
         return Worksheet.given(
                 d.marking(),
-                d.kind().replace('-', ' '),
+                d.kind().code().replace('-', ' '),
                 d.series().isEmpty() ? "series not told by the number" : "series " + d.series());
     }
 }

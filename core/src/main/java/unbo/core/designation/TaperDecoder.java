@@ -13,10 +13,13 @@ import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.Part;
+import unbo.core.bearing.TaperAngles;
+import unbo.core.bearing.TaperSet;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.TaperAngles;
-import unbo.core.catalogue.TaperSet;
 
 /**
  * Reads what is stamped on a tapered bearing: metric numbers (ISO 355 / common numbering, cone and cup under one
@@ -35,7 +38,7 @@ public final class TaperDecoder {
     private TaperDecoder() {}
 
     /** Decodes a marking; never fails, an unknown one is returned as such with its text kept. */
-    public static Decoded decode(String stamped) {
+    public static Bearing decode(String stamped) {
         String marking = tidy(stamped);
         if (marking.matches(".*[?_].*")) {
             return worn(marking);
@@ -57,20 +60,12 @@ public final class TaperDecoder {
         if (abma.matches()) {
             return unlistedInch(marking, abma);
         }
-        return new Decoded(
-                marking,
-                false,
-                "unknown",
-                null,
-                null,
-                null,
-                false,
-                null,
-                "",
-                List.of(new Part(
-                        marking, "unknown", "not in the tables and of no numbering known here; kept as it stands")),
-                List.of("“" + marking + "” is not known: measure bore, outside and width, and type them."),
-                List.of());
+        return Bearing.marked(marking)
+                .unread()
+                .parts(List.of(new Part(
+                        marking, "unknown", "not in the tables and of no numbering known here; kept as it stands")))
+                .warnings(List.of("“" + marking + "” is not known: measure bore, outside and width, and type them."))
+                .made();
     }
 
     /** Upper case, without blanks, hyphens, dots and slashes at its edges or between figures. */
@@ -79,7 +74,7 @@ public final class TaperDecoder {
         return upper.replaceAll("[\\s.\\-]", "").replaceAll("^/+|/+$", "");
     }
 
-    private static Decoded metricTaper(String marking, Matcher number) {
+    private static Bearing metricTaper(String marking, Matcher number) {
         String series = number.group(1);
         String suffix = number.group(3) == null ? "" : number.group(3);
         String base = series + number.group(2);
@@ -108,19 +103,18 @@ public final class TaperDecoder {
         }
         warnings.add("Measure before ordering.");
         Double half = steep ? null : TaperAngles.halfOfSeries(series).orElse(null);
-        return new Decoded(
-                marking,
-                true,
-                "tapered-roller",
-                row.map(Boundary::boreMm).orElse((double) bore),
-                row.map(Boundary::outsideMm).orElse(null),
-                row.map(Boundary::widthMm).orElse(null),
-                row.isPresent(),
-                half,
-                series,
-                parts,
-                warnings,
-                List.of());
+        return Bearing.marked(marking)
+                .kind(BearingKind.TAPERED_ROLLER)
+                .sizes(
+                        row.map(Boundary::boreMm).orElse((double) bore),
+                        row.map(Boundary::outsideMm).orElse(null),
+                        row.map(Boundary::widthMm).orElse(null))
+                .listed(row.isPresent())
+                .halfAngle(half)
+                .series(series)
+                .parts(parts)
+                .warnings(warnings)
+                .made();
     }
 
     private static String suffixMeaning(String suffix) {
@@ -135,30 +129,27 @@ public final class TaperDecoder {
         };
     }
 
-    private static Decoded listed(String marking, Boundary row) {
-        return new Decoded(
-                marking,
-                true,
-                row.kind(),
-                row.boreMm(),
-                row.outsideMm(),
-                row.widthMm(),
-                true,
-                null,
-                row.series(),
-                List.of(
+    private static Bearing listed(String marking, Boundary row) {
+        return Bearing.marked(marking)
+                .kind(row.kind())
+                .sizes(row.boreMm(), row.outsideMm(), row.widthMm())
+                .listed()
+                .series(row.series())
+                .parts(List.of(
                         new Part(
                                 row.series(),
                                 "series",
-                                "series " + row.series() + " (" + row.kind().replace('-', ' ') + ")"),
-                        new Part(marking, "number", "as listed")),
-                row.note().isEmpty()
-                        ? List.of("Measure before ordering.")
-                        : List.of(row.note() + ".", "Measure before ordering."),
-                List.of());
+                                "series " + row.series() + " ("
+                                        + row.kind().code().replace('-', ' ') + ")"),
+                        new Part(marking, "number", "as listed")))
+                .warnings(
+                        row.note().isEmpty()
+                                ? List.of("Measure before ordering.")
+                                : List.of(row.note() + ".", "Measure before ordering."))
+                .made();
     }
 
-    private static Decoded inch(String marking, List<TaperSet> asCone, List<TaperSet> asCup, Matcher abma) {
+    private static Bearing inch(String marking, List<TaperSet> asCone, List<TaperSet> asCup, Matcher abma) {
         boolean cone = !asCone.isEmpty();
         List<TaperSet> sets = cone ? asCone : asCup;
         boolean scheme = abma.matches();
@@ -186,19 +177,17 @@ public final class TaperDecoder {
                             : "A cup alone has no bore: it depends on the cone.");
         }
         warnings.add("Inch tapers have plus tolerances: the same shaft is looser in them. Measure before ordering.");
-        return new Decoded(
-                marking,
-                true,
-                cone ? "inch-tapered-cone" : "inch-tapered-cup",
-                bore,
-                outside,
-                width,
-                bore != null && outside != null && width != null,
-                scheme ? half(abma) : null,
-                scheme ? series(abma) : "",
-                parts,
-                warnings,
-                sets.stream().map(set -> set.cone() + "/" + set.cup()).toList());
+        return Bearing.marked(marking)
+                .kind(cone ? BearingKind.INCH_TAPERED_CONE : BearingKind.INCH_TAPERED_CUP)
+                .sizes(bore, outside, width)
+                .listed(bore != null && outside != null && width != null)
+                .halfAngle(scheme ? half(abma) : null)
+                .series(scheme ? series(abma) : "")
+                .parts(parts)
+                .warnings(warnings)
+                .completions(
+                        sets.stream().map(set -> set.cone() + "/" + set.cup()).toList())
+                .made();
     }
 
     /** The size that all listed sets agree on; null where they differ. */
@@ -207,23 +196,18 @@ public final class TaperDecoder {
         return sizes.length == 1 ? sizes[0] : null;
     }
 
-    private static Decoded unlistedInch(String marking, Matcher abma) {
+    private static Bearing unlistedInch(String marking, Matcher abma) {
         int member = Integer.parseInt(abma.group(5));
         boolean cup = member >= 10 && member <= 29;
         List<Part> parts = abmaParts(abma, !cup);
-        return new Decoded(
-                marking,
-                true,
-                cup ? "inch-tapered-cup" : "inch-tapered-cone",
-                null,
-                null,
-                null,
-                false,
-                half(abma),
-                series(abma),
-                parts,
-                List.of(marking + " follows the numbering but is not in the table: measure it and type its sizes."),
-                List.of());
+        return Bearing.marked(marking)
+                .kind(cup ? BearingKind.INCH_TAPERED_CUP : BearingKind.INCH_TAPERED_CONE)
+                .halfAngle(half(abma))
+                .series(series(abma))
+                .parts(parts)
+                .warnings(List.of(
+                        marking + " follows the numbering but is not in the table: measure it and type its sizes."))
+                .made();
     }
 
     private static List<Part> abmaParts(Matcher abma, boolean cone) {
@@ -280,7 +264,7 @@ public final class TaperDecoder {
         return TaperAngles.code(abma.group(3)).map(c -> c.takenDeg() / 2).orElse(null);
     }
 
-    private static Decoded worn(String marking) {
+    private static Bearing worn(String marking) {
         Pattern pattern = Pattern.compile(marking.chars()
                 .mapToObj(c -> c == '?' || c == '_' ? "." : Pattern.quote(String.valueOf((char) c)))
                 .reduce("", String::concat));
@@ -294,18 +278,11 @@ public final class TaperDecoder {
         String sentence = found.isEmpty()
                 ? "No number in the tables fits “" + marking + "”: measure the sizes."
                 : "Worn: " + found.size() + " numbers in the tables fit. Measure to tell them apart.";
-        return new Decoded(
-                marking,
-                false,
-                "unknown",
-                null,
-                null,
-                null,
-                false,
-                null,
-                "",
-                List.of(new Part(marking, "unknown", "partly worn away")),
-                List.of(sentence),
-                List.copyOf(found));
+        return Bearing.marked(marking)
+                .unread()
+                .parts(List.of(new Part(marking, "unknown", "partly worn away")))
+                .warnings(List.of(sentence))
+                .completions(List.copyOf(found))
+                .made();
     }
 }

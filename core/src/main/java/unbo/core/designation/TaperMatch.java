@@ -2,6 +2,7 @@ package unbo.core.designation;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.Bearing;
 import unbo.core.catalogue.Catalogue;
 
 /**
@@ -15,8 +16,8 @@ public record TaperMatch(@Nullable Boolean match, String reason) {
 
     /** Judges two markings. */
     public static TaperMatch of(String coneMarking, String cupMarking) {
-        Decoded cone = TaperDecoder.decode(coneMarking);
-        Decoded cup = TaperDecoder.decode(cupMarking);
+        Bearing cone = TaperDecoder.decode(coneMarking);
+        Bearing cup = TaperDecoder.decode(cupMarking);
         if (cone.metricTaper() || cup.metricTaper()) {
             return metric(cone, cup);
         }
@@ -61,7 +62,7 @@ public record TaperMatch(@Nullable Boolean match, String reason) {
                                 + "tell their series: do not fit them without the maker's table.");
     }
 
-    private static TaperMatch bySeries(Decoded cone, Decoded cup) {
+    private static TaperMatch bySeries(Bearing cone, Bearing cup) {
         if (cone.series().equals(cup.series())) {
             return new TaperMatch(
                     true,
@@ -77,7 +78,7 @@ public record TaperMatch(@Nullable Boolean match, String reason) {
                         + ": a cone fits only a cup of its own series." + sizes);
     }
 
-    private static TaperMatch metric(Decoded cone, Decoded cup) {
+    private static TaperMatch metric(Bearing cone, Bearing cup) {
         if (!cone.metricTaper() || !cup.metricTaper()) {
             return new TaperMatch(
                     false,

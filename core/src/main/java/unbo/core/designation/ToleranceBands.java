@@ -7,7 +7,9 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.catalogue.Tolerances;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Tolerances;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -27,13 +29,13 @@ final class ToleranceBands {
     private ToleranceBands() {}
 
     /** Null for tapers, needles without an outside, and where no classes are listed. */
-    static @Nullable Drawing of(Decoded d) {
+    static @Nullable Drawing of(Bearing d) {
         if (d.boreMm() == null
                 || d.outsideMm() == null
-                || d.kind().contains("taper")
-                || d.kind().contains("thrust")
-                || d.kind().startsWith("drawn")
-                || d.kind().startsWith("headset")) {
+                || d.kind().taper()
+                || d.kind().axial()
+                || d.kind() == BearingKind.DRAWN_CUP_NEEDLE_ROLLER
+                || d.kind() == BearingKind.HEADSET_ANGULAR_CONTACT) {
             return null;
         }
         List<Tolerances.Band> bore = Tolerances.bore(d.boreMm());

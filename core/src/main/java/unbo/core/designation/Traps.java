@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 
 import org.apache.commons.csv.CSVRecord;
 
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.measure.Table;
 

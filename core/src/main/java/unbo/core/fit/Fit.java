@@ -5,7 +5,7 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.catalogue.Clearances;
+import unbo.core.bearing.Clearances;
 
 /**
  * What a fit does to a bearing: interference from both tolerance bands, pressure, force, and the radial clearance that

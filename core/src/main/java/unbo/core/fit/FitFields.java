@@ -10,9 +10,10 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -91,19 +92,19 @@ public final class FitFields {
 
     /** Kind and sizes, as told by number or by hand; what is missing taken from the 62 series of the same bore. */
     private record Sizes(
-            String kind,
+            BearingKind kind,
             @Nullable Double bore,
             @Nullable Double outside,
             @Nullable Double width,
-            @Nullable Decoded decoded,
+            @Nullable Bearing decoded,
             boolean estimated) {}
 
     private static Sizes sizes(Values v) {
-        Decoded d = v.text("designation").isBlank() ? null : Decoder.decode(v.text("designation"));
+        Bearing d = v.text("designation").isBlank() ? null : Decoder.decode(v.text("designation"));
         Double bore = v.has("bore") ? v.maybe("bore") : d == null ? null : d.boreMm();
         Double outside = v.has("outside") ? v.maybe("outside") : d == null ? null : d.outsideMm();
         Double width = v.has("width") ? v.maybe("width") : d == null ? null : d.widthMm();
-        String kind = d != null && d.recognised() ? d.kind() : "deep-groove-ball";
+        BearingKind kind = d != null && d.recognised() ? d.kind() : BearingKind.DEEP_GROOVE_BALL;
         boolean estimated = bore == null || outside == null || width == null;
         if (estimated && (bore != null || outside != null)) {
             Double wantedBore = bore;

@@ -2,6 +2,8 @@ package unbo.core.fit;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.BearingKind;
+
 /**
  * One ring on its seat.
  *
@@ -18,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param estimatedSizes true when outside and width were not told and a usual series stands in
  */
 public record FitInput(
-        String kind,
+        BearingKind kind,
         double boreMm,
         double outsideMm,
         double widthMm,

@@ -11,7 +11,8 @@ import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.catalogue.Tolerances;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Tolerances;
 import unbo.core.measure.Table;
 
 /**
@@ -58,9 +59,9 @@ public final class SeatBands {
      * @param face bore or outside
      * @param tolerance P0 to P2
      */
-    public static Optional<Band> bearing(String kind, String face, double mm, String tolerance) {
-        if (kind.contains("taper")) {
-            String system = kind.startsWith("inch") ? "inch" : "metric";
+    public static Optional<Band> bearing(BearingKind kind, String face, double mm, String tolerance) {
+        if (kind.taper()) {
+            String system = kind.inch() ? "inch" : "metric";
             return TAPERS.stream()
                     .filter(r -> r.get("system").equals(system)
                             && r.get("face").equals(face)

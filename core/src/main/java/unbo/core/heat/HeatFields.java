@@ -7,7 +7,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Question;
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
 import unbo.core.designation.Decoder;
 import unbo.core.fit.Material;
 import unbo.core.input.Field;
@@ -91,7 +91,7 @@ public final class HeatFields {
             boolean sealed) {}
 
     private static Sizes sizes(Values v) {
-        Decoded d = Decoder.decode(v.text("designation"));
+        Bearing d = Decoder.decode(v.text("designation"));
         return new Sizes(
                 v.has("boreMm") ? v.maybe("boreMm") : d.boreMm(),
                 v.has("outsideMm") ? v.maybe("outsideMm") : d.outsideMm(),

@@ -7,7 +7,7 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
 import unbo.core.designation.Decoder;
 import unbo.core.designation.SealSize;
 import unbo.core.designation.TaperMatch;
@@ -121,8 +121,8 @@ public final class HubFields {
 
     private static void bearing(Values v, String place, List<Problem> problems) {
         HubInput.Taper taper = taper(v, place);
-        Decoded cone = Decoder.decode(taper.cone());
-        Decoded cup = Decoder.decode(taper.cupOrCone());
+        Bearing cone = Decoder.decode(taper.cone());
+        Bearing cup = Decoder.decode(taper.cupOrCone());
         if (cone.marking().isEmpty()) {
             problems.add(new Problem(place + "Cone", "Write what is stamped on the cone as well.", false));
             return;

@@ -7,8 +7,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 import unbo.core.answer.Answer;
-import unbo.core.catalogue.Kind;
-import unbo.core.designation.Part;
+import unbo.core.bearing.Part;
 import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
 
@@ -28,7 +27,7 @@ public final class HubWords {
             sentences.add(place
                     + (b.match() != null
                             ? b.match().reason()
-                            : b.name() + " is a " + Kind.words(b.cone().kind())
+                            : b.name() + " is a " + b.cone().kind().words()
                                     + (b.cone().suffixes().parts().isEmpty() ? "" : ", " + marks(b)) + "."));
             b.cone().warnings().stream().filter(w -> !w.contains(MEASURE)).forEach(w -> sentences.add(place + w));
         }

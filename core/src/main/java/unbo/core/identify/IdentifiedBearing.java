@@ -2,7 +2,7 @@ package unbo.core.identify;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
 import unbo.core.designation.TaperMatch;
 
 /**
@@ -16,7 +16,7 @@ import unbo.core.designation.TaperMatch;
  *     kinds
  */
 public record IdentifiedBearing(
-        Decoded cone, Decoded cup, @Nullable TaperMatch match, Size bore, Size outside, Size width, Size halfAngleDeg) {
+        Bearing cone, Bearing cup, @Nullable TaperMatch match, Size bore, Size outside, Size width, Size halfAngleDeg) {
 
     /** As written on a parts list. */
     public String name() {
@@ -33,7 +33,7 @@ public record IdentifiedBearing(
     }
 
     /** True for a taper of any number. What is not recognised is one only where a cup was typed beside it. */
-    static boolean tapered(Decoded d, boolean cupTyped) {
+    static boolean tapered(Bearing d, boolean cupTyped) {
         return d.metricTaper() || d.cone() || d.cup() || !d.recognised() && cupTyped;
     }
 }

@@ -8,10 +8,11 @@ import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.TaperAngles;
+import unbo.core.bearing.TaperSet;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.TaperAngles;
-import unbo.core.catalogue.TaperSet;
-import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.designation.SealSize;
 import unbo.core.designation.TaperMatch;
@@ -72,13 +73,13 @@ public record IdentifiedHub(
      * tell.
      */
     public String hubType() {
-        String kind = outer.cone().kind();
-        if (kind.equals("hub-cartridge") || inner == null && kind.equals("double-row-angular-contact-ball")) {
+        BearingKind kind = outer.cone().kind();
+        if (kind == BearingKind.HUB_CARTRIDGE || inner == null && kind == BearingKind.DOUBLE_ROW_ANGULAR_CONTACT_BALL) {
             return "cartridge";
         }
         boolean balls = inner != null
-                && kind.equals("deep-groove-ball")
-                && inner.cone().kind().equals("deep-groove-ball");
+                && kind == BearingKind.DEEP_GROOVE_BALL
+                && inner.cone().kind() == BearingKind.DEEP_GROOVE_BALL;
         return outer.cone().recognised() && outer.taper() ? "adjustable-taper" : balls ? "ball-pair" : "";
     }
 
@@ -106,8 +107,8 @@ public record IdentifiedHub(
     }
 
     private static IdentifiedBearing taper(String place, HubInput.Taper typed, List<Finding> findings) {
-        Decoded cone = Decoder.decode(typed.cone());
-        Decoded cup = Decoder.decode(typed.cupOrCone());
+        Bearing cone = Decoder.decode(typed.cone());
+        Bearing cup = Decoder.decode(typed.cupOrCone());
         boolean tapered = IdentifiedBearing.tapered(cone, !typed.cup().isBlank());
         TaperMatch match = tapered ? TaperMatch.of(typed.cone(), typed.cupOrCone()) : null;
         if (match != null && match.match() == null) {
@@ -133,7 +134,7 @@ public record IdentifiedHub(
     }
 
     /** Width by the table: of the set of an inch taper, of the number otherwise; null when it is not listed. */
-    static @Nullable Double tableWidth(Decoded cone, Decoded cup) {
+    static @Nullable Double tableWidth(Bearing cone, Bearing cup) {
         if (!cone.cone() && !cone.cup()) {
             return cone.widthMm();
         }

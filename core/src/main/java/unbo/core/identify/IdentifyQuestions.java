@@ -7,10 +7,9 @@ import java.util.Map;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.CaliperFind;
-import unbo.core.catalogue.Kind;
-import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -106,7 +105,10 @@ public final class IdentifyQuestions {
         } else {
             Boundary best = find.exact().get(0).bearing();
             figures.add(new Answer.Figure(
-                    "best of " + find.exact().size(), best.designation(), "", Kind.words(best.kind())));
+                    "best of " + find.exact().size(),
+                    best.designation(),
+                    "",
+                    best.kind().words()));
             figures.add(new Answer.Figure("its sizes", sizes(best), "mm", ""));
             find.exact().stream().skip(1).forEach(f -> sentences.add(line(f)));
         }
@@ -141,19 +143,19 @@ public final class IdentifyQuestions {
                         : f.boreOff() != null && Math.abs(f.boreOff()) > 0.1
                                 ? ": bore off by " + Show.number(f.boreOff(), 2)
                                 : "";
-        return f.bearing().designation() + ", " + Kind.words(f.bearing().kind()) + ", " + sizes(f.bearing()) + " mm"
-                + off + ".";
+        return f.bearing().designation() + ", " + f.bearing().kind().words() + ", " + sizes(f.bearing()) + " mm" + off
+                + ".";
     }
 
     private static List<Worksheet.Line> lines(CaliperFind find) {
         List<Worksheet.Line> lines = new ArrayList<>();
         for (CaliperFind.Found f : find.exact()) {
             lines.add(Worksheet.judged(
-                    f.bearing().designation(), Kind.words(f.bearing().kind()), "listed − measured", off(f), "inside"));
+                    f.bearing().designation(), f.bearing().kind().words(), "listed − measured", off(f), "inside"));
         }
         for (CaliperFind.Found f : find.near()) {
             lines.add(Worksheet.judged(
-                    f.bearing().designation(), Kind.words(f.bearing().kind()), "listed − measured", off(f), "near"));
+                    f.bearing().designation(), f.bearing().kind().words(), "listed − measured", off(f), "near"));
         }
         return lines;
     }
@@ -165,7 +167,7 @@ public final class IdentifyQuestions {
     }
 
     private static Answer inPlace(AtPlace in) {
-        Decoded decoded = Decoder.decode(in.marking());
+        Bearing decoded = Decoder.decode(in.marking());
         Interchange interchange = Interchange.of(decoded);
         List<Finding> findings = new ArrayList<>();
         if (!in.place().isEmpty()) {
@@ -185,11 +187,7 @@ public final class IdentifyQuestions {
             String word = c.verdict().name().toLowerCase(Locale.ROOT);
             sentences.add(c.designation() + " (" + word + "): " + String.join("; ", c.changes()) + "." + at);
             lines.add(Worksheet.judged(
-                    c.designation(),
-                    Kind.words(c.kind()),
-                    "same bore and outside",
-                    String.join("; ", c.changes()),
-                    word));
+                    c.designation(), c.kind().words(), "same bore and outside", String.join("; ", c.changes()), word));
         }
         if (interchange.candidates().isEmpty()) {
             sentences.add(
@@ -199,7 +197,11 @@ public final class IdentifyQuestions {
         }
         return new Answer(
                 List.of(
-                        new Answer.Figure("in place of", decoded.designation(), "", Kind.words(decoded.kind())),
+                        new Answer.Figure(
+                                "in place of",
+                                decoded.designation(),
+                                "",
+                                decoded.kind().words()),
                         new Answer.Figure(
                                 "listed with its bore and outside",
                                 String.valueOf(interchange.candidates().size()),
@@ -215,7 +217,7 @@ public final class IdentifyQuestions {
                 List.of());
     }
 
-    private static Finding judged(Decoded decoded, AtPlace in) {
+    private static Finding judged(Bearing decoded, AtPlace in) {
         Suitability s = Suitability.of(decoded, in.place(), in.immersed(), in.duty());
         Level level = switch (s.verdict()) {
             case RIGHT -> Level.RIGHT;

@@ -6,10 +6,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.Kind;
-import unbo.core.designation.Decoded;
 import unbo.core.measure.Show;
 
 /**
@@ -17,7 +17,7 @@ import unbo.core.measure.Show;
  * boundary, other seals, another clearance class. Nothing is offered as equal that is not: a full complement, a contact
  * seal for a shield, C3 for CN, a single row for a double one are named for what they are.
  */
-public record Interchange(Decoded from, List<Candidate> candidates) {
+public record Interchange(Bearing from, List<Candidate> candidates) {
 
     /** How far one may stand in for the other. */
     public enum Verdict {
@@ -30,15 +30,15 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
     private static final double SEAL_NMM = 20;
 
     /** One that has the same boundary, or nearly. */
-    public record Candidate(String designation, String kind, Verdict verdict, List<String> changes) {}
+    public record Candidate(String designation, BearingKind kind, Verdict verdict, List<String> changes) {}
 
     /** Empty of candidates where the sizes are not known. */
-    public static Interchange of(Decoded from) {
+    public static Interchange of(Bearing from) {
         List<Candidate> candidates = new ArrayList<>();
         if (from.boreMm() != null
                 && from.outsideMm() != null
                 && from.widthMm() != null
-                && !from.kind().equals("unknown")) {
+                && from.kind() != BearingKind.UNKNOWN) {
             variants(from, candidates);
             for (Boundary b : Catalogue.numbers()) {
                 if (b.boreMm() == from.boreMm()
@@ -54,12 +54,12 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
     }
 
     private static boolean shaftIsRace(Boundary b) {
-        return b.kind().equals("drawn-cup-needle-roller")
+        return b.kind() == BearingKind.DRAWN_CUP_NEEDLE_ROLLER
                 || b.series().equals("NK")
                 || b.series().equals("RNA49");
     }
 
-    private static String number(Decoded d) {
+    private static String number(Bearing d) {
         return d.suffixes().parts().isEmpty()
                 ? d.designation()
                 : Catalogue.numbers().stream()
@@ -69,11 +69,11 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
                         .orElse(d.designation());
     }
 
-    private static Candidate candidate(Decoded from, Boundary to) {
+    private static Candidate candidate(Bearing from, Boundary to) {
         List<String> changes = new ArrayList<>();
         double wider = to.widthMm() - requireNonNull(from.widthMm());
-        Kind before = Kind.of(from.kind()).orElseThrow();
-        Kind after = Kind.of(to.kind()).orElseThrow();
+        BearingKind before = from.kind();
+        BearingKind after = to.kind();
         if (Math.abs(wider) > 1e-6) {
             changes.add(Show.number(Math.abs(wider), 2) + " mm " + (wider > 0 ? "wider" : "narrower") + ": "
                     + Show.number(to.widthMm(), 2) + " mm; seat, clip and spacer must allow it");
@@ -92,12 +92,12 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
                 changes);
     }
 
-    private static boolean alike(Kind a, Kind b) {
+    private static boolean alike(BearingKind a, BearingKind b) {
         return a.thrust().equals(b.thrust()) && a.locates().equals(b.locates()) && a.paired() == b.paired();
     }
 
-    private static void compare(Kind before, Kind after, String series, List<String> changes) {
-        if (before.code().equals(after.code())) {
+    private static void compare(BearingKind before, BearingKind after, String series, List<String> changes) {
+        if (before == after) {
             return;
         }
         changes.add(after.words());
@@ -134,7 +134,7 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
         }
     }
 
-    private static String thrust(Kind kind, String series) {
+    private static String thrust(BearingKind kind, String series) {
         if (series.startsWith("NUP")) {
             return "both directions, little";
         }
@@ -147,8 +147,8 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
     }
 
     /** The same bearing with other seals or another clearance. */
-    private static void variants(Decoded from, List<Candidate> candidates) {
-        if (!from.kind().equals("deep-groove-ball") || from.suffixes().fullComplement()) {
+    private static void variants(Bearing from, List<Candidate> candidates) {
+        if (from.kind() != BearingKind.DEEP_GROOVE_BALL || from.suffixes().fullComplement()) {
             return;
         }
         String number = number(from);
@@ -180,7 +180,7 @@ public record Interchange(Decoded from, List<Candidate> candidates) {
         }
     }
 
-    private static void seals(Decoded from, String number, String sealing, List<Candidate> candidates) {
+    private static void seals(Bearing from, String number, String sealing, List<Candidate> candidates) {
         String drag = "about " + Show.number(SEAL_NMM * Math.pow(requireNonNull(from.boreMm()) / 25, 2), 0)
                 + " N·mm of drag each (a guide, half to double)";
         if (!sealing.equals("two-seals")) {

@@ -7,9 +7,10 @@ import java.util.Map;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.Kind;
+import unbo.core.catalogue.KindChoices;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -34,19 +35,19 @@ public final class SeriesLadder {
     private static final double LABEL = 10;
 
     /** A bore, mm, and a kind of bearing. */
-    public record Rung(double boreMm, String kind) {}
+    public record Rung(double boreMm, BearingKind kind) {}
 
-    private static final List<String> KINDS = List.of(
-            "deep-groove-ball",
-            "angular-contact-ball",
-            "double-row-angular-contact-ball",
-            "self-aligning-ball",
-            "cylindrical-roller",
-            "tapered-roller",
-            "machined-needle-roller",
-            "drawn-cup-needle-roller",
-            "thrust-ball",
-            "spherical-roller");
+    private static final List<BearingKind> KINDS = List.of(
+            BearingKind.DEEP_GROOVE_BALL,
+            BearingKind.ANGULAR_CONTACT_BALL,
+            BearingKind.DOUBLE_ROW_ANGULAR_CONTACT_BALL,
+            BearingKind.SELF_ALIGNING_BALL,
+            BearingKind.CYLINDRICAL_ROLLER,
+            BearingKind.TAPERED_ROLLER,
+            BearingKind.MACHINED_NEEDLE_ROLLER,
+            BearingKind.DRAWN_CUP_NEEDLE_ROLLER,
+            BearingKind.THRUST_BALL,
+            BearingKind.SPHERICAL_ROLLER);
 
     public static final Question<Rung> QUESTION = new Question<>(
             "ladder",
@@ -57,14 +58,9 @@ public final class SeriesLadder {
                             Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 1, 120)
                                     .usually(5, 80)
                                     .must(),
-                            Field.choice(
-                                            "kind",
-                                            "Kind",
-                                            KINDS.stream()
-                                                    .map(k -> new Field.Choice(k, Kind.words(k)))
-                                                    .toList())
-                                    .orElse("deep-groove-ball", null)),
-                    v -> new Rung(v.number("bore"), v.text("kind"))),
+                            Field.choice("kind", "Kind", KindChoices.of(KINDS)).orElse("deep-groove-ball", null)),
+                    v -> new Rung(
+                            v.number("bore"), BearingKind.of(v.text("kind")).orElseThrow())),
             Map.of("bore", "25"),
             SeriesLadder::answer);
 
@@ -73,22 +69,25 @@ public final class SeriesLadder {
     /** The bearings of a bore within half a millimetre, the smallest outside first. */
     static List<Boundary> rungs(Rung of) {
         return Catalogue.numbers().stream()
-                .filter(b -> b.kind().equals(of.kind()) && Math.abs(b.boreMm() - of.boreMm()) < 0.5)
+                .filter(b -> b.kind() == of.kind() && Math.abs(b.boreMm() - of.boreMm()) < 0.5)
                 .sorted(Comparator.comparingDouble(Boundary::outsideMm).thenComparing(Boundary::widthMm))
                 .toList();
     }
 
     private static Answer answer(Rung of) {
         List<Boundary> rungs = rungs(of);
-        Answer.Figure count =
-                new Answer.Figure("listed with this bore", String.valueOf(rungs.size()), "", Kind.words(of.kind()));
+        Answer.Figure count = new Answer.Figure(
+                "listed with this bore",
+                String.valueOf(rungs.size()),
+                "",
+                of.kind().words());
         if (rungs.isEmpty()) {
             return new Answer(
                     List.of(count),
                     List.of(new Finding(
                             "ladder-none",
                             Level.OPEN,
-                            "No " + Kind.words(of.kind())
+                            "No " + of.kind().words()
                                     + " of this bore is listed: measure again, or choose another kind.")),
                     List.of(),
                     sheet(rungs),

@@ -11,20 +11,20 @@ import java.util.Set;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.designation.Decoded;
-import unbo.core.designation.Suffixes;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Inside;
+import unbo.core.bearing.Ratings;
+import unbo.core.bearing.Suffixes;
 import unbo.core.input.Field;
-import unbo.core.life.Ratings;
 import unbo.core.measure.Show;
 import unbo.core.measure.Table;
-import unbo.core.motion.Inside;
 import unbo.core.motion.SpeedGuide;
 
 /**
  * Whether a bearing belongs at a place, and why. Rules stand in a data file; the worst that fits counts, with its
  * reasons. Where no rule says right it is acceptable at best.
  */
-public record Suitability(Decoded bearing, String place, Verdict verdict, List<String> reasons) {
+public record Suitability(Bearing bearing, String place, Verdict verdict, List<String> reasons) {
 
     /**
      * What it has to do there; null where not known.
@@ -59,12 +59,12 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
             Verdict verdict,
             String reason) {
 
-        boolean fits(Decoded d, String place, boolean immersed) {
+        boolean fits(Bearing d, String place, boolean immersed) {
             Suffixes s = d.suffixes();
             boolean here = places.contains(place) || immersed && places.contains("*" + IMMERSED);
             String clear = s.clearance() == null ? "-" : s.clearance();
             return here
-                    && (kinds.contains("*") || kinds.contains(d.kind()))
+                    && (kinds.contains("*") || kinds.contains(d.kind().code()))
                     && (seals.contains("*")
                             || seals.contains(seal(s))
                             || seals.contains("one-side") && s.sealing().startsWith("one-"))
@@ -90,12 +90,12 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
     }
 
     /** @param place a code of {@link #places()} @param immersed true where it goes under water */
-    public static Suitability of(Decoded bearing, String place, boolean immersed) {
+    public static Suitability of(Bearing bearing, String place, boolean immersed) {
         return of(bearing, place, immersed, Duty.UNKNOWN);
     }
 
     /** The same, held against speed and load where they are known; the worst counts. */
-    public static Suitability of(Decoded bearing, String place, boolean immersed, Duty duty) {
+    public static Suitability of(Bearing bearing, String place, boolean immersed, Duty duty) {
         Suitability byPlace = byPlace(bearing, place, immersed);
         List<Suitability> all = new ArrayList<>(List.of(byPlace));
         if (duty.rpm() != null && bearing.boreMm() != null && bearing.outsideMm() != null) {
@@ -111,7 +111,7 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
         return new Suitability(bearing, place, worst, List.copyOf(reasons));
     }
 
-    private static Suitability bySpeed(Decoded bearing, String place, double rpm) {
+    private static Suitability bySpeed(Bearing bearing, String place, double rpm) {
         SpeedGuide guide = SpeedGuide.of(
                 bearing.build(),
                 rpm,
@@ -137,7 +137,7 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
                 List.of(says + "n·dm " + Show.number(guide.nDm(), 0) + ", " + against + spin + "."));
     }
 
-    private static Suitability byLoad(Decoded bearing, String place, Inside inside, double loadN) {
+    private static Suitability byLoad(Bearing bearing, String place, Inside inside, double loadN) {
         double safety = Ratings.of(inside).c0N() / loadN;
         Verdict verdict = safety >= STATIC_FINE ? Verdict.RIGHT : safety >= 1 ? Verdict.ACCEPTABLE : Verdict.WRONG;
         String says = switch (verdict) {
@@ -153,7 +153,7 @@ public record Suitability(Decoded bearing, String place, Verdict verdict, List<S
                         + " (2 or more is fine, under 1 dents), C0 estimated by ISO 76."));
     }
 
-    private static Suitability byPlace(Decoded bearing, String place, boolean immersed) {
+    private static Suitability byPlace(Bearing bearing, String place, boolean immersed) {
         List<Rule> fitting =
                 RULES.stream().filter(r -> r.fits(bearing, place, immersed)).toList();
         Verdict verdict =

@@ -11,9 +11,11 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.answer.Step;
-import unbo.core.catalogue.Clearances;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Clearances;
+import unbo.core.bearing.Inside;
 import unbo.core.designation.ClassBands;
-import unbo.core.designation.Decoded;
 import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.LimitScale;
@@ -26,7 +28,6 @@ import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.motion.Inside;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -52,7 +53,7 @@ public record BearingCheck(
 
     /** @param shakeMm measured axial shake; null when only felt @param road true where it works on a public road */
     public record Input(
-            Decoded bearing,
+            Bearing bearing,
             String clearance,
             @Nullable Double shakeMm,
             String radial,
@@ -150,7 +151,7 @@ public record BearingCheck(
     }
 
     private static Input make(Values v) {
-        Decoded d = Decoder.decode(v.text("designation"));
+        Bearing d = Decoder.decode(v.text("designation"));
         String clearance = v.defaulted("clearanceClass") && d.suffixes().clearance() != null
                 ? d.suffixes().clearance()
                 : v.text("clearanceClass");
@@ -170,7 +171,7 @@ public record BearingCheck(
     public static BearingCheck of(Input in) {
         Double least = null;
         Double most = null;
-        boolean single = in.bearing().kind().equals("deep-groove-ball");
+        boolean single = in.bearing().kind() == BearingKind.DEEP_GROOVE_BALL;
         var band = single && in.bearing().boreMm() != null
                 ? Clearances.of(in.bearing().kind(), in.bearing().boreMm(), in.clearance())
                 : java.util.Optional.<Clearances.Band>empty();

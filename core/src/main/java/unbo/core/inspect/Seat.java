@@ -10,7 +10,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Question;
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
 import unbo.core.designation.Decoder;
 import unbo.core.fit.Band;
 import unbo.core.fit.FitFields;
@@ -124,7 +124,7 @@ public record Seat(
         if (v.has("seatSize")) {
             return v.maybe("seatSize");
         }
-        Decoded d = Decoder.decode(v.text("designation"));
+        Bearing d = Decoder.decode(v.text("designation"));
         return v.text("seatRing").equals("inner") ? d.boreMm() : d.outsideMm();
     }
 
@@ -175,7 +175,7 @@ public record Seat(
     public static Input make(Values v) {
         boolean inner = v.text("seatRing").equals("inner");
         double size = requireNonNull(size(v));
-        Decoded d = Decoder.decode(v.text("designation"));
+        Bearing d = Decoder.decode(v.text("designation"));
         Map<String, String> texts = new HashMap<>();
         texts.put("designation", d.recognised() ? v.text("designation") : "");
         texts.put(inner ? "bore" : "outside", size + " mm");

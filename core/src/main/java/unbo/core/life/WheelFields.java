@@ -6,14 +6,15 @@ import java.util.Map;
 import java.util.Optional;
 
 import unbo.core.answer.Question;
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Inside;
+import unbo.core.bearing.Ratings;
 import unbo.core.designation.Decoder;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
-import unbo.core.motion.Inside;
 
 /** What is asked of the two bearings of a wheel. */
 public final class WheelFields {
@@ -197,7 +198,7 @@ public final class WheelFields {
         boolean rollers = v.yes(side + "Rollers");
         double angle = v.number(side + "ContactDeg", Double.NaN);
         if (!marking.isBlank()) {
-            Decoded decoded = Decoder.decodeSet(marking);
+            Bearing decoded = Decoder.decodeSet(marking);
             angle = Double.isNaN(angle) ? decoded.contactDeg() : angle;
             inside = decoded.inside();
             rollers |= inside.map(Inside::rollers).orElse(false);

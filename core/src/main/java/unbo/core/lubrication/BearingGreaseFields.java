@@ -10,8 +10,8 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Boundary;
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Boundary;
 import unbo.core.designation.Decoder;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -121,7 +121,7 @@ public final class BearingGreaseFields {
      * known.
      */
     private static @Nullable Boundary boundary(Values v) {
-        Decoded d = Decoder.decodeSet(v.text("designation"));
+        Bearing d = Decoder.decodeSet(v.text("designation"));
         return d.boreMm() == null || d.outsideMm() == null || d.widthMm() == null
                 ? null
                 : new Boundary(d.kind(), d.marking(), d.boreMm(), d.outsideMm(), d.widthMm(), "", "");
@@ -190,13 +190,13 @@ public final class BearingGreaseFields {
     }
 
     private static String kindOf(Boundary b) {
-        return b.kind().contains("ball") || b.kind().contains("angular")
-                ? "ball"
-                : b.tapered()
-                        ? "tapered"
-                        : b.kind().contains("needle")
-                                ? "needle"
-                                : b.kind().startsWith("cylindrical") ? "cylindrical" : "spherical";
+        return switch (b.kind().element()) {
+            case BALL, UNKNOWN -> "ball";
+            case TAPER -> "tapered";
+            case NEEDLE -> "needle";
+            case CYLINDER -> b.kind().axial() ? "spherical" : "cylindrical";
+            case BARREL -> "spherical";
+        };
     }
 
     private static Answer answer(BearingGrease g) {

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 import unbo.core.answer.Question;
-import unbo.core.catalogue.Kind;
+import unbo.core.catalogue.KindChoices;
 import unbo.core.hub.HubSection;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -54,9 +54,9 @@ public final class HubGreaseFields {
                             .usually(0.5, 3)
                             .hint("ten strokes on a scale, divided by ten"),
                     Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said"),
-                    Field.choice("outerKind", "Outer bearing, kind", Kind.choices())
+                    Field.choice("outerKind", "Outer bearing, kind", KindChoices.all())
                             .orElse("tapered-roller", "packed by hand"),
-                    Field.choice("innerKind", "Inner bearing, kind", Kind.choices())
+                    Field.choice("innerKind", "Inner bearing, kind", KindChoices.all())
                             .orElse("tapered-roller", "packed by hand")),
             HubGreaseFields::rules,
             HubGreaseFields::make);

@@ -3,6 +3,7 @@ package unbo.core.motion;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.BearingKind;
 import unbo.core.measure.Table;
 
 /**
@@ -33,14 +34,13 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
     }
 
     /**
-     * @param kind code of the kind
      * @param grease true for grease, false for oil
      * @param nu kinematic viscosity at running temperature, mm²/s
      * @param p1N load that counts, P1
      * @param staticLoad P0/C0, for deep groove and angular contact
      */
     public static Friction of(
-            String kind,
+            BearingKind kind,
             boolean grease,
             double pitchMm,
             double boreMm,
@@ -52,11 +52,9 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
             boolean hybrid) {
         CSVRecord row = row(kind);
         double f0 = Double.parseDouble(row.get(grease ? "f0_most" : "f0_least"));
-        double f1 = kind.contains("angular") || kind.equals("hub-cartridge")
+        double f1 = kind.angular()
                 ? 0.001 * Math.pow(Math.max(0, staticLoad), 0.33)
-                : kind.contains("ball")
-                        ? 0.0006 * Math.pow(Math.max(0, staticLoad), 0.55)
-                        : Double.parseDouble(row.get("f1"));
+                : kind.ball() ? 0.0006 * Math.pow(Math.max(0, staticLoad), 0.55) : Double.parseDouble(row.get("f1"));
         double cube = pitchMm * pitchMm * pitchMm;
         double m0 = nu * rpm >= FLOWS ? f0 * 1e-7 * Math.pow(nu * rpm, 2.0 / 3) * cube : f0 * 160e-7 * cube;
         return new Friction(m0, f1 * p1N * pitchMm * (hybrid ? HYBRID : 1), seals(seals, boreMm));
@@ -71,10 +69,10 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
         return 2 * each * boreMm * boreMm / (GUIDE_BORE_MM * GUIDE_BORE_MM);
     }
 
-    private static CSVRecord row(String kind) {
+    private static CSVRecord row(BearingKind kind) {
         var rows = Table.read(Friction.class, "friction.csv");
         return rows.stream()
-                .filter(r -> java.util.List.of(r.get("kinds").split(" ")).contains(kind))
+                .filter(r -> java.util.List.of(r.get("kinds").split(" ")).contains(kind.code()))
                 .findFirst()
                 .orElse(rows.get(0));
     }

@@ -1,12 +1,15 @@
 package unbo.core.motion;
 
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Build;
 import unbo.core.measure.Table;
 
 /**
@@ -50,17 +53,7 @@ public record SpeedGuide(
 
     private record Limit(double grease, double sealed) {}
 
-    private static final Map<String, Limit> LIMITS = read();
-
-    /**
-     * How it is built, as far as speed goes.
-     *
-     * @param kind code of the kind
-     * @param contactSeals true with seals that rub
-     * @param fullComplement true without a cage
-     * @param hybrid true with ceramic balls
-     */
-    public record Build(String kind, boolean contactSeals, boolean fullComplement, boolean hybrid) {}
+    private static final Map<BearingKind, Limit> LIMITS = read();
 
     /** @param rpm of the turning ring, over 0 @param inside null when not known; then n·dm alone counts */
     public static SpeedGuide of(
@@ -102,12 +95,13 @@ public record SpeedGuide(
                 * (build.hybrid() ? HYBRID_FACTOR : 1);
     }
 
-    private static Map<String, Limit> read() {
-        Map<String, Limit> limits = new HashMap<>();
+    private static Map<BearingKind, Limit> read() {
+        Map<BearingKind, Limit> limits = new EnumMap<>(BearingKind.class);
         for (CSVRecord row : Table.read(SpeedGuide.class, "speed-limits.csv")) {
             for (String kind : List.of(row.get("kinds").split(" "))) {
                 limits.put(
-                        kind, new Limit(Double.parseDouble(row.get("grease")), Double.parseDouble(row.get("sealed"))));
+                        BearingKind.of(kind).orElseThrow(),
+                        new Limit(Double.parseDouble(row.get("grease")), Double.parseDouble(row.get("sealed"))));
             }
         }
         return Map.copyOf(limits);

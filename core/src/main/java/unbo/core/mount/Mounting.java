@@ -13,7 +13,8 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.answer.Step;
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
 import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
@@ -44,7 +45,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
 
     /** @param bothTight true where the other ring is pressed in as well @param way heat, press or what suits */
     public record Input(
-            Decoded bearing,
+            Bearing bearing,
             FitInput fit,
             boolean bothTight,
             @Nullable Double limitC,
@@ -100,7 +101,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(FitFields.LIST.rules().apply(v));
-        Decoded d = Decoder.decode(v.text("designation"));
+        Bearing d = Decoder.decode(v.text("designation"));
         if (!v.text("ring").equals("outer")
                 && d.suffixes().sealed()
                 && v.has("limit")
@@ -232,7 +233,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
         if (input.bothTight() && byHeat()) {
             steps.add(new Step("plate", "The other ring is tight as well: finish through a plate on both rings.", ""));
         }
-        if (input.bearing().kind().equals("hub-cartridge")) {
+        if (input.bearing().kind() == BearingKind.HUB_CARTRIDGE) {
             steps.add(new Step(
                     "cartridge",
                     "Into the knuckle by its outer ring; then, for the flange, its INNER ring is "
@@ -258,7 +259,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
     }
 
     private String now() {
-        return input.bearing().kind().contains("taper")
+        return input.bearing().kind().taper()
                 ? "spindle and hub lengths for the end play, seat depth for the seal"
                 : input.bothTight()
                         ? "the spacer's length, the depth of both shoulders, seat depth for the seal"
@@ -267,11 +268,11 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
     }
 
     private String orientation() {
-        Decoded d = input.bearing();
-        if (d.kind().equals("hub-cartridge")) {
+        Bearing d = input.bearing();
+        if (d.kind() == BearingKind.HUB_CARTRIDGE) {
             return "the magnetic encoder's side to the sensor; test it with a viewing card, keep it from magnets";
         }
-        if (d.kind().contains("taper")) {
+        if (d.kind().taper()) {
             return "large roller ends outward in a hub (back to back), the cup's thick edge against its shoulder";
         }
         if (d.suffixes().sealing().startsWith("one")) {

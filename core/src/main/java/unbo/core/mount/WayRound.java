@@ -3,7 +3,8 @@ package unbo.core.mount;
 import java.util.ArrayList;
 import java.util.List;
 
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -43,14 +44,14 @@ final class WayRound {
     }
 
     private Drawing drawing() {
-        Decoded d = mounting.input().bearing();
+        Bearing d = mounting.input().bearing();
         boolean inner = mounting.input().fit().inner();
         seat(inner);
         box(Role.SOLID_TWIN, -half, half, bore, bore + ring);
         box(Role.SOLID_TWIN, -half, half, outside - ring, outside);
         element(d);
         seals(d);
-        if (d.kind().equals("hub-cartridge")) {
+        if (d.kind() == BearingKind.HUB_CARTRIDGE) {
             box(Role.ANSWER, half - 4, half, bore + ring, outside - ring);
         }
         shapes.add(Shape.line(Role.CENTRE, Point.of(-half - 80, 0), Point.of(half + 90, 0)));
@@ -97,10 +98,10 @@ final class WayRound {
         }
     }
 
-    private void element(Decoded d) {
+    private void element(Bearing d) {
         double low = bore + ring * 0.7;
         double high = outside - ring * 0.7;
-        if (d.kind().contains("taper")) {
+        if (d.kind().taper()) {
             double lean = (high - low) * 0.12;
             double small = (mounting.input().fit().inner() ? 1 : -1)
                     * half
@@ -112,7 +113,7 @@ final class WayRound {
                     Point.of(-small, -low),
                     Point.of(-small, -high),
                     Point.of(small, -high + 2 * lean)));
-        } else if (d.kind().contains("roller")) {
+        } else if (d.kind().roller()) {
             box(Role.PART, -half * 0.62, half * 0.62, low, high);
         } else {
             shapes.add(new Shape.Circle(
@@ -123,7 +124,7 @@ final class WayRound {
         }
     }
 
-    private void seals(Decoded d) {
+    private void seals(Bearing d) {
         String sealing = d.suffixes().sealing();
         Role role = sealing.contains("shield") ? Role.MARK : Role.RUBBER;
         if (!sealing.equals("open")) {
@@ -135,11 +136,11 @@ final class WayRound {
     }
 
     /** What the side away from the shoulder is. */
-    private static String right(Decoded d, boolean inner) {
-        if (d.kind().equals("hub-cartridge")) {
+    private static String right(Bearing d, boolean inner) {
+        if (d.kind() == BearingKind.HUB_CARTRIDGE) {
             return "encoder: to the sensor";
         }
-        if (d.kind().contains("taper")) {
+        if (d.kind().taper()) {
             return inner ? "small roller ends" : "thin edge of the cup";
         }
         return d.suffixes().sealing().startsWith("one")

@@ -3,6 +3,7 @@ package unbo.core.parts;
 import java.util.ArrayList;
 import java.util.List;
 
+import unbo.core.bearing.BearingKind;
 import unbo.core.lubrication.Mixing;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
@@ -21,15 +22,16 @@ public final class PartsProposed {
             boolean outer = place.equals("outer");
             String cone = sheet.text(outer ? FactKey.OUTER_CONE : FactKey.INNER_CONE);
             String cup = sheet.text(outer ? FactKey.OUTER_CUP : FactKey.INNER_CUP);
-            String kind = sheet.text(outer ? FactKey.OUTER_KIND : FactKey.INNER_KIND);
-            tapered |= kind.contains("taper") || !cup.isEmpty();
+            BearingKind kind = BearingKind.of(sheet.text(outer ? FactKey.OUTER_KIND : FactKey.INNER_KIND))
+                    .orElse(BearingKind.UNKNOWN);
+            tapered |= kind.taper() || !cup.isEmpty();
             if (!cone.isEmpty()) {
                 lines.add(line("bearing", cone, place + " bearing", 1, "pieces", false));
             }
             if (!cup.isEmpty() && !cup.equals(cone)) {
                 lines.add(line("cup", cup, place + " bearing", 1, "pieces", false));
             }
-            if (kind.equals("hub-cartridge")) {
+            if (kind == BearingKind.HUB_CARTRIDGE) {
                 lines.add(line("clip", "clip ring of the knuckle", place + " bearing", 1, "pieces", true));
                 lines.add(line("nut", "axle nut", "drive shaft", 1, "pieces", true));
             }

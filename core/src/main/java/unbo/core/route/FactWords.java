@@ -8,7 +8,7 @@ import java.util.stream.Stream;
 
 import unbo.core.arrange.Arrangement;
 import unbo.core.assembly.AssemblyKind;
-import unbo.core.catalogue.Kind;
+import unbo.core.bearing.BearingKind;
 import unbo.core.damage.Mode;
 import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.diagnosis.HubType;
@@ -46,7 +46,8 @@ public final class FactWords {
             case COUNTER_UNIT -> text.equals(NONE) ? "" : label(Usage.COUNTERS, text);
             case HUB_TYPE -> HubType.find(text).map(HubType::label).orElse(text);
             case ASSEMBLY -> AssemblyKind.find(text).map(AssemblyKind::label).orElse(text);
-            case OUTER_KIND, INNER_KIND -> Kind.words(text);
+            case OUTER_KIND, INNER_KIND ->
+                BearingKind.of(text).map(BearingKind::words).orElse(text);
             case VEHICLE_KIND -> label(DiagnosisFields.VEHICLES, text);
             case POSITION, WHERE, VERDICT_AT -> place(text, sheet);
             case CIRCUMSTANCES -> each(text, "[\\s,;]+", code -> label(DiagnosisFields.circumstances(), code));

@@ -222,7 +222,7 @@ public final class StageRules {
                             FactKey.OUTER_OUTSIDE,
                             FactKey.OUTER_WIDTH,
                             FactKey.OUTER_HALF_ANGLE);
-                    facts.words(FactKey.OUTER_KIND, hub.outer().cone().kind(), How.COMPUTED);
+                    facts.words(FactKey.OUTER_KIND, hub.outer().cone().kind().code(), How.COMPUTED);
                     facts.words(FactKey.HUB_TYPE, hub.hubType(), How.COMPUTED);
                     if (hub.inner() != null) {
                         bearing(
@@ -235,7 +235,8 @@ public final class StageRules {
                                 FactKey.INNER_OUTSIDE,
                                 FactKey.INNER_WIDTH,
                                 FactKey.INNER_HALF_ANGLE);
-                        facts.words(FactKey.INNER_KIND, hub.inner().cone().kind(), How.COMPUTED);
+                        facts.words(
+                                FactKey.INNER_KIND, hub.inner().cone().kind().code(), How.COMPUTED);
                         facts.size(FactKey.BETWEEN_CUPS, requireNonNull(hub.betweenCups()));
                         facts.size(FactKey.HUB_BORE, requireNonNull(hub.hubBore()));
                         facts.size(FactKey.SPINDLE, requireNonNull(hub.spindle()));

@@ -2,11 +2,12 @@ package unbo.core.running;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.life.Ratings;
-import unbo.core.motion.BearingGeometry;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Build;
+import unbo.core.bearing.Inside;
+import unbo.core.bearing.Ratings;
 import unbo.core.motion.Friction;
-import unbo.core.motion.Inside;
-import unbo.core.motion.SpeedGuide;
 
 /**
  * A bearing whose inside is known well enough to run it.
@@ -16,13 +17,13 @@ import unbo.core.motion.SpeedGuide;
  */
 public record Candidate(
         String name,
-        String kind,
+        BearingKind kind,
         BearingGeometry geometry,
         @Nullable Double rollerMm,
         double boreMm,
         double outsideMm,
         Friction.@Nullable Seals seals,
-        SpeedGuide.@Nullable Build build) {
+        @Nullable Build build) {
 
     Ratings ratings() {
         return Ratings.of(new Inside(geometry, rollerMm));

@@ -7,12 +7,12 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.Turning;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
-import unbo.core.motion.Turning;
 
 /**
  * Bearings face-on, side by side to one scale: rings, elements on their pitch circle, a mark on what turns. Cage,

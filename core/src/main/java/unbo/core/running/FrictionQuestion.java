@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Turning;
 import unbo.core.drawing.Chart;
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
@@ -19,7 +21,6 @@ import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.motion.Friction;
-import unbo.core.motion.Turning;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -191,11 +192,10 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
     }
 
     public static FrictionQuestion of(Input in) {
-        String kind = in.bearing().kind();
-        boolean angular = kind.contains("angular");
-        double p0 =
-                kind.contains("ball") ? Math.max(in.radialN(), 0.6 * in.radialN() + 0.5 * in.axialN()) : in.radialN();
-        double p1 = kind.contains("taper")
+        BearingKind kind = in.bearing().kind();
+        boolean angular = kind.angular();
+        double p0 = kind.ball() ? Math.max(in.radialN(), 0.6 * in.radialN() + 0.5 * in.axialN()) : in.radialN();
+        double p1 = kind.taper()
                 ? Math.max(
                         in.radialN(),
                         2
@@ -205,9 +205,7 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
                                 * in.axialN())
                 : angular
                         ? Math.max(in.radialN(), in.axialN() - 0.1 * in.radialN())
-                        : kind.contains("ball")
-                                ? Math.max(in.radialN(), 3 * in.axialN() - 0.1 * in.radialN())
-                                : in.radialN();
+                        : kind.ball() ? Math.max(in.radialN(), 3 * in.axialN() - 0.1 * in.radialN()) : in.radialN();
         Friction still = Friction.of(
                 kind,
                 in.grease(),

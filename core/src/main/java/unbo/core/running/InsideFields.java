@@ -9,16 +9,17 @@ import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Inside;
 import unbo.core.designation.Decoder;
 import unbo.core.input.Field;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.motion.BearingGeometry;
 import unbo.core.motion.Friction;
-import unbo.core.motion.Inside;
 
 /**
  * What is asked of a bearing's inside, by its number or by what was counted and measured. What is typed goes before
@@ -70,7 +71,7 @@ final class InsideFields {
         return v.has("otherDesignation") || v.has("otherElementMm") || v.has("otherPitchMm");
     }
 
-    private static @Nullable Decoded decoded(Values v, boolean other) {
+    private static @Nullable Bearing decoded(Values v, boolean other) {
         String typed = v.text(name(other, "designation"));
         return typed.isBlank() ? null : Decoder.decodeSet(typed);
     }
@@ -78,7 +79,7 @@ final class InsideFields {
     /** What cannot be of one of the two. */
     static List<Problem> rules(Values v, boolean other) {
         List<Problem> problems = new ArrayList<>();
-        Decoded d = decoded(v, other);
+        Bearing d = decoded(v, other);
         Inside inside = d == null ? null : d.inside().orElse(null);
         boolean measured =
                 v.has(name(other, "elementMm")) && v.has(name(other, "pitchMm")) && (other || v.has("elements"));
@@ -131,7 +132,7 @@ final class InsideFields {
      * for the first
      */
     static Candidate candidate(Values v, boolean other, @Nullable Candidate first) {
-        Decoded d = decoded(v, other);
+        Bearing d = decoded(v, other);
         Inside inside = d == null ? null : d.inside().orElse(null);
         BearingGeometry known = inside == null ? null : inside.geometry();
         double element = v.number(name(other, "elementMm"), known == null ? 0 : known.elementMm());
@@ -147,14 +148,14 @@ final class InsideFields {
                         : requireNonNull(first).geometry().elements();
         BearingGeometry geometry = new BearingGeometry(
                 elements, element, pitch, angle, known != null && !counted && !v.has(name(other, "elementMm")));
-        String kind = !other && v.has("kind")
-                ? v.text("kind")
-                : d != null ? d.kind() : other ? requireNonNull(first).kind() : "deep-groove-ball";
+        BearingKind kind = !other && v.has("kind")
+                ? BearingKind.of(v.text("kind")).orElseThrow()
+                : d != null ? d.kind() : other ? requireNonNull(first).kind() : BearingKind.DEEP_GROOVE_BALL;
         double bore = d != null && d.boreMm() != null ? d.boreMm() : Math.max(1, pitch - element / 0.59);
         double outside = d != null && d.outsideMm() != null ? d.outsideMm() : pitch + element / 0.59;
         Double roller = inside != null && inside.rollers()
                 ? inside.rollerMm()
-                : kind.contains("roller") ? Double.valueOf(element * 1.4) : null;
+                : kind.roller() ? Double.valueOf(element * 1.4) : null;
         return new Candidate(
                 d == null ? Show.number(element, 2) + " mm elements" : d.designation(),
                 kind,
@@ -166,7 +167,7 @@ final class InsideFields {
                 d == null ? null : d.build());
     }
 
-    private static Friction.Seals seals(@Nullable Decoded d) {
+    private static Friction.Seals seals(@Nullable Bearing d) {
         return d == null
                 ? Friction.Seals.NONE
                 : switch (d.suffixes().sealing()) {

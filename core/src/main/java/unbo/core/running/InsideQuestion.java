@@ -12,6 +12,11 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Inside;
+import unbo.core.bearing.Ratings;
+import unbo.core.bearing.Turning;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -19,12 +24,8 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.life.LifeFactor;
-import unbo.core.life.Ratings;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Inside;
-import unbo.core.motion.Turning;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -108,11 +109,11 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
 
     private static Optional<Inside> bySize(Values v) {
         return Inside.estimated(
-                v.has("kind") ? v.text("kind") : "deep-groove-ball",
-                v.number("boreMm"),
-                v.number("outsideMm"),
-                v.number("widthMm"),
-                v.number("contactDeg", 0));
+                kind(v), v.number("boreMm"), v.number("outsideMm"), v.number("widthMm"), v.number("contactDeg", 0));
+    }
+
+    private static BearingKind kind(Values v) {
+        return BearingKind.of(v.text("kind")).orElse(BearingKind.DEEP_GROOVE_BALL);
     }
 
     private static Input make(Values v) {
@@ -127,11 +128,10 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
                     v.number("pitchMm", g.pitchMm()),
                     g.contactDeg(),
                     !counted);
-            String kind = v.has("kind") ? v.text("kind") : "deep-groove-ball";
             c = new Candidate(
                     Show.number(v.number("boreMm"), 2) + " × " + Show.number(v.number("outsideMm"), 2) + " × "
                             + Show.number(v.number("widthMm"), 2),
-                    kind,
+                    kind(v),
                     used,
                     inside.rollerMm(),
                     v.number("boreMm"),

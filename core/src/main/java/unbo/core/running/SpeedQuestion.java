@@ -11,6 +11,8 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.bearing.Build;
+import unbo.core.bearing.Turning;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -20,7 +22,6 @@ import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.motion.SpeedGuide;
-import unbo.core.motion.Turning;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -43,11 +44,11 @@ public record SpeedQuestion(
             DriveLine drive,
             double ratio,
             Turning turning,
-            SpeedGuide.Build build,
+            Build build,
             Candidate bearing,
             SpeedGuide.Lubricant lubricant,
             @Nullable Candidate other,
-            SpeedGuide.@Nullable Build otherBuild) {}
+            @Nullable Build otherBuild) {}
 
     private static final List<Field.Choice> TURNING =
             List.of(new Field.Choice("inner", "the inner ring"), new Field.Choice("outer", "the outer ring"));
@@ -132,9 +133,9 @@ public record SpeedQuestion(
                 other == null ? null : build(v, other));
     }
 
-    private static SpeedGuide.Build build(Values v, Candidate c) {
-        SpeedGuide.Build stamped = c.build() == null ? new SpeedGuide.Build(c.kind(), false, false, false) : c.build();
-        return new SpeedGuide.Build(
+    private static Build build(Values v, Candidate c) {
+        Build stamped = c.build() == null ? new Build(c.kind(), false, false, false) : c.build();
+        return new Build(
                 c.kind(),
                 v.yes("contactSeals") || stamped.contactSeals(),
                 v.yes("fullComplement") || stamped.fullComplement(),

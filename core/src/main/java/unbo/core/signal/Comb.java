@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 
 /**
  * How well the harmonics of one fault stand in a line spectrum: the mean height of its harmonics over the floor, with

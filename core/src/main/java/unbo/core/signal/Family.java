@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 
 /** Where in a bearing a damaged place strikes from, each with its rate. */
 public enum Family {

@@ -1,16 +1,17 @@
 package unbo.core.signal;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
 
 /** What is asked beside a recording. */
 public final class NoiseFields {
@@ -54,7 +55,7 @@ public final class NoiseFields {
                     Field.quantity("bore", "or bore", Quantity.LENGTH, "mm", 3, 300)
                             .hint("with the outside diameter: inside estimated, deep groove"),
                     Field.quantity("outside", "and outside diameter", Quantity.LENGTH, "mm", 6, 500),
-                    Field.choice("turning", "Turning ring", Turning.choices()).orElse("inner", null),
+                    Field.choice("turning", "Turning ring", turnings()).orElse("inner", null),
                     Field.quantity("bandLo", "Band from", Quantity.RATIO, "", 50, 40_000)
                             .hint("Hz; empty: the spikiest octave or third-octave"),
                     Field.quantity("bandHi", "Band to", Quantity.RATIO, "", 100, 45_000)
@@ -66,6 +67,12 @@ public final class NoiseFields {
             NoiseFields::make);
 
     private NoiseFields() {}
+
+    private static List<Field.Choice> turnings() {
+        return Arrays.stream(Turning.values())
+                .map(ring -> new Field.Choice(ring.code(), ring.label()))
+                .toList();
+    }
 
     private static List<Problem> early(Values v) {
         List<Problem> problems = new ArrayList<>();

@@ -2,8 +2,8 @@ package unbo.core.signal;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 
 /**
  * What is known of a recorded bearing.

@@ -5,11 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 
 import unbo.core.answer.Answer;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
 import unbo.core.worksheet.Worksheet;
 
 /** What a recording says, in print. */

@@ -2,8 +2,8 @@ package unbo.core.simulation;
 
 import java.util.SplittableRandom;
 
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 
 /**
  * A hub that is recorded: what its bearing, its tyre, a gear and the road sound like, made by a seed. Impacts of a

@@ -3,12 +3,12 @@ package unbo.core.simulation;
 import java.util.List;
 import java.util.Locale;
 
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
 
 /** The simulated recorder: what it is held to, and how long. */
 public record Recorder(RecordedHub.Fault fault, double severity, double tyre, double gear, int seconds, long seed) {

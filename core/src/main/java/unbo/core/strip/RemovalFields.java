@@ -8,7 +8,7 @@ import java.util.Map;
 
 import unbo.core.answer.Question;
 import unbo.core.assembly.BearingPlaces;
-import unbo.core.designation.Decoded;
+import unbo.core.bearing.Bearing;
 import unbo.core.designation.Decoder;
 import unbo.core.fit.FitFields;
 import unbo.core.fit.FitInput;
@@ -130,7 +130,7 @@ public final class RemovalFields {
     }
 
     private static RemovalInput make(Values v) {
-        Decoded d = Decoder.decode(v.text("designation"));
+        Bearing d = Decoder.decode(v.text("designation"));
         FitInput fit =
                 d.outsideMm() == null || d.boreMm() == null || v.text("tight").equals("both")
                         ? null

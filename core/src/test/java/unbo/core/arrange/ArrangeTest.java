@@ -8,12 +8,12 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.bearing.BearingGeometry;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
-import unbo.core.motion.BearingGeometry;
 
 class ArrangeTest {
 

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.bearing.BearingKind;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
@@ -135,16 +136,16 @@ class PreloadTest {
 
     @Test
     void frictionIsOfTheLubricantTheLoadAndTheSeals() {
-        Friction sealed =
-                Friction.of("deep-groove-ball", true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.CONTACT, false);
-        Friction hybrid =
-                Friction.of("deep-groove-ball", true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.LOW_DRAG, true);
+        Friction sealed = Friction.of(
+                BearingKind.DEEP_GROOVE_BALL, true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.CONTACT, false);
+        Friction hybrid = Friction.of(
+                BearingKind.DEEP_GROOVE_BALL, true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.LOW_DRAG, true);
         assertThat(sealed.sealsNmm()).isCloseTo(40, within(1e-9));
         assertThat(sealed.lubricantNmm())
                 .isCloseTo(2 * 1e-7 * Math.pow(80_000, 2.0 / 3) * 38.5 * 38.5 * 38.5, within(1e-9));
         assertThat(hybrid.loadNmm()).isCloseTo(0.7 * sealed.loadNmm(), within(1e-9));
         assertThat(hybrid.powerW(800)).isLessThan(sealed.powerW(800));
-        assertThat(Friction.of("deep-groove-ball", true, 38.5, 25, 10, 100, 0, 0, Friction.Seals.NONE, false)
+        assertThat(Friction.of(BearingKind.DEEP_GROOVE_BALL, true, 38.5, 25, 10, 100, 0, 0, Friction.Seals.NONE, false)
                         .lubricantNmm())
                 .isCloseTo(2 * 160e-7 * 38.5 * 38.5 * 38.5, within(1e-9));
     }

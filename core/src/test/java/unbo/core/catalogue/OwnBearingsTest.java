@@ -8,6 +8,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
 import unbo.core.designation.Decoder;
 
 class OwnBearingsTest {
@@ -52,7 +54,7 @@ class OwnBearingsTest {
 
     @Test
     void searchesCoverBoth() {
-        List<Boundary> own = List.of(new Boundary("deep-groove-ball", "HB 7720", 25, 47, 12, "own", ""));
+        List<Boundary> own = List.of(new Boundary(BearingKind.DEEP_GROOVE_BALL, "HB 7720", 25, 47, 12, "own", ""));
         assertThat(CaliperFind.of(new CaliperFind.Measured(25.0, 46.98, 12.05, 0.05), own)
                         .exact())
                 .extracting(f -> f.bearing().designation())

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import unbo.core.bearing.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Point;
@@ -39,7 +40,7 @@ class BearingDrawingTest {
     @ParameterizedTest
     @ValueSource(strings = {"6305", "3205", "NU207", "NA4904", "51105", "1306", "32205"})
     void theRingsAreToScale(String marking) {
-        Decoded d = Decoder.decode(marking);
+        Bearing d = Decoder.decode(marking);
         List<Point> solid = BearingDrawing.of(d).shapes().stream()
                 .filter(s -> s instanceof Shape.Outline o && (o.role() == Role.SOLID || o.role() == Role.SOLID_TWIN))
                 .flatMap(s -> ((Shape.Outline) s).points().stream())

@@ -8,9 +8,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-import unbo.core.catalogue.Boundary;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.Part;
+import unbo.core.bearing.TaperSet;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.TaperSet;
 
 class TaperDecoderTest {
 
@@ -24,9 +27,9 @@ class TaperDecoderTest {
         "33005,tapered-roller,25,47,17"
     })
     void decodesWithSizes(String marking, String kind, double bore, double outside, double width) {
-        Decoded d = TaperDecoder.decode(marking);
+        Bearing d = TaperDecoder.decode(marking);
         assertThat(d.recognised()).isTrue();
-        assertThat(d.kind()).isEqualTo(kind);
+        assertThat(d.kind()).hasToString(kind);
         assertThat(d.boreMm()).isCloseTo(bore, within(1e-9));
         assertThat(d.outsideMm()).isCloseTo(outside, within(1e-9));
         assertThat(d.widthMm()).isCloseTo(width, within(1e-9));
@@ -40,7 +43,7 @@ class TaperDecoderTest {
 
     @Test
     void takesAnAbmaNumberApart() {
-        Decoded d = TaperDecoder.decode("LM102949");
+        Bearing d = TaperDecoder.decode("LM102949");
         assertThat(d.parts()).extracting(Part::text).containsExactly("LM", "1", "029", "49");
         assertThat(d.series()).isEqualTo("LM1029");
         assertThat(d.parts()).last().satisfies(p -> assertThat(p.meaning()).contains("largest bore"));
@@ -48,7 +51,7 @@ class TaperDecoderTest {
 
     @Test
     void aCupWithSeveralConesTellsNoBore() {
-        Decoded cup = TaperDecoder.decode("L44610");
+        Bearing cup = TaperDecoder.decode("L44610");
         assertThat(cup.cup()).isTrue();
         assertThat(cup.boreMm()).isNull();
         assertThat(cup.completions()).contains("L44643/L44610", "L44649/L44610");
@@ -56,7 +59,7 @@ class TaperDecoderTest {
 
     @Test
     void anUnlistedNumberOfTheSchemeIsTakenApartAndSaidToBeUnlisted() {
-        Decoded d = TaperDecoder.decode("HM99949");
+        Bearing d = TaperDecoder.decode("HM99949");
         assertThat(d.recognised()).isTrue();
         assertThat(d.boreMm()).isNull();
         assertThat(d.warnings()).anyMatch(w -> w.contains("not in the table"));
@@ -64,9 +67,9 @@ class TaperDecoderTest {
 
     @Test
     void anUnknownMarkingIsKeptNeverGuessed() {
-        Decoded d = TaperDecoder.decode("yard made 7");
+        Bearing d = TaperDecoder.decode("yard made 7");
         assertThat(d.recognised()).isFalse();
-        assertThat(d.kind()).isEqualTo("unknown");
+        assertThat(d.kind()).isEqualTo(BearingKind.UNKNOWN);
         assertThat(d.parts())
                 .singleElement()
                 .satisfies(p -> assertThat(p.text()).isEqualTo("YARDMADE7"));
@@ -80,7 +83,7 @@ class TaperDecoderTest {
 
     @Test
     void aSteeperConeIsTold() {
-        Decoded d = TaperDecoder.decode("30305D");
+        Bearing d = TaperDecoder.decode("30305D");
         assertThat(d.warnings()).anyMatch(w -> w.contains("steeper cone"));
         assertThat(TaperMatch.of("30305D", "30305").match()).isFalse();
     }

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.bearing.BearingKind;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -60,9 +61,12 @@ class FitTest {
 
     @Test
     void inchTapersAreMadeLargerThanTheirSize() {
-        assertThat(SeatBands.bearing("inch-tapered-cone", "bore", 25.4, "P0")).contains(new Band(0, 13));
-        assertThat(SeatBands.bearing("tapered-roller", "bore", 40, "P0")).contains(new Band(-12, 0));
-        assertThat(SeatBands.bearing("deep-groove-ball", "outside", 52, "P6")).contains(new Band(-11, 0));
+        assertThat(SeatBands.bearing(BearingKind.INCH_TAPERED_CONE, "bore", 25.4, "P0"))
+                .contains(new Band(0, 13));
+        assertThat(SeatBands.bearing(BearingKind.TAPERED_ROLLER, "bore", 40, "P0"))
+                .contains(new Band(-12, 0));
+        assertThat(SeatBands.bearing(BearingKind.DEEP_GROOVE_BALL, "outside", 52, "P6"))
+                .contains(new Band(-11, 0));
         assertThat(SeatBands.shaft("q6", 25)).isEmpty();
         assertThat(SeatBands.hole("N7", 250)).isEmpty();
     }

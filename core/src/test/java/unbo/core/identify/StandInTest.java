@@ -9,9 +9,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Clearances;
+import unbo.core.bearing.Tolerances;
 import unbo.core.catalogue.CaliperFind;
-import unbo.core.catalogue.Clearances;
-import unbo.core.catalogue.Tolerances;
 import unbo.core.designation.Decoder;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
@@ -131,14 +132,14 @@ class StandInTest {
 
     @Test
     void theLadderRisesFromThinToThick() {
-        var rungs = SeriesLadder.rungs(new SeriesLadder.Rung(25, "deep-groove-ball"));
+        var rungs = SeriesLadder.rungs(new SeriesLadder.Rung(25, BearingKind.DEEP_GROOVE_BALL));
         assertThat(rungs)
                 .extracting(b -> b.designation())
                 .startsWith("6805")
                 .endsWith("6405")
                 .contains("16005", "6005", "6205", "62205", "63005");
         assertThat(SeriesLadder.drawing(rungs).shapes()).hasSize(4 * rungs.size());
-        assertThat(SeriesLadder.rungs(new SeriesLadder.Rung(77, "deep-groove-ball")))
+        assertThat(SeriesLadder.rungs(new SeriesLadder.Rung(77, BearingKind.DEEP_GROOVE_BALL)))
                 .isEmpty();
     }
 
@@ -152,7 +153,8 @@ class StandInTest {
         "machined-needle-roller,10,CN,20,45"
     })
     void clearanceByClass(String kind, double bore, String code, double min, double max) {
-        assertThat(Clearances.of(kind, bore, code).orElseThrow()).isEqualTo(new Clearances.Band(code, min, max));
+        assertThat(Clearances.of(BearingKind.of(kind).orElseThrow(), bore, code).orElseThrow())
+                .isEqualTo(new Clearances.Band(code, min, max));
     }
 
     @Test

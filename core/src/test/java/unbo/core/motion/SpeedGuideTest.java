@@ -7,9 +7,13 @@ import static unbo.core.motion.SpeedGuide.Lubricant.OIL;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Build;
+
 class SpeedGuideTest {
 
-    private static final SpeedGuide.Build CAGED = new SpeedGuide.Build("deep-groove-ball", false, false, false);
+    private static final Build CAGED = new Build(BearingKind.DEEP_GROOVE_BALL, false, false, false);
 
     private static SpeedGuide at(double ball, SpeedGuide.Lubricant in) {
         return SpeedGuide.of(CAGED, 7000, 38.5, BearingGeometry.of(9, ball, 38.5, 0), in);
@@ -33,16 +37,16 @@ class SpeedGuideTest {
 
     @Test
     void sealsAndFullComplementsLowerTheLimitAndHybridsRaiseIt() {
-        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", true, false, false), 100, 40, null, GREASE)
+        assertThat(SpeedGuide.of(new Build(BearingKind.DEEP_GROOVE_BALL, true, false, false), 100, 40, null, GREASE)
                         .nDmLimit())
                 .isEqualTo(300_000);
-        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", false, true, false), 100, 40, null, GREASE)
+        assertThat(SpeedGuide.of(new Build(BearingKind.DEEP_GROOVE_BALL, false, true, false), 100, 40, null, GREASE)
                         .nDmLimit())
                 .isEqualTo(150_000);
-        assertThat(SpeedGuide.of(new SpeedGuide.Build("deep-groove-ball", false, false, true), 100, 40, null, OIL)
+        assertThat(SpeedGuide.of(new Build(BearingKind.DEEP_GROOVE_BALL, false, false, true), 100, 40, null, OIL)
                         .nDmLimit())
                 .isCloseTo(500_000 * 1.69, within(1.0));
-        assertThat(SpeedGuide.of(new SpeedGuide.Build("thrust-ball", false, false, false), 100, 40, null, GREASE)
+        assertThat(SpeedGuide.of(new Build(BearingKind.THRUST_BALL, false, false, false), 100, 40, null, GREASE)
                         .nDmLimit())
                 .isNull();
     }

@@ -14,12 +14,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.answer.Answer;
+import unbo.core.bearing.BearingGeometry;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
-import unbo.core.motion.BearingGeometry;
 
 class SpeedAndFrictionTest {
 
@@ -231,7 +231,7 @@ class SpeedAndFrictionTest {
                 .get(0);
         var spins = turns(faces.shapes());
         assertThat(spins).hasSize(2 * 2 + 9 + 18).contains(1.0);
-        double cage = speed().input().bearing().geometry().cageOrder(unbo.core.motion.Turning.INNER);
+        double cage = speed().input().bearing().geometry().cageOrder(unbo.core.bearing.Turning.INNER);
         assertThat(spins).contains(cage, -speed().input().bearing().geometry().elementOrder());
     }
 

@@ -11,12 +11,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.answer.Answer;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
 import unbo.core.simulation.RecordedHub;
 import unbo.core.simulation.RecordedHub.Fault;
 

@@ -10,8 +10,8 @@ import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
 
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 import unbo.core.simulation.RecordedHub;
 import unbo.core.simulation.RecordedHub.Fault;
 

@@ -11,10 +11,10 @@ import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Turning;
 import unbo.core.runout.Runout;
 import unbo.core.runout.RunoutInput;
 import unbo.core.runout.Surface;

@@ -1,4 +1,4 @@
-package unbo.core.motion;
+package unbo.core.bearing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -1,5 +1,6 @@
-package unbo.core.motion;
+package unbo.core.bearing;
 
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 
@@ -14,15 +15,15 @@ import org.jspecify.annotations.Nullable;
  */
 public record Inside(BearingGeometry geometry, @Nullable Double rollerMm) {
 
-    private static final Set<String> BALLS = Set.of(
-            "deep-groove-ball",
-            "inch-deep-groove-ball",
-            "angular-contact-ball",
-            "magneto-ball",
-            "four-point-ball",
-            "self-aligning-ball");
-    private static final Set<String> TAPERS = Set.of("tapered-roller", "inch-tapered-cone", "inch-tapered-cup");
-    private static final Set<String> ROLLERS = Set.of("cylindrical-roller");
+    /** Kinds whose balls fill a ring as those of a deep groove bearing do. */
+    private static final Set<BearingKind> BALLS = EnumSet.of(
+            BearingKind.DEEP_GROOVE_BALL,
+            BearingKind.INCH_DEEP_GROOVE_BALL,
+            BearingKind.ANGULAR_CONTACT_BALL,
+            BearingKind.MAGNETO_BALL,
+            BearingKind.FOUR_POINT_BALL,
+            BearingKind.SELF_ALIGNING_BALL);
+
     private static final double ROLLER_SHARE = 0.24;
     private static final double LENGTH_SHARE = 0.65;
 
@@ -30,7 +31,7 @@ public record Inside(BearingGeometry geometry, @Nullable Double rollerMm) {
      * @param contactDeg contact angle; of a taper half its included cup angle. Empty for kinds that are not estimated.
      */
     public static Optional<Inside> estimated(
-            String kind, double boreMm, double outsideMm, double widthMm, double contactDeg) {
+            BearingKind kind, double boreMm, double outsideMm, double widthMm, double contactDeg) {
         if (!(outsideMm > boreMm) || !(boreMm > 0)) {
             return Optional.empty();
         }
@@ -39,7 +40,7 @@ public record Inside(BearingGeometry geometry, @Nullable Double rollerMm) {
             return Optional.of(
                     new Inside(new BearingGeometry(g.elements(), g.elementMm(), g.pitchMm(), contactDeg, true), null));
         }
-        if (TAPERS.contains(kind) || ROLLERS.contains(kind)) {
+        if (kind.taper() || kind == BearingKind.CYLINDRICAL_ROLLER) {
             double pitch = (boreMm + outsideMm) / 2;
             double roller = ROLLER_SHARE * (outsideMm - boreMm);
             int most = (int) Math.floor(Math.PI / Math.asin(Math.min(1, roller / pitch)));

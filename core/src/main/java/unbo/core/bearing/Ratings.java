@@ -1,9 +1,6 @@
-package unbo.core.life;
+package unbo.core.bearing;
 
 import static java.util.Objects.requireNonNull;
-
-import unbo.core.motion.BearingGeometry;
-import unbo.core.motion.Inside;
 
 /**
  * What a bearing can carry: basic dynamic rating C and basic static rating C0, newton. Worked out from its inside by

@@ -1,4 +1,4 @@
-package unbo.core.designation;
+package unbo.core.bearing;
 
 /**
  * A group of characters in a marking and what it fixes.

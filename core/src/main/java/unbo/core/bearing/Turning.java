@@ -1,8 +1,4 @@
-package unbo.core.motion;
-
-import java.util.List;
-
-import unbo.core.input.Field;
+package unbo.core.bearing;
 
 /** Which ring turns: the inner one with a shaft, the outer one with a bicycle, motorcycle or trailer hub. */
 public enum Turning {
@@ -21,7 +17,11 @@ public enum Turning {
         return code.equals(OUTER.code) ? OUTER : INNER;
     }
 
-    public static List<Field.Choice> choices() {
-        return List.of(new Field.Choice(INNER.code, INNER.label), new Field.Choice(OUTER.code, OUTER.label));
+    public String code() {
+        return code;
+    }
+
+    public String label() {
+        return label;
     }
 }

@@ -1,4 +1,4 @@
-package unbo.core.designation;
+package unbo.core.bearing;
 
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -36,7 +36,7 @@ public record Suffixes(
         @Nullable Double contactDeg,
         List<Part> parts) {
 
-    static final Suffixes NONE = new Suffixes("open", "", null, null, "", false, false, null, List.of());
+    public static final Suffixes NONE = new Suffixes("open", "", null, null, "", false, false, null, List.of());
 
     private static final Map<String, Row> ROWS = read();
     private static final int LONGEST =
@@ -59,7 +59,7 @@ public record Suffixes(
     }
 
     /** Reads what follows a number; {@code chunks} were parted by blanks, slashes or hyphens. */
-    static Suffixes read(List<String> chunks, String kind) {
+    public static Suffixes read(List<String> chunks, BearingKind kind) {
         if (chunks.isEmpty()) {
             return NONE;
         }
@@ -71,7 +71,7 @@ public record Suffixes(
     }
 
     /** True when the whole of it is made of known marks. */
-    static boolean known(String chunk, String kind) {
+    public static boolean known(String chunk, BearingKind kind) {
         return split(chunk, kind).rest().isEmpty();
     }
 
@@ -81,7 +81,7 @@ public record Suffixes(
      * The longest marks first; a rest that begins with a figure takes the letter before it along, for the two are one
      * mark.
      */
-    private static Split split(String chunk, String kind) {
+    private static Split split(String chunk, BearingKind kind) {
         List<String> marks = new ArrayList<>();
         int at = 0;
         while (at < chunk.length()) {
@@ -101,7 +101,7 @@ public record Suffixes(
         return new Split(marks, chunk.substring(at));
     }
 
-    private static @Nullable String mark(String chunk, int at, String kind) {
+    private static @Nullable String mark(String chunk, int at, BearingKind kind) {
         for (int length = Math.min(LONGEST, chunk.length() - at); length > 0; length--) {
             String mark = chunk.substring(at, at + length);
             if (ROWS.containsKey(mark) || angled(kind) && ANGLES.containsKey(mark) || special(kind, mark) != null) {
@@ -111,16 +111,16 @@ public record Suffixes(
         return null;
     }
 
-    private static boolean angled(String kind) {
-        return kind.equals("angular-contact-ball");
+    private static boolean angled(BearingKind kind) {
+        return kind == BearingKind.ANGULAR_CONTACT_BALL;
     }
 
     /** Letters that mean something else on some kinds; null where they do not. */
-    private static @Nullable String special(String kind, String mark) {
-        if (kind.equals("double-row-angular-contact-ball") && mark.equals("A")) {
+    private static @Nullable String special(BearingKind kind, String mark) {
+        if (kind == BearingKind.DOUBLE_ROW_ANGULAR_CONTACT_BALL && mark.equals("A")) {
             return "no filling slot";
         }
-        if (kind.equals("tapered-roller") && mark.matches("[BCD]")) {
+        if (kind == BearingKind.TAPERED_ROLLER && mark.matches("[BCD]")) {
             return "steeper cone";
         }
         return null;
@@ -128,7 +128,7 @@ public record Suffixes(
 
     private static final class Builder {
 
-        private final String kind;
+        private final BearingKind kind;
         private final List<Part> parts = new ArrayList<>();
         private String sealing = "open";
         private String contact = "";
@@ -139,7 +139,7 @@ public record Suffixes(
         private boolean slot;
         private @Nullable Double angle;
 
-        Builder(String kind) {
+        Builder(BearingKind kind) {
             this.kind = kind;
         }
 

@@ -1,4 +1,4 @@
-package unbo.core.catalogue;
+package unbo.core.bearing;
 
 /**
  * Boundary dimensions of a metric bearing, in mm. For tapers the width is the assembled width T.
@@ -7,10 +7,16 @@ package unbo.core.catalogue;
  * @param note what differs in some tables; empty as a rule
  */
 public record Boundary(
-        String kind, String designation, double boreMm, double outsideMm, double widthMm, String series, String note) {
+        BearingKind kind,
+        String designation,
+        double boreMm,
+        double outsideMm,
+        double widthMm,
+        String series,
+        String note) {
 
     /** True for one-piece tapers, whose cone and cup carry one number. */
     public boolean tapered() {
-        return kind.equals("tapered-roller");
+        return kind == BearingKind.TAPERED_ROLLER;
     }
 }

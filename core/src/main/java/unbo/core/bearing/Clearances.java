@@ -1,4 +1,4 @@
-package unbo.core.catalogue;
+package unbo.core.bearing;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -28,19 +28,17 @@ public final class Clearances {
     private Clearances() {}
 
     /** True for kinds of which the classes are listed here. */
-    public static boolean listed(String kind) {
-        return ball(kind) || kind.equals("cylindrical-roller") || kind.equals("machined-needle-roller");
-    }
-
-    private static boolean ball(String kind) {
-        return kind.equals("deep-groove-ball") || kind.equals("inch-deep-groove-ball");
+    public static boolean listed(BearingKind kind) {
+        return kind.deepGroove()
+                || kind == BearingKind.CYLINDRICAL_ROLLER
+                || kind == BearingKind.MACHINED_NEEDLE_ROLLER;
     }
 
     /** The classes of a bore, tightest first; empty where none are listed. The 10 mm bore is in 6 to 10. */
-    public static List<Band> of(String kind, double boreMm) {
+    public static List<Band> of(BearingKind kind, double boreMm) {
         return ROWS.stream()
                 .filter(r -> listed(kind)
-                        && r.ball() == ball(kind)
+                        && r.ball() == kind.deepGroove()
                         && boreMm <= r.toMm()
                         && (boreMm > r.overMm() || boreMm == r.overMm() && !r.ball() && boreMm == 10))
                 .map(Row::band)
@@ -48,7 +46,7 @@ public final class Clearances {
     }
 
     /** One class of a bore. */
-    public static Optional<Band> of(String kind, double boreMm, String code) {
+    public static Optional<Band> of(BearingKind kind, double boreMm, String code) {
         return of(kind, boreMm).stream().filter(b -> b.code().equals(code)).findFirst();
     }
 

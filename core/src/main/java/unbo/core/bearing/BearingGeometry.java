@@ -1,4 +1,4 @@
-package unbo.core.motion;
+package unbo.core.bearing;
 
 /**
  * Inside of a rolling bearing, as far as its motion goes. γ = Dw·cos α / dm. Rates in turns of the shaft ("orders"),

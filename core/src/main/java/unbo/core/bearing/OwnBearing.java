@@ -1,4 +1,4 @@
-package unbo.core.catalogue;
+package unbo.core.bearing;
 
 import org.jspecify.annotations.Nullable;
 

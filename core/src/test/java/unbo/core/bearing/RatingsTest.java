@@ -1,4 +1,4 @@
-package unbo.core.life;
+package unbo.core.bearing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -7,12 +7,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import unbo.core.motion.Inside;
-
 class RatingsTest {
 
     private static Ratings of(String kind, double d, double outside, double width, double alpha) {
-        return Ratings.of(Inside.estimated(kind, d, outside, width, alpha).orElseThrow());
+        return Ratings.of(Inside.estimated(BearingKind.of(kind).orElseThrow(), d, outside, width, alpha)
+                .orElseThrow());
     }
 
     @Test
@@ -45,7 +44,7 @@ class RatingsTest {
 
     @Test
     void kindsWithoutARuleHaveNoInside() {
-        assertThat(Inside.estimated("thrust-ball", 20, 40, 14, 90)).isEmpty();
-        assertThat(Inside.estimated("deep-groove-ball", 30, 30, 9, 0)).isEmpty();
+        assertThat(Inside.estimated(BearingKind.THRUST_BALL, 20, 40, 14, 90)).isEmpty();
+        assertThat(Inside.estimated(BearingKind.DEEP_GROOVE_BALL, 30, 30, 9, 0)).isEmpty();
     }
 }

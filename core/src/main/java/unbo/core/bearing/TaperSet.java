@@ -1,4 +1,4 @@
-package unbo.core.catalogue;
+package unbo.core.bearing;
 
 /**
  * A cone and cup that are listed together; all in mm.

@@ -1,4 +1,4 @@
-package unbo.core.catalogue;
+package unbo.core.bearing;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,0 +1,264 @@
+package unbo.core.bearing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A rolling bearing as far as it is known: by its marking, from the tables, from the workshop's own list, or by sizes
+ * alone.
+ *
+ * @param kind unknown where neither number nor table tells
+ * @param halfAngleDeg half the included cup angle of a taper, estimated; null when unknown
+ * @param suffixes what stands behind the number
+ * @param rated ratings from its maker's list; null where none are known
+ */
+public record Bearing(
+        Imprint imprint,
+        BearingKind kind,
+        Sizes sizes,
+        @Nullable Double halfAngleDeg,
+        Suffixes suffixes,
+        @Nullable Ratings rated) {
+
+    /**
+     * Boundary dimensions, mm, each null where nothing tells it. @param widthMm assembled width of a taper @param
+     * listed true when they are of a table, or all of the number itself
+     */
+    public record Sizes(
+            @Nullable Double boreMm,
+            @Nullable Double outsideMm,
+            @Nullable Double widthMm,
+            boolean listed) {
+
+        static final Sizes NONE = new Sizes(null, null, null, false);
+    }
+
+    /** Starts a bearing that is known by its marking. */
+    public static Builder marked(String text) {
+        return new Builder(text);
+    }
+
+    /** As stamped, tidied. */
+    public String marking() {
+        return imprint.text();
+    }
+
+    public boolean recognised() {
+        return imprint.recognised();
+    }
+
+    public String designation() {
+        return imprint.designation();
+    }
+
+    public String series() {
+        return imprint.series();
+    }
+
+    public List<Part> parts() {
+        return imprint.parts();
+    }
+
+    public List<String> warnings() {
+        return imprint.warnings();
+    }
+
+    public List<String> completions() {
+        return imprint.completions();
+    }
+
+    public @Nullable Double boreMm() {
+        return sizes.boreMm();
+    }
+
+    public @Nullable Double outsideMm() {
+        return sizes.outsideMm();
+    }
+
+    public @Nullable Double widthMm() {
+        return sizes.widthMm();
+    }
+
+    /** True when its sizes are of a table, or all of the number itself. */
+    public boolean boundaryKnown() {
+        return sizes.listed();
+    }
+
+    /** The number without its suffix: type, series and bore code of a metric taper, the whole marking otherwise. */
+    public String number() {
+        return metricTaper()
+                ? parts().stream()
+                        .filter(p -> !p.role().equals("suffix"))
+                        .map(Part::text)
+                        .collect(Collectors.joining())
+                : marking();
+    }
+
+    /** The same with warnings before its own. */
+    public Bearing noting(List<String> first) {
+        List<String> all = new ArrayList<>(first);
+        all.addAll(warnings());
+        return new Bearing(
+                new Imprint(marking(), recognised(), designation(), series(), parts(), all, completions()),
+                kind,
+                sizes,
+                halfAngleDeg,
+                suffixes,
+                rated);
+    }
+
+    /** The same as another kind, where the marking is a size and does not tell. */
+    public Bearing as(BearingKind other) {
+        return new Bearing(imprint, other, sizes, halfAngleDeg, suffixes, rated);
+    }
+
+    /** Its inside, estimated from its boundary and its contact angle; empty where sizes or a rule are missing. */
+    public Optional<Inside> inside() {
+        return boreMm() == null || outsideMm() == null || widthMm() == null
+                ? Optional.empty()
+                : Inside.estimated(kind, boreMm(), outsideMm(), widthMm(), contactDeg());
+    }
+
+    /** What it carries: of its maker's list where that is known, else by the rule for its inside. */
+    public Optional<Ratings> ratings() {
+        return rated != null ? Optional.of(rated) : inside().map(Ratings::of);
+    }
+
+    /**
+     * Contact angle, degrees: as marked, half the cup angle of a taper, 30° for an angular contact bearing without a
+     * mark.
+     */
+    public double contactDeg() {
+        if (halfAngleDeg != null) {
+            return halfAngleDeg;
+        }
+        if (suffixes.contactDeg() != null) {
+            return suffixes.contactDeg();
+        }
+        return kind.angular() && kind != BearingKind.HUB_CARTRIDGE ? 30 : 0;
+    }
+
+    /** How it is built, as far as speed goes. */
+    public Build build() {
+        return new Build(
+                kind,
+                suffixes.rubbing(),
+                suffixes.fullComplement() || suffixes.fillingSlot(),
+                parts().stream().anyMatch(p -> p.meaning().contains("ceramic")));
+    }
+
+    public boolean cone() {
+        return kind == BearingKind.INCH_TAPERED_CONE;
+    }
+
+    public boolean cup() {
+        return kind == BearingKind.INCH_TAPERED_CUP;
+    }
+
+    public boolean metricTaper() {
+        return kind == BearingKind.TAPERED_ROLLER;
+    }
+
+    /** Puts a bearing together; what is left out is not known. */
+    public static final class Builder {
+
+        private final String text;
+        private boolean recognised = true;
+        private String designation;
+        private String series = "";
+        private List<Part> parts = List.of();
+        private List<String> warnings = List.of();
+        private List<String> completions = List.of();
+        private BearingKind kind = BearingKind.UNKNOWN;
+        private Sizes sizes = Sizes.NONE;
+        private @Nullable Double halfAngleDeg;
+        private Suffixes suffixes = Suffixes.NONE;
+        private @Nullable Ratings rated;
+
+        private Builder(String text) {
+            this.text = text;
+            this.designation = text;
+        }
+
+        /** Of no numbering that is known. */
+        public Builder unread() {
+            recognised = false;
+            return this;
+        }
+
+        public Builder kind(BearingKind known) {
+            kind = known;
+            return this;
+        }
+
+        /** Boundary dimensions, mm; null where not known. */
+        public Builder sizes(@Nullable Double boreMm, @Nullable Double outsideMm, @Nullable Double widthMm) {
+            sizes = new Sizes(boreMm, outsideMm, widthMm, sizes.listed());
+            return this;
+        }
+
+        /** Its sizes are of a table, or all of the number itself. */
+        public Builder listed() {
+            return listed(true);
+        }
+
+        public Builder listed(boolean all) {
+            sizes = new Sizes(sizes.boreMm(), sizes.outsideMm(), sizes.widthMm(), all);
+            return this;
+        }
+
+        public Builder halfAngle(@Nullable Double degrees) {
+            halfAngleDeg = degrees;
+            return this;
+        }
+
+        public Builder series(String code) {
+            series = code;
+            return this;
+        }
+
+        public Builder parts(List<Part> inOrder) {
+            parts = inOrder;
+            return this;
+        }
+
+        public Builder warnings(List<String> sentences) {
+            warnings = sentences;
+            return this;
+        }
+
+        public Builder completions(List<String> designations) {
+            completions = designations;
+            return this;
+        }
+
+        public Builder designation(String printed) {
+            designation = printed;
+            return this;
+        }
+
+        public Builder suffixes(Suffixes read) {
+            suffixes = read;
+            return this;
+        }
+
+        public Builder rated(@Nullable Ratings ofItsList) {
+            rated = ofItsList;
+            return this;
+        }
+
+        public Bearing made() {
+            return new Bearing(
+                    new Imprint(text, recognised, designation, series, parts, warnings, completions),
+                    kind,
+                    sizes,
+                    halfAngleDeg,
+                    suffixes,
+                    rated);
+        }
+    }
+}
