@@ -78,10 +78,10 @@ public class CoreSpeed {
                     .toList(),
             80);
     private final RaceMapInput races = FieldReader.read(
-                    RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC)
+                    RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC, Decoder.SHIPPED)
             .record();
     private final WheelInput wheel = FieldReader.read(
-                    WheelFields.LIST, WheelFields.QUESTION.sample(), UnitSystem.METRIC)
+                    WheelFields.LIST, WheelFields.QUESTION.sample(), UnitSystem.METRIC, Decoder.SHIPPED)
             .record()
             .wheel();
     private String quantity = "1-3/8\"";
@@ -108,7 +108,7 @@ public class CoreSpeed {
     @OperationsPerInvocation(10)
     public void decodeMarking(Blackhole hole) {
         for (String marking : markings) {
-            hole.consume(Decoder.decode(marking));
+            hole.consume(Decoder.SHIPPED.decode(marking));
         }
     }
 

@@ -20,7 +20,7 @@ final class HostileStrings {
             for (int i = 0; i < COUNT; i++) {
                 String marking = marking(random, i);
                 long begin = System.nanoTime();
-                Decoder.decode(marking);
+                Decoder.SHIPPED.decode(marking);
                 took[i] = System.nanoTime() - begin;
             }
         }

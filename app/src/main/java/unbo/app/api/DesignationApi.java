@@ -18,7 +18,6 @@ import unbo.app.catalogue.OwnCatalogue;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.Part;
 import unbo.core.catalogue.CaliperFind;
-import unbo.core.designation.Decoder;
 import unbo.core.designation.TaperMatch;
 import unbo.core.identify.IdentifyQuestions;
 import unbo.core.identify.Interchange;
@@ -69,9 +68,11 @@ class DesignationApi {
 
     record Suited(String verdict, List<String> reasons) {}
 
+    private final JsonTexts reader;
     private final OwnCatalogue own;
 
-    DesignationApi(OwnCatalogue own) {
+    DesignationApi(JsonTexts reader, OwnCatalogue own) {
+        this.reader = reader;
         this.own = own;
     }
 
@@ -80,7 +81,7 @@ class DesignationApi {
             summary = "What a marking says: type, series, bore, seals, clearance, tolerance, and its sizes")
     @GetMapping("/decode")
     Decoding decode(@RequestParam String marking) {
-        Bearing d = Decoder.decode(checked("marking", marking), own.boundaries());
+        Bearing d = own.book().decode(checked("marking", marking));
         return new Decoding(
                 d.marking(),
                 d.recognised(),
@@ -103,7 +104,7 @@ class DesignationApi {
             summary = "Bearings that have two or three measured sizes, near misses behind them")
     @GetMapping("/find")
     FoundList find(@RequestParam Map<String, String> sizes) {
-        CaliperFind find = CaliperFind.of(JsonTexts.read(IdentifyQuestions.SIZES, sizes), own.boundaries());
+        CaliperFind find = reader.read(IdentifyQuestions.SIZES, sizes);
         return new FoundList(Stream.concat(
                         find.exact().stream().map(f -> found(f, true)),
                         find.near().stream().map(f -> found(f, false)))
@@ -125,7 +126,7 @@ class DesignationApi {
     @GetMapping("/interchange")
     StandIns interchange(@RequestParam String marking) {
         return new StandIns(
-                Interchange.of(Decoder.decode(checked("marking", marking), own.boundaries())).candidates().stream()
+                Interchange.of(own.book().decode(checked("marking", marking)), own.book()).candidates().stream()
                         .map(c -> new StandIn(
                                 c.designation(),
                                 c.kind().code(),
@@ -154,7 +155,7 @@ class DesignationApi {
                                             .collect(Collectors.joining(", ")) + ".",
                             false)));
         }
-        IdentifyQuestions.AtPlace asked = JsonTexts.read(
+        IdentifyQuestions.AtPlace asked = reader.read(
                 IdentifyQuestions.INTERCHANGE.fields(),
                 Map.of(
                         "marking",
@@ -167,8 +168,7 @@ class DesignationApi {
                         rpm == null ? "" : rpm,
                         "loadN",
                         loadN == null ? "" : loadN));
-        Suitability s =
-                Suitability.of(Decoder.decode(asked.marking(), own.boundaries()), place, immersed, asked.duty());
+        Suitability s = Suitability.of(asked.bearing(), place, immersed, asked.duty());
         return new Suited(s.verdict().name().toLowerCase(Locale.ROOT), s.reasons());
     }
 

@@ -68,9 +68,11 @@ class DiagnosisApi {
 
     record CheckList(List<CheckLabel> checks) {}
 
+    private final JsonTexts reader;
     private final CaseService cases;
 
-    DiagnosisApi(CaseService cases) {
+    DiagnosisApi(JsonTexts reader, CaseService cases) {
+        this.reader = reader;
         this.cases = cases;
     }
 
@@ -79,7 +81,7 @@ class DiagnosisApi {
             summary = "Causes by probability, the next checks, contradictions and urgency, from results noted so far")
     @PostMapping(path = "/diagnose", consumes = MediaType.APPLICATION_JSON_VALUE)
     Answered diagnose(@RequestBody JsonNode body) {
-        Diagnosis diagnosis = Diagnosis.of(JsonTexts.read(DiagnosisFields.LIST, flat(body)), cases.current());
+        Diagnosis diagnosis = Diagnosis.of(reader.read(DiagnosisFields.LIST, flat(body)), cases.current());
         DiagnosisWords words = DiagnosisWords.of(diagnosis);
         return new Answered(
                 diagnosis.ranked().stream()

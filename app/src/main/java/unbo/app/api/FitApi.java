@@ -39,6 +39,12 @@ class FitApi {
             String verdict,
             List<ClassLeft> classes) {}
 
+    private final JsonTexts reader;
+
+    FitApi(JsonTexts reader) {
+        this.reader = reader;
+    }
+
     @Operation(
             operationId = "fit",
             summary = "Interference, pressure, press force and the clearance that is left; measured: "
@@ -58,7 +64,7 @@ class FitApi {
         } else if (!measured.isMissingNode() && !measured.isNull()) {
             throw ApiProblem.of(List.of(new Problem("measured", "Write {minMm, maxMm}.", false)));
         }
-        Fit fit = Fit.of(JsonTexts.read(FitFields.LIST, flat));
+        Fit fit = Fit.of(reader.read(FitFields.LIST, flat));
         return new Fitted(
                 Three.of(fit.interference()),
                 fit.pressureMPa(),

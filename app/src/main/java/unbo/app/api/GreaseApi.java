@@ -52,10 +52,16 @@ class GreaseApi {
 
     record Mix(String verdict, String advice) {}
 
+    private final JsonTexts reader;
+
+    GreaseApi(JsonTexts reader) {
+        this.reader = reader;
+    }
+
     @Operation(operationId = "grease", summary = "Grease for one bearing: how much, how much again, when")
     @PostMapping(path = "/grease", consumes = MediaType.APPLICATION_JSON_VALUE)
     Bearing grease(@RequestBody JsonNode body) {
-        BearingGrease g = BearingGrease.of(JsonTexts.read(BearingGreaseFields.LIST, body));
+        BearingGrease g = BearingGrease.of(reader.read(BearingGreaseFields.LIST, body));
         return new Bearing(
                 g.freeCm3(),
                 List.of(g.share().least(), g.share().most()),
@@ -73,7 +79,7 @@ class GreaseApi {
     @Operation(operationId = "hubGrease", summary = "Grease for a hub with two tapers and its cavity")
     @PostMapping(path = "/hub-grease", consumes = MediaType.APPLICATION_JSON_VALUE)
     Hub hub(@RequestBody JsonNode body) {
-        HubGrease g = HubGrease.of(JsonTexts.read(HubGreaseFields.LIST, body));
+        HubGrease g = HubGrease.of(reader.read(HubGreaseFields.LIST, body));
         return new Hub(
                 range(g.outerGrams()),
                 range(g.innerGrams()),

@@ -81,9 +81,11 @@ class InspectApi {
             double cureHours,
             List<String> options) {}
 
+    private final JsonTexts reader;
     private final WorkshopService workshops;
 
-    InspectApi(WorkshopService workshops) {
+    InspectApi(JsonTexts reader, WorkshopService workshops) {
+        this.reader = reader;
         this.workshops = workshops;
     }
 
@@ -116,7 +118,7 @@ class InspectApi {
             }
             put(rest, body.get("other"), "other.");
         }
-        RaceMap map = RaceMap.of(JsonTexts.read(RaceMapFields.LIST, rest));
+        RaceMap map = RaceMap.of(reader.read(RaceMapFields.LIST, rest));
         Map<String, Object> features = new LinkedHashMap<>();
         features.put("inner", features(map.inner()));
         features.put("outer", features(map.outer()));
@@ -247,7 +249,7 @@ class InspectApi {
         if (!asked.has("tools")) {
             asked.put("tools", workshops.current().tools());
         }
-        Removal r = Removal.of(JsonTexts.read(RemovalFields.LIST, asked));
+        Removal r = Removal.of(reader.read(RemovalFields.LIST, asked));
         return new Plan(
                 r.ways().stream()
                         .map(w -> new Way(w.code(), w.name(), w.crosses(), w.shock(), w.minutes()))
@@ -264,7 +266,7 @@ class InspectApi {
     @Operation(operationId = "bearingCheck", summary = "Whether a cleaned bearing may go back")
     @PostMapping(path = "/bearing-check", consumes = MediaType.APPLICATION_JSON_VALUE)
     Checked check(@RequestBody JsonNode body) {
-        BearingCheck c = BearingCheck.of(JsonTexts.read(BearingCheck.LIST, body));
+        BearingCheck c = BearingCheck.of(reader.read(BearingCheck.LIST, body));
         return new Checked(
                 c.verdict().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                 c.leastMm(),
@@ -278,7 +280,7 @@ class InspectApi {
             summary = "A measured seat: its shape, its hold against the fit wanted, and what can be done")
     @PostMapping(path = "/seat", consumes = MediaType.APPLICATION_JSON_VALUE)
     Measured seat(@RequestBody JsonNode body) {
-        Seat s = Seat.of(JsonTexts.read(Seat.LIST, body));
+        Seat s = Seat.of(reader.read(Seat.LIST, body));
         return new Measured(
                 s.verdict().name().toLowerCase(Locale.ROOT),
                 s.meanMm(),

@@ -73,9 +73,11 @@ class InstrumentApi {
             double rpm,
             boolean estimatedGeometry) {}
 
+    private final JsonTexts reader;
     private final NoiseService noises;
 
-    InstrumentApi(NoiseService noises) {
+    InstrumentApi(JsonTexts reader, NoiseService noises) {
+        this.reader = reader;
         this.noises = noises;
     }
 
@@ -85,7 +87,7 @@ class InstrumentApi {
                     + "against hub from a second one")
     @PostMapping(path = "/runout", consumes = MediaType.APPLICATION_JSON_VALUE)
     RunoutAnswer runout(@RequestBody JsonNode body) {
-        Runout r = Runout.of(JsonTexts.read(RunoutFields.LIST, body));
+        Runout r = Runout.of(reader.read(RunoutFields.LIST, body));
         Parted parted = r.indexing() == null
                 ? null
                 : new Parted(Wave.of(r.indexing().disc()), Wave.of(r.indexing().hub()));
@@ -105,7 +107,7 @@ class InstrumentApi {
     @Operation(operationId = "rimRock", summary = "End play estimated from rock at the rim")
     @PostMapping(path = "/rim-rock", consumes = MediaType.APPLICATION_JSON_VALUE)
     RimRockAnswer rimRock(@RequestBody JsonNode body) {
-        RimRock rock = RimRock.of(JsonTexts.read(RimRock.LIST, body));
+        RimRock rock = RimRock.of(reader.read(RimRock.LIST, body));
         return new RimRockAnswer(rock.endPlayMm(), rock.lowMm(), rock.highMm());
     }
 
@@ -117,7 +119,7 @@ class InstrumentApi {
             @RequestPart(required = false) MultipartFile recording,
             @Parameter(hidden = true) @RequestParam Map<String, String> fields)
             throws IOException {
-        NoiseInput input = JsonTexts.read(NoiseFields.LIST, fields);
+        NoiseInput input = reader.read(NoiseFields.LIST, fields);
         if (recording == null) {
             throw ApiProblem.of(
                     List.of(new Problem("recording", "Send the WAV file as the part named recording.", false)));

@@ -12,7 +12,9 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
@@ -24,15 +26,20 @@ import unbo.core.input.UnitSystem;
  * Turns a JSON body into the named texts that the one reader reads; bare numbers are metric here, whatever the
  * workshop.
  */
-final class JsonTexts {
+@Component
+class JsonTexts {
 
     private static final int MOST_NAMED = 5;
     private static final int LONGEST_NAME = 40;
 
-    private JsonTexts() {}
+    private final OwnCatalogue own;
+
+    JsonTexts(OwnCatalogue own) {
+        this.own = own;
+    }
 
     /** The input record of a call. @throws ApiProblem 400 or 422, with all problems */
-    static <T> T read(FieldList<T> list, JsonNode body) {
+    <T> T read(FieldList<T> list, JsonNode body) {
         if (!body.isObject()) {
             throw new ApiProblem(
                     HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
@@ -46,7 +53,7 @@ final class JsonTexts {
                 texts.put(entry.getKey(), text(entry.getValue()));
             }
         });
-        Reading<T> reading = FieldReader.read(list, texts, UnitSystem.METRIC);
+        Reading<T> reading = FieldReader.read(list, texts, UnitSystem.METRIC, own.book());
         List<Problem> problems = new ArrayList<>(unknown(unknown, list));
         problems.addAll(reading.problems());
         if (!problems.isEmpty()) {
@@ -76,7 +83,7 @@ final class JsonTexts {
     }
 
     /** The input record of a call whose fields stand in the address. */
-    static <T> T read(FieldList<T> list, Map<String, String> fields) {
+    <T> T read(FieldList<T> list, Map<String, String> fields) {
         ObjectNode body = JsonNodeFactory.instance.objectNode();
         fields.forEach(body::put);
         return read(list, body);
@@ -86,7 +93,7 @@ final class JsonTexts {
      * The members of a list of objects, each read by the same fields. @throws ApiProblem with every problem, named by
      * its place in the list
      */
-    static <T> List<T> readAll(FieldList<T> list, String name, JsonNode members, int most) {
+    <T> List<T> readAll(FieldList<T> list, String name, JsonNode members, int most) {
         if (members == null || !members.isArray() || members.isEmpty() || members.size() > most) {
             throw new ApiProblem(
                     HttpStatus.BAD_REQUEST,

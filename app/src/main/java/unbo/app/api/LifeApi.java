@@ -100,10 +100,16 @@ class LifeApi {
 
     record Wheel(Side inner, Side outer, double systemLifeKm, double flangeMomentNm) {}
 
+    private final JsonTexts reader;
+
+    LifeApi(JsonTexts reader) {
+        this.reader = reader;
+    }
+
     @Operation(operationId = "viscosity", summary = "Viscosity at running temperature, what is needed, and their ratio")
     @PostMapping(path = "/viscosity", consumes = MediaType.APPLICATION_JSON_VALUE)
     Film viscosity(@RequestBody JsonNode body) {
-        Viscosity v = Viscosity.of(JsonTexts.read(Viscosity.LIST, body));
+        Viscosity v = Viscosity.of(reader.read(Viscosity.LIST, body));
         return new Film(v.nu(), v.nuRequired(), v.kappa());
     }
 
@@ -113,7 +119,7 @@ class LifeApi {
                     + "geometry: {elements, elementMm, pitchMm, contactDeg}")
     @PostMapping(path = "/speed", consumes = MediaType.APPLICATION_JSON_VALUE)
     Speeds speed(@RequestBody JsonNode body) {
-        SpeedQuestion s = SpeedQuestion.of(JsonTexts.read(SpeedQuestion.LIST, withGeometry(body)));
+        SpeedQuestion s = SpeedQuestion.of(reader.read(SpeedQuestion.LIST, withGeometry(body)));
         return new Speeds(
                 s.rpm(),
                 s.cageRpm(),
@@ -137,7 +143,7 @@ class LifeApi {
                     + "elementMm, pitchMm, contactDeg}")
     @PostMapping(path = "/friction", consumes = MediaType.APPLICATION_JSON_VALUE)
     Drag friction(@RequestBody JsonNode body) {
-        FrictionQuestion f = FrictionQuestion.of(JsonTexts.read(FrictionQuestion.LIST, withGeometry(body)));
+        FrictionQuestion f = FrictionQuestion.of(reader.read(FrictionQuestion.LIST, withGeometry(body)));
         return new Drag(
                 f.friction().totalNmm(),
                 f.powerW(),
@@ -171,7 +177,7 @@ class LifeApi {
                     + "elementMm, pitchMm, contactDeg}")
     @PostMapping(path = "/inside", consumes = MediaType.APPLICATION_JSON_VALUE)
     Insides inside(@RequestBody JsonNode body) {
-        InsideQuestion i = InsideQuestion.of(JsonTexts.read(InsideQuestion.LIST, withGeometry(body)));
+        InsideQuestion i = InsideQuestion.of(reader.read(InsideQuestion.LIST, withGeometry(body)));
         return new Insides(
                 i.geometry(),
                 i.geometry().estimated(),
@@ -216,7 +222,7 @@ class LifeApi {
         if (!problems.isEmpty()) {
             throw ApiProblem.of(problems);
         }
-        ShaftLife life = ShaftLife.of(JsonTexts.read(ShaftFields.LIST, flat));
+        ShaftLife life = ShaftLife.of(reader.read(ShaftFields.LIST, flat));
         return new Shaft(shaftSide(life.left()), shaftSide(life.right()), life.systemHours());
     }
 
@@ -243,7 +249,7 @@ class LifeApi {
         ObjectNode flat = withGeometry(JsonTexts.without(body, "candidates", "alternatives"));
         lines(body, flat, "candidates", List.of("name", "seals", "balls", "price", "hours"));
         lines(body, flat, "alternatives", List.of("name", "savedW", "price"));
-        WorthQuestion w = WorthQuestion.of(JsonTexts.read(WorthQuestion.LIST, flat));
+        WorthQuestion w = WorthQuestion.of(reader.read(WorthQuestion.LIST, flat));
         return new Worth(w.costs().stream()
                 .map(c -> new Upgrade(
                         c.choice().name(),
@@ -317,7 +323,7 @@ class LifeApi {
                     List.of(Problem.impossible("lubrication.contamination", "Cleanliness ec is over 0 and up to 1.")));
         }
         WheelLife life =
-                WheelLife.of(JsonTexts.read(WheelFields.LIST, flat).wheel().clean(clean));
+                WheelLife.of(reader.read(WheelFields.LIST, flat).wheel().clean(clean));
         return new Wheel(
                 side(life, life.inner()), side(life, life.outer()), life.systemLifeKm(), life.flangeMomentNm());
     }

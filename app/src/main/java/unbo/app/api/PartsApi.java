@@ -49,6 +49,12 @@ class PartsApi {
             String reads,
             String sets) {}
 
+    private final JsonTexts reader;
+
+    PartsApi(JsonTexts reader) {
+        this.reader = reader;
+    }
+
     @Operation(
             operationId = "parts",
             summary = "What a list of parts costs from each of two suppliers and as chosen; body: "
@@ -61,8 +67,7 @@ class PartsApi {
                     "There is no field " + name + " here; there is lines.",
                     List.of(new Problem(name, "There is no field " + name + " here; there is lines.", false)));
         });
-        PartsList list =
-                new PartsList(JsonTexts.readAll(PartLineFields.LIST, "lines", body.get("lines"), PartsList.MOST));
+        PartsList list = new PartsList(reader.readAll(PartLineFields.LIST, "lines", body.get("lines"), PartsList.MOST));
         return new Totals(
                 list.total(),
                 list.totalA(),
@@ -79,7 +84,7 @@ class PartsApi {
     @Operation(operationId = "rebuild", summary = "New bearings in the old part, or the whole assembly")
     @PostMapping(path = "/rebuild", consumes = MediaType.APPLICATION_JSON_VALUE)
     Compared rebuild(@RequestBody JsonNode body) {
-        Rebuild r = Rebuild.of(JsonTexts.read(Rebuild.LIST, body));
+        Rebuild r = Rebuild.of(reader.read(Rebuild.LIST, body));
         return new Compared(
                 r.rebuildCost(),
                 r.assemblyCost(),
@@ -90,7 +95,7 @@ class PartsApi {
     @Operation(operationId = "sealFind", summary = "Shaft seals of a shaft and a housing, near misses behind them")
     @GetMapping("/seal-find")
     Seals seal(@RequestParam java.util.Map<String, String> sizes) {
-        SealFind find = SealFind.of(JsonTexts.read(SealFind.LIST, sizes));
+        SealFind find = SealFind.of(reader.read(SealFind.LIST, sizes));
         return new Seals(java.util.stream.Stream.concat(
                         find.fitting().stream().map(s -> seal(find, s, true)),
                         find.near().stream().map(s -> seal(find, s, false)))

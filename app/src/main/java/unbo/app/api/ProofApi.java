@@ -44,10 +44,16 @@ class ProofApi {
             Integer dueImmersions,
             List<Judged> findings) {}
 
+    private final JsonTexts reader;
+
+    ProofApi(JsonTexts reader) {
+        this.reader = reader;
+    }
+
     @Operation(operationId = "endPlay", summary = "End play from push and pull readings, and hub heat against the twin")
     @PostMapping(path = "/end-play", consumes = MediaType.APPLICATION_JSON_VALUE)
     EndPlayProof endPlay(@RequestBody JsonNode body) {
-        Proof proof = Proof.of(JsonTexts.read(ProofFields.LIST, body));
+        Proof proof = Proof.of(reader.read(ProofFields.LIST, body));
         EndPlay play = proof.endPlay();
         HubHeat heat = proof.heat();
         return new EndPlayProof(
@@ -61,7 +67,7 @@ class ProofApi {
     @Operation(operationId = "serviceDue", summary = "When an adjustable hub is due again")
     @PostMapping(path = "/service-due", consumes = MediaType.APPLICATION_JSON_VALUE)
     NextService due(@RequestBody JsonNode body) {
-        Due due = Due.of(JsonTexts.read(DueFields.LIST, body));
+        Due due = Due.of(reader.read(DueFields.LIST, body));
         return new NextService(
                 due.on(), due.byTime(), due.byDistance(), due.atCounter(), due.immersions(), Judged.of(due.findings()));
     }

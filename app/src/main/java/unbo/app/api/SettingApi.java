@@ -23,10 +23,16 @@ class SettingApi {
 
     record NutPositions(List<Position> positions, Integer best, double axialPerStepMm, String advice) {}
 
+    private final JsonTexts reader;
+
+    SettingApi(JsonTexts reader) {
+        this.reader = reader;
+    }
+
     @Operation(operationId = "castleNut", summary = "Every locking position of a castellated nut with its end play")
     @PostMapping(path = "/castle-nut", consumes = MediaType.APPLICATION_JSON_VALUE)
     NutPositions castleNut(@RequestBody JsonNode body) {
-        CastleNut nut = CastleNut.of(JsonTexts.read(CastleNutFields.LIST, body));
+        CastleNut nut = CastleNut.of(reader.read(CastleNutFields.LIST, body));
         return new NutPositions(
                 nut.positions().stream()
                         .map(p -> new Position(p.backOffDeg(), p.endPlayMm(), p.inBand()))

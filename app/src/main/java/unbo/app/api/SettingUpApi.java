@@ -105,10 +105,16 @@ class SettingUpApi {
             double interferenceMeanUm,
             List<Step> steps) {}
 
+    private final JsonTexts reader;
+
+    SettingUpApi(JsonTexts reader) {
+        this.reader = reader;
+    }
+
     @Operation(operationId = "heat", summary = "How hot a ring must be, when it grips, and the seconds there are")
     @PostMapping(path = "/heat", consumes = MediaType.APPLICATION_JSON_VALUE)
     Heated heat(@RequestBody JsonNode body) {
-        HeatPlan p = HeatPlan.of(JsonTexts.read(HeatFields.LIST, body));
+        HeatPlan p = HeatPlan.of(reader.read(HeatFields.LIST, body));
         return new Heated(
                 p.ringC(),
                 p.withinLimit(),
@@ -124,7 +130,7 @@ class SettingUpApi {
             summary = "What a ring comes to on a heated block, and how hot or heavy the block must be")
     @PostMapping(path = "/heat-block", consumes = MediaType.APPLICATION_JSON_VALUE)
     Block block(@RequestBody JsonNode body) {
-        HeatBlock b = HeatBlock.of(JsonTexts.read(HeatBlock.LIST, body));
+        HeatBlock b = HeatBlock.of(reader.read(HeatBlock.LIST, body));
         return new Block(b.finalC(), b.blockC(), b.massKg());
     }
 
@@ -152,12 +158,12 @@ class SettingUpApi {
         if (body.hasNonNull("workingTemperature")) {
             frame.put("workingTemperature", body.get("workingTemperature").asText());
         }
-        StackInput wanted = JsonTexts.read(LinkFields.FRAME, frame);
-        List<Link> outer = JsonTexts.readAll(LinkFields.LINK, "outer", body.get("outer"), StackInput.MOST_LINKS);
-        List<Link> inner = JsonTexts.readAll(LinkFields.LINK, "inner", body.get("inner"), StackInput.MOST_LINKS);
+        StackInput wanted = reader.read(LinkFields.FRAME, frame);
+        List<Link> outer = reader.readAll(LinkFields.LINK, "outer", body.get("outer"), StackInput.MOST_LINKS);
+        List<Link> inner = reader.readAll(LinkFields.LINK, "inner", body.get("inner"), StackInput.MOST_LINKS);
         List<StackInput.Shim> stock =
                 body.hasNonNull("stock") && !body.get("stock").isEmpty()
-                        ? JsonTexts.readAll(LinkFields.SHIM, "stock", body.get("stock"), StackInput.MOST_SHIMS)
+                        ? reader.readAll(LinkFields.SHIM, "stock", body.get("stock"), StackInput.MOST_SHIMS)
                         : List.of();
         List<Problem> problems = LinkFields.chains(outer, inner);
         if (!problems.isEmpty()) {
@@ -189,14 +195,14 @@ class SettingUpApi {
             summary = "Whether a hub's spacer side-loads its bearings, by how much, and what that costs in life")
     @PostMapping(path = "/spacer-hub", consumes = MediaType.APPLICATION_JSON_VALUE)
     Spacer spacer(@RequestBody JsonNode body) {
-        SpacerHub s = SpacerHub.of(JsonTexts.read(SpacerHub.LIST, body));
+        SpacerHub s = SpacerHub.of(reader.read(SpacerHub.LIST, body));
         return new Spacer(s.axialMm(), s.sideLoaded(), s.sideN(), s.lifeShare());
     }
 
     @Operation(operationId = "arrangement", summary = "Whether a shaft is located once each way and free to grow")
     @PostMapping(path = "/arrangement", consumes = MediaType.APPLICATION_JSON_VALUE)
     Arranged arrangement(@RequestBody JsonNode body) {
-        Arrangement a = Arrangement.of(JsonTexts.read(Arrangement.LIST, body));
+        Arrangement a = Arrangement.of(reader.read(Arrangement.LIST, body));
         return new Arranged(
                 a.floating(),
                 a.sideLoads(),
@@ -212,7 +218,7 @@ class SettingUpApi {
             summary = "End play of a tapered pair, cold and hot, both bounds in an alloy hub")
     @PostMapping(path = "/end-play-heat", consumes = MediaType.APPLICATION_JSON_VALUE)
     PlayHot endPlay(@RequestBody JsonNode body) {
-        EndPlayHeat e = EndPlayHeat.of(JsonTexts.read(EndPlayHeat.LIST, body));
+        EndPlayHeat e = EndPlayHeat.of(reader.read(EndPlayHeat.LIST, body));
         return new PlayHot(
                 Math.min(e.changeSteelMm(), e.changeHubMm()),
                 Math.max(e.changeSteelMm(), e.changeHubMm()),
@@ -223,7 +229,7 @@ class SettingUpApi {
     @Operation(operationId = "preload", summary = "Preload from turning torque and back")
     @PostMapping(path = "/preload", consumes = MediaType.APPLICATION_JSON_VALUE)
     Preloaded preload(@RequestBody JsonNode body) {
-        Preload p = Preload.of(JsonTexts.read(Preload.LIST, body));
+        Preload p = Preload.of(reader.read(Preload.LIST, body));
         return new Preloaded(
                 p.torqueNm(),
                 p.preloadN(),
@@ -235,7 +241,7 @@ class SettingUpApi {
     @Operation(operationId = "crank", summary = "The next move in truing a built-up crankshaft")
     @PostMapping(path = "/crank", consumes = MediaType.APPLICATION_JSON_VALUE)
     Trued crank(@RequestBody JsonNode body) {
-        CrankTruing c = CrankTruing.of(JsonTexts.read(CrankTruing.LIST, body));
+        CrankTruing c = CrankTruing.of(reader.read(CrankTruing.LIST, body));
         return new Trued(c.move().name().toLowerCase(Locale.ROOT).replace('_', '-'), c.inside());
     }
 
@@ -244,7 +250,7 @@ class SettingUpApi {
             summary = "How a bearing goes in: heat or force, and the steps with their cautions")
     @PostMapping(path = "/mount", consumes = MediaType.APPLICATION_JSON_VALUE)
     Mounted mount(@RequestBody JsonNode body) {
-        Mounting m = Mounting.of(JsonTexts.read(Mounting.LIST, body));
+        Mounting m = Mounting.of(reader.read(Mounting.LIST, body));
         return new Mounted(
                 m.byHeat(),
                 m.heat() == null ? null : m.heat().ringC(),
@@ -258,13 +264,13 @@ class SettingUpApi {
     @Operation(operationId = "unitHub", summary = "A unit or cartridge hub: its axle nut against the maker's torque")
     @PostMapping(path = "/unit-hub", consumes = MediaType.APPLICATION_JSON_VALUE)
     Judged unitHub(@RequestBody JsonNode body) {
-        return Judged.of(JsonTexts.read(UnitHub.LIST, body).answer());
+        return Judged.of(reader.read(UnitHub.LIST, body).answer());
     }
 
     @Operation(operationId = "coneHub", summary = "Cup and cone: the play a cone turned back leaves")
     @PostMapping(path = "/cone-hub", consumes = MediaType.APPLICATION_JSON_VALUE)
     Cone coneHub(@RequestBody JsonNode body) {
-        ConeHub cone = JsonTexts.read(ConeHub.LIST, body);
+        ConeHub cone = reader.read(ConeHub.LIST, body);
         return new Cone(cone.playMm(), Judged.of(cone.answer()).findings());
     }
 

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.AnswerService;
 import unbo.app.job.JobService;
 import unbo.app.job.JobView;
@@ -40,12 +41,15 @@ class NumbersPages {
     private final JobService jobs;
     private final AnswerService answers;
     private final WorkshopService workshops;
+    private final OwnCatalogue bearings;
     private final Clock clock;
 
-    NumbersPages(JobService jobs, AnswerService answers, WorkshopService workshops, Clock clock) {
+    NumbersPages(
+            JobService jobs, AnswerService answers, WorkshopService workshops, OwnCatalogue bearings, Clock clock) {
         this.jobs = jobs;
         this.answers = answers;
         this.workshops = workshops;
+        this.bearings = bearings;
         this.clock = clock;
     }
 
@@ -111,7 +115,7 @@ class NumbersPages {
     private <I> String keep(JobView view, Question<I> question, Typed typed, Model model, RedirectAttributes flash) {
         Typed own = typed.without(name ->
                 question.fields().field(name).isEmpty() || typed.text(name).isBlank());
-        Reading<I> reading = FieldReader.read(question.fields(), own);
+        Reading<I> reading = FieldReader.read(question.fields(), own, bearings.book());
         if (view.job().state().frozen()) {
             model.addAttribute("bad", "Not kept: this job is closed. Open it again with a reason first.");
             return show(view, question, own, true, model);
@@ -139,7 +143,7 @@ class NumbersPages {
     }
 
     private <I> String show(JobView view, Question<I> question, Typed typed, boolean judged, Model model) {
-        Reading<I> reading = FieldReader.read(question.fields(), typed);
+        Reading<I> reading = FieldReader.read(question.fields(), typed, bearings.book());
         Map<String, FieldView> form = FieldView.form(reading, typed.shownIn(workshops.units()));
         if (!judged) {
             form.replaceAll((name, f) -> f.typed().isBlank() ? f.withoutRefusals() : f);

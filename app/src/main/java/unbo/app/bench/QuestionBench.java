@@ -25,13 +25,10 @@ import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
-import unbo.core.catalogue.CaliperFind;
-import unbo.core.designation.MarkingQuestion;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
 import unbo.core.heat.HeatInput;
 import unbo.core.heat.HeatPlan;
-import unbo.core.identify.IdentifyQuestions;
 import unbo.core.identify.TypeFinder;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -136,16 +133,6 @@ class QuestionBench {
         return "bench/type";
     }
 
-    /** Searches look through the workshop's own catalogue as well. */
-    private <I> Answer answer(Question<I> question, I record) {
-        if (record instanceof CaliperFind.Measured measured) {
-            return IdentifyQuestions.found(measured, own.boundaries());
-        }
-        return question == MarkingQuestion.DECODE
-                ? MarkingQuestion.answers((String) record, own.boundaries())
-                : question.answer().apply(record);
-    }
-
     /** The panel that reads an instrument; null where nothing is read from one. */
     private LiveView live(Question<?> question) {
         return question == RunoutFields.QUESTION
@@ -159,7 +146,7 @@ class QuestionBench {
         if (question == RemovalFields.QUESTION && !texts.isEmpty()) {
             asked.putIfAbsent("tools", workshops.current().tools());
         }
-        Reading<I> reading = FieldReader.read(question.fields(), TypedForm.read(asked, units));
+        Reading<I> reading = FieldReader.read(question.fields(), TypedForm.read(asked, units), own.book());
         Map<String, FieldView> form =
                 FieldView.form(reading, TypedForm.read(asked, units).shownIn(workshops.units()));
         asked.putIfAbsent(TypedForm.UNITS, units.name());
@@ -175,7 +162,7 @@ class QuestionBench {
                                 ? IntoJob.beside(jobs.underWay(0, IntoJob.MOST), question, asked)
                                 : IntoJob.links(jobs.underWay(0, IntoJob.MOST), place.stage(), asked));
         model.addAttribute("form", List.copyOf(form.values()));
-        Answer answer = reading.get().map(record -> answer(question, record)).orElse(null);
+        Answer answer = reading.get().map(question.answer()).orElse(null);
         model.addAttribute("answer", answer);
         model.addAttribute("save", SavedAnswer.of("/bench/" + question.name(), question, asked));
         if (reading.ok() && reading.record() instanceof HeatInput heat) {

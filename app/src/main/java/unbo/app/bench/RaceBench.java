@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.JobService;
 import unbo.app.race.RaceView;
 import unbo.app.web.FieldView;
@@ -37,13 +38,15 @@ class RaceBench {
 
     private final WorkshopService workshops;
     private final JobService jobs;
+    private final OwnCatalogue own;
 
     /** A reference plate. */
     public record Plate(String name, String cause, String remedy, Drawing drawing) {}
 
-    RaceBench(WorkshopService workshops, JobService jobs) {
+    RaceBench(WorkshopService workshops, JobService jobs, OwnCatalogue own) {
         this.workshops = workshops;
         this.jobs = jobs;
+        this.own = own;
     }
 
     @GetMapping("/bench/race-map")
@@ -52,7 +55,7 @@ class RaceBench {
             return "redirect:" + address(Brush.touched(sent, sent));
         }
         Map<String, String> texts = sent.isEmpty() ? new HashMap<>(RaceMapFields.QUESTION.sample()) : sent;
-        Reading<RaceMapInput> reading = FieldReader.read(RaceMapFields.LIST, texts, workshops.units());
+        Reading<RaceMapInput> reading = FieldReader.read(RaceMapFields.LIST, texts, workshops.units(), own.book());
         model.addAttribute("form", FieldView.form(reading, workshops.units()));
         Answer answer = reading.get()
                 .map(in -> RaceMapFields.QUESTION.answer().apply(in))

@@ -29,6 +29,7 @@ import unbo.core.answer.Question;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.OwnBearing;
+import unbo.core.diagnosis.OwnCases;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
@@ -37,6 +38,7 @@ import unbo.core.lubrication.Grease;
 import unbo.core.lubrication.Gun;
 import unbo.core.lubrication.Viscosity;
 import unbo.core.measure.Show;
+import unbo.core.route.Knowledge;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 import unbo.core.service.Causes;
@@ -594,7 +596,7 @@ public class DemoData implements ApplicationRunner {
         }
 
         <I> void beside(Question<I> question, Map<String, String> texts) {
-            I record = FieldReader.read(question.fields(), texts, UnitSystem.METRIC)
+            I record = FieldReader.read(question.fields(), texts, UnitSystem.METRIC, own.book())
                     .record();
             answers.keep(
                     id,
@@ -612,7 +614,10 @@ public class DemoData implements ApplicationRunner {
                 throw new IllegalStateException("demo stage " + stage + " is " + kept + ": "
                         + jobs.view(id)
                                 .map(v -> StageRules.of(stage, v.sheetFor(stage))
-                                        .work(texts, v.sheetFor(stage), UnitSystem.METRIC)
+                                        .work(
+                                                Typed.of(texts, UnitSystem.METRIC),
+                                                v.sheetFor(stage),
+                                                new Knowledge(own.book(), OwnCases.NONE))
                                         .reading()
                                         .problems())
                                 .orElse(null));

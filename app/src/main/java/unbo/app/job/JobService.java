@@ -20,10 +20,10 @@ import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.catalogue.KnowledgeService;
 import unbo.app.data.Like;
 import unbo.app.data.Paged;
 import unbo.app.data.Window;
-import unbo.app.diagnosis.CaseService;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
@@ -57,7 +57,7 @@ public class JobService {
     private final Documents documents;
     private final VehicleService vehicles;
     private final WorkshopService workshops;
-    private final CaseService cases;
+    private final KnowledgeService knowledge;
     private final ApplicationEventPublisher events;
 
     JobService(
@@ -69,7 +69,7 @@ public class JobService {
             Documents documents,
             VehicleService vehicles,
             WorkshopService workshops,
-            CaseService cases,
+            KnowledgeService knowledge,
             ApplicationEventPublisher events) {
         this.jobs = jobs;
         this.visits = visits;
@@ -79,7 +79,7 @@ public class JobService {
         this.documents = documents;
         this.vehicles = vehicles;
         this.workshops = workshops;
-        this.cases = cases;
+        this.knowledge = knowledge;
         this.events = events;
     }
 
@@ -265,7 +265,7 @@ public class JobService {
         OpenedJob opened = opened(job);
         Sheet sheet = opened.sheetBut(stage);
         StageRule<?> rule = StageRules.of(stage, sheet, keeping.typed().texts());
-        StageRule.Work work = rule.work(keeping.typed(), sheet, cases.current());
+        StageRule.Work work = rule.work(keeping.typed(), sheet, knowledge.current());
         StageDocument before = opened.document(stage);
         EntryName name = rule.entry(keeping.typed());
         List<StageEntry> replaced = replaced(before, name, keeping, sheet);
@@ -514,12 +514,14 @@ public class JobService {
 
     /** Lets Diagnose learn from a closed job. */
     void count(Job job) {
-        cases.closed(
-                job.id(),
-                job.position().vehicle().kind(),
-                job.cause(),
-                job.position().code(),
-                opened(job).document(RouteStage.DIAGNOSE).typed().text("checks"));
+        knowledge
+                .cases()
+                .closed(
+                        job.id(),
+                        job.position().vehicle().kind(),
+                        job.cause(),
+                        job.position().code(),
+                        opened(job).document(RouteStage.DIAGNOSE).typed().text("checks"));
         countFailures(job.position().vehicle().id());
     }
 
@@ -579,7 +581,7 @@ public class JobService {
         job.reopen();
         job.note("reopened", why, at);
         papers.forget(jobId);
-        cases.opened(jobId);
+        knowledge.cases().opened(jobId);
         String failures = countFailures(job.position().vehicle().id());
         if (signed) {
             takeBack(job, day, failures);

@@ -9,6 +9,7 @@ import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.answer.Answer;
 import unbo.core.arrange.ShaftSection;
+import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
 import unbo.core.hub.HubSection;
 import unbo.core.input.Typed;
@@ -76,10 +77,10 @@ public final class JobView {
      * What is drawn of the position by these facts: a wheel's hub, or the shaft in its bearings; null where nothing is
      * known to draw.
      */
-    public Drawing section(Sheet facts) {
+    public Drawing section(Sheet facts, BearingBook book) {
         return position().wheel() || position().unknown()
-                ? HubSection.of(facts)
-                : ShaftSection.of(facts).orElse(null);
+                ? HubSection.of(facts, book)
+                : ShaftSection.of(facts, book).orElse(null);
     }
 
     /**

@@ -10,7 +10,7 @@ import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 
-import unbo.app.diagnosis.CaseService;
+import unbo.app.catalogue.KnowledgeService;
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
@@ -22,6 +22,7 @@ import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.inspect.Carried;
 import unbo.core.measure.Unit;
+import unbo.core.route.Knowledge;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
@@ -43,11 +44,11 @@ class PaperWriter {
     private static final Set<String> PAINTED = Set.of("inner", "outer", "checks");
 
     private final WorkshopService workshops;
-    private final CaseService cases;
+    private final KnowledgeService knowledge;
 
-    PaperWriter(WorkshopService workshops, CaseService cases) {
+    PaperWriter(WorkshopService workshops, KnowledgeService knowledge) {
         this.workshops = workshops;
-        this.cases = cases;
+        this.knowledge = knowledge;
     }
 
     /** In the workshop's present units. */
@@ -70,6 +71,7 @@ class PaperWriter {
 
     private Paper write(JobView view, UnitSystem units) {
         Workshop workshop = workshops.current();
+        Knowledge known = knowledge.current();
         Paper.Head head = new Paper.Head(
                 workshop.name(),
                 view.vehicle().name(),
@@ -82,12 +84,14 @@ class PaperWriter {
                 units,
                 head,
                 view.cause(),
-                view.section(view.sheet()),
+                view.section(view.sheet(), known.bearings()),
                 view.facts(),
-                view.stations().stream().map(station -> station(view, station)).toList());
+                view.stations().stream()
+                        .map(station -> station(view, station, known))
+                        .toList());
     }
 
-    private Paper.Station station(JobView view, JobView.Station station) {
+    private Paper.Station station(JobView view, JobView.Station station, Knowledge known) {
         RouteStage stage = station.stage();
         Sheet sheet = view.sheetFor(stage);
         return new Paper.Station(
@@ -96,14 +100,14 @@ class PaperWriter {
                 station.word(),
                 station.skipped(),
                 station.entries().stream()
-                        .map(entry -> entry(stage, entry, station.entries().size() > 1, sheet))
+                        .map(entry -> entry(stage, entry, station.entries().size() > 1, sheet, known))
                         .toList(),
                 Carried.to(stage.code(), sheet));
     }
 
-    private Paper.Entry entry(RouteStage stage, StageEntry entry, boolean several, Sheet sheet) {
+    private Paper.Entry entry(RouteStage stage, StageEntry entry, boolean several, Sheet sheet, Knowledge known) {
         StageRule<?> rule = StageRules.of(stage, sheet, entry.typed().texts());
-        StageRule.Work work = rule.work(entry.typed(), sheet, cases.current());
+        StageRule.Work work = rule.work(entry.typed(), sheet, known);
         return new Paper.Entry(
                 several ? name(rule, entry) : "",
                 answer(entry, work),

@@ -10,6 +10,7 @@ import unbo.app.setting.NutAnswer;
 import unbo.app.web.FieldView;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
+import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Typed;
@@ -65,7 +66,7 @@ public record StageForm(
     }
 
     /** @param view whose section is drawn */
-    static StageForm of(JobView view, Shown shown) {
+    static StageForm of(JobView view, Shown shown, BearingBook book) {
         StageRule.Work work = shown.work;
         StageRule<?> rule = shown.rule;
         Map<String, FieldView> form = new LinkedHashMap<>();
@@ -100,7 +101,7 @@ public record StageForm(
                 toTurn,
                 steps(shown.stage, shown.typed, answer, work),
                 ticked(shown.typed.texts()),
-                view.section(drawn),
+                view.section(drawn, book),
                 Carried.to(shown.stage.code(), shown.sheet));
     }
 

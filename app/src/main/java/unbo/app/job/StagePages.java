@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-import unbo.app.diagnosis.CaseService;
+import unbo.app.catalogue.KnowledgeService;
 import unbo.app.diagnosis.DiagnosisView;
 import unbo.app.diagnosis.RoadView;
 import unbo.app.instrument.AttachedInstruments;
@@ -44,6 +44,7 @@ import unbo.core.diagnosis.VerdictInput;
 import unbo.core.input.Field;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
+import unbo.core.route.Knowledge;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SetWay;
 import unbo.core.route.StageRule;
@@ -76,7 +77,7 @@ class StagePages {
     private final DraftService drafts;
     private final Documents documents;
     private final WorkshopService workshops;
-    private final CaseService cases;
+    private final KnowledgeService knowledge;
     private final AttachedInstruments instruments;
     private final ShelfOffers shelf;
     private final Clock clock;
@@ -86,7 +87,7 @@ class StagePages {
             DraftService drafts,
             Documents documents,
             WorkshopService workshops,
-            CaseService cases,
+            KnowledgeService knowledge,
             AttachedInstruments instruments,
             ShelfOffers shelf,
             Clock clock) {
@@ -94,7 +95,7 @@ class StagePages {
         this.drafts = drafts;
         this.documents = documents;
         this.workshops = workshops;
-        this.cases = cases;
+        this.knowledge = knowledge;
         this.instruments = instruments;
         this.shelf = shelf;
         this.clock = clock;
@@ -500,9 +501,12 @@ class StagePages {
         Typed typed = shown.typed().shownIn(workshops.units());
         StageRule<?> rule = rule(view, stage, typed);
         Sheet sheet = view.sheetFor(stage);
-        StageRule.Work work = rule.work(typed, sheet, cases.current());
+        Knowledge known = knowledge.current();
+        StageRule.Work work = rule.work(typed, sheet, known);
         model.addAttribute(
-                "stage", StageForm.of(view, new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged())));
+                "stage",
+                StageForm.of(
+                        view, new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged()), known.bearings()));
         model.addAttribute("units", workshops.units());
         if (stage == RouteStage.DIAGNOSE && work.ok()) {
             diagnosis(work, view, model);
@@ -559,7 +563,8 @@ class StagePages {
         model.addAttribute(
                 "diagnosis",
                 DiagnosisView.of(
-                        Diagnosis.of(input.asked(), cases.current()), String.valueOf(model.getAttribute("look"))));
+                        Diagnosis.of(input.asked(), knowledge.current().cases()),
+                        String.valueOf(model.getAttribute("look"))));
         model.addAttribute("roadCard", "/jobs/" + view.job().id() + "/diagnose/road");
         String at = Sheet.of(work.outcome().facts()).text(FactKey.VERDICT_AT);
         Optional<Place> elsewhere = Place.of(view.vehicle().kind(), at)
@@ -582,12 +587,13 @@ class StagePages {
                 ? fresh(view, stage, Map.of())
                 : view.station(stage).typed();
         Typed typed = drafts.at(id, stage, desk).map(DraftService.Draft::typed).orElse(kept);
-        StageRule.Work work = rule(view, stage, typed).work(typed, view.sheetFor(stage));
+        Knowledge known = knowledge.current();
+        StageRule.Work work = rule(view, stage, typed).work(typed, view.sheetFor(stage), known);
         model.addAttribute(
                 "card",
                 work.ok()
                         ? RoadView.of(
-                                Diagnosis.of(((VerdictInput) work.reading().record()).asked(), cases.current()))
+                                Diagnosis.of(((VerdictInput) work.reading().record()).asked(), known.cases()))
                         : null);
         model.addAttribute("back", "/jobs/" + id + "/" + code);
         return "road";

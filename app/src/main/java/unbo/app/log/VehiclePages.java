@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.FactLine;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.DueLine;
@@ -40,12 +41,14 @@ class VehiclePages {
     private final VehicleService vehicles;
     private final JobService jobs;
     private final WorkshopService workshops;
+    private final OwnCatalogue own;
     private final Clock clock;
 
-    VehiclePages(VehicleService vehicles, JobService jobs, WorkshopService workshops, Clock clock) {
+    VehiclePages(VehicleService vehicles, JobService jobs, WorkshopService workshops, OwnCatalogue own, Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.workshops = workshops;
+        this.own = own;
         this.clock = clock;
     }
 
@@ -145,7 +148,7 @@ class VehiclePages {
         var known = jobs.known(position);
         model.addAttribute("position", position);
         model.addAttribute("facts", facts(position, known));
-        model.addAttribute("section", HubSection.of(known));
+        model.addAttribute("section", HubSection.of(known, own.book()));
         model.addAttribute("jobs", jobs.history(id, page));
         model.addAttribute("due", DueLine.of(position));
         model.addAttribute("today", LocalDate.now(clock));

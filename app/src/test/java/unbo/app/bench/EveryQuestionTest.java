@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import unbo.app.web.SvgWriter;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
 import unbo.core.input.Field;
@@ -33,7 +34,7 @@ class EveryQuestionTest {
     }
 
     private static <I> Answer answer(Question<I> question, Map<String, String> texts) {
-        return FieldReader.read(question.fields(), texts, UnitSystem.METRIC)
+        return FieldReader.read(question.fields(), texts, UnitSystem.METRIC, Decoder.SHIPPED)
                 .get()
                 .map(question.answer())
                 .orElse(null);
@@ -158,7 +159,7 @@ class EveryQuestionTest {
     }
 
     private static <I> void judge(Question<I> question, Map<String, String> texts, UnitSystem units) {
-        Reading<I> reading = FieldReader.read(question.fields(), texts, units);
+        Reading<I> reading = FieldReader.read(question.fields(), texts, units, Decoder.SHIPPED);
         if (!reading.ok()) {
             assertThat(reading.problems())
                     .isNotEmpty()

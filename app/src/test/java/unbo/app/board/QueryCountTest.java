@@ -24,7 +24,10 @@ import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.vehicle.VehicleInput;
 
-/** How many questions a page puts to the database: the same few however many jobs there are. */
+/**
+ * How many questions a page puts to the database: the same few however many jobs there are. In this test's transaction
+ * nothing is kept from one request to the next, so what is known of the workshop counts each time.
+ */
 @Served
 @Transactional
 class QueryCountTest {
@@ -93,7 +96,7 @@ class QueryCountTest {
         String job = "/jobs/" + jobs.open(vehicle, "axle1-left", Instant.now());
         openJobs(5);
         for (String page : new String[] {"/intake", "/identify", "/set", "/log", "/report"}) {
-            assertThat(queries(job + page)).as(page).isLessThanOrEqualTo(page.equals("/report") ? 7 : 5);
+            assertThat(queries(job + page)).as(page).isLessThanOrEqualTo(page.equals("/report") ? 8 : 6);
         }
         long first = queries(job + "/intake");
         for (int i = 0; i < 12; i++) {

@@ -91,7 +91,7 @@ class CataloguePagesTest {
                                 containsString("Nothing was taken in"),
                                 containsString("Row 3: The outside must be larger"),
                                 not(containsString(">QX1<")))));
-        assertThat(own.boundaries()).noneMatch(b -> b.designation().startsWith("QX"));
+        assertThat(own.book().own()).noneMatch(b -> b.boundary().designation().startsWith("QX"));
         take(HEAD + "QX1,deep-groove-ball,31,57,11,,,,2\nQX2,deep-groove-ball,31,67,11,,,,\n")
                 .andExpect(redirectedUrl("/catalogue"));
         mvc.perform(get("/catalogue.csv"))

@@ -14,7 +14,9 @@ import unbo.app.Served;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.answer.Answer;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
+import unbo.core.route.Knowledge;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.FactKey;
@@ -133,9 +135,11 @@ class SignedJobTest {
         long next = jobs.open(trailer.id(), "axle1-left", NOW);
         var work = StageRules.of(RouteStage.INTAKE)
                 .work(
-                        Map.of("complaint", "again", "day", "2027-05-04", "counter", "14000"),
+                        Typed.of(
+                                Map.of("complaint", "again", "day", "2027-05-04", "counter", "14000"),
+                                UnitSystem.METRIC),
                         jobs.view(next).orElseThrow().sheetFor(RouteStage.INTAKE),
-                        UnitSystem.METRIC);
+                        Knowledge.SHIPPED);
         assertThat(work.outcome().answer().figures()).anySatisfy(f -> {
             assertThat(f.value()).isEqualTo("2000");
             assertThat(f.other()).isEqualTo("by the counter");

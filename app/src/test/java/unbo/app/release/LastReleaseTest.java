@@ -45,6 +45,7 @@ import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.OwnBearing;
 import unbo.core.input.UnitSystem;
@@ -299,7 +300,11 @@ class LastReleaseTest {
         application
                 .getBean(OwnCatalogue.class)
                 .keep(new OwnBearing(
-                        new Boundary("deep-groove-ball", "HB 25-47-14", 25, 48, 15, "own", ""), 999.0, 99.0, 1.0, 1));
+                        new Boundary(BearingKind.DEEP_GROOVE_BALL, "HB 25-47-14", 25, 48, 15, "own", ""),
+                        999.0,
+                        99.0,
+                        1.0,
+                        1));
         change("update vehicle set name = concat('Renamed ', name), owner = 'Z.Z.'");
         change("update vehicle_position set facts = '[]', last_counter = 1");
         signTen();

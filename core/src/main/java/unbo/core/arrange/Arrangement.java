@@ -185,7 +185,7 @@ public record Arrangement(
         for (String side : List.of("left", "right")) {
             if (v.text(side + "Bearing").isEmpty()) {
                 problems.add(new Problem(side + "Bearing", "Write the number of the " + side + " bearing.", false));
-            } else if (!Decoder.decode(v.text(side + "Bearing")).recognised()) {
+            } else if (!v.book().decode(v.text(side + "Bearing")).recognised()) {
                 problems.add(Problem.impossible(
                         side + "Bearing",
                         "“" + v.text(side + "Bearing") + "” is not known here: read the number again."));
@@ -211,7 +211,7 @@ public record Arrangement(
 
     private static End end(Values v, Pick pick, String side) {
         return new End(
-                Decoder.decode(v.text(side + "Bearing")),
+                v.book().decode(v.text(side + "Bearing")),
                 stop(v, pick, side + "Inner"),
                 v.yes(side + "InnerTight") || !pick.at(side + "InnerTight").isEmpty(),
                 stop(v, pick, side + "Outer"),
@@ -276,7 +276,7 @@ public record Arrangement(
                             + "them, and nothing lets it grow ("
                             + Show.fixed(Math.abs(growsMm), 3) + " mm when " + Show.number(input.warmerK(), 0)
                             + " K warmer)."));
-            List<String> rollers = Interchange.of(input.right().bearing()).candidates().stream()
+            List<String> rollers = Interchange.of(input.right().bearing(), Decoder.SHIPPED).candidates().stream()
                     .filter(c -> c.kind() == BearingKind.CYLINDRICAL_ROLLER
                             && c.designation().matches("NU?\\d+.*"))
                     .map(Interchange.Candidate::designation)

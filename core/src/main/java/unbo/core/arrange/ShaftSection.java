@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
+import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
@@ -16,7 +17,7 @@ public final class ShaftSection {
     private ShaftSection() {}
 
     /** Empty where the sheet knows no arrangement, or not both bearings. */
-    public static Optional<Drawing> of(Sheet sheet) {
+    public static Optional<Drawing> of(Sheet sheet, BearingBook book) {
         if (!sheet.has(FactKey.ARRANGEMENT)) {
             return Optional.empty();
         }
@@ -27,7 +28,7 @@ public final class ShaftSection {
                 sheet.text(FactKey.LEFT_BEARING),
                 "rightBearing",
                 sheet.text(FactKey.RIGHT_BEARING)));
-        return FieldReader.read(Arrangement.LIST, texts, UnitSystem.METRIC)
+        return FieldReader.read(Arrangement.LIST, texts, UnitSystem.METRIC, book)
                 .get()
                 .map(Arrangement::of)
                 .map(a -> a.answer().drawings().get(0));

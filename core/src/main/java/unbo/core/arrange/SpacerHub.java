@@ -101,7 +101,7 @@ public record SpacerHub(
             in -> of(in).answer());
 
     private static List<Problem> rules(Values v) {
-        Bearing d = Decoder.decode(v.text("designation"));
+        Bearing d = v.book().decode(v.text("designation"));
         if (d.kind() != BearingKind.DEEP_GROOVE_BALL || d.inside().isEmpty()) {
             return List.of(Problem.impossible(
                     "designation",
@@ -125,7 +125,7 @@ public record SpacerHub(
     }
 
     private static Input make(Values v) {
-        Bearing d = Decoder.decode(v.text("designation"));
+        Bearing d = v.book().decode(v.text("designation"));
         Inside inside = d.inside().orElseThrow();
         String clearance = v.defaulted("clearanceClass") && d.suffixes().clearance() != null
                 ? d.suffixes().clearance()

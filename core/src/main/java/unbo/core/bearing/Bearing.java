@@ -116,6 +116,11 @@ public record Bearing(
         return new Bearing(imprint, other, sizes, halfAngleDeg, suffixes, rated);
     }
 
+    /** The same with ratings of its maker's list. */
+    public Bearing rated(@Nullable Ratings ratings) {
+        return new Bearing(imprint, kind, sizes, halfAngleDeg, suffixes, ratings);
+    }
+
     /** Its inside, estimated from its boundary and its contact angle; empty where sizes or a rule are missing. */
     public Optional<Inside> inside() {
         return boreMm() == null || outsideMm() == null || widthMm() == null
@@ -177,7 +182,6 @@ public record Bearing(
         private Sizes sizes = Sizes.NONE;
         private @Nullable Double halfAngleDeg;
         private Suffixes suffixes = Suffixes.NONE;
-        private @Nullable Ratings rated;
 
         private Builder(String text) {
             this.text = text;
@@ -246,11 +250,6 @@ public record Bearing(
             return this;
         }
 
-        public Builder rated(@Nullable Ratings ofItsList) {
-            rated = ofItsList;
-            return this;
-        }
-
         public Bearing made() {
             return new Bearing(
                     new Imprint(text, recognised, designation, series, parts, warnings, completions),
@@ -258,7 +257,7 @@ public record Bearing(
                     sizes,
                     halfAngleDeg,
                     suffixes,
-                    rated);
+                    null);
         }
     }
 }

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 
 /**
  * Which bearings have the sizes that were measured. Two or three of bore, outside and width in mm, with what they were
@@ -18,7 +19,7 @@ import unbo.core.bearing.Boundary;
  * @param exact inside what measuring and tolerance allow
  * @param near one size off: a worn or dirty ring, another width
  */
-public record CaliperFind(List<Found> exact, List<Found> near) {
+public record CaliperFind(Measured measured, List<Found> exact, List<Found> near) {
 
     private static final double DIAMETER_MM = 0.03;
     private static final double WIDTH_MM = 0.12;
@@ -68,10 +69,11 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
     }
 
     /** By the shipped tables and the workshop's own bearings, which come first where they fit as well. */
-    public static CaliperFind of(Measured m, List<Boundary> own) {
+    public static CaliperFind of(Measured m, List<OwnBearing> own) {
         List<Found> exact = new ArrayList<>();
         List<Found> near = new ArrayList<>();
-        for (Boundary b : Stream.concat(own.stream(), EVERY.stream()).toList()) {
+        for (Boundary b : Stream.concat(own.stream().map(OwnBearing::boundary), EVERY.stream())
+                .toList()) {
             Found found = new Found(
                     b, off(b.boreMm(), m.boreMm()), off(b.outsideMm(), m.outsideMm()), off(b.widthMm(), m.widthMm()));
             double diameter = m.uncertaintyMm() + DIAMETER_MM;
@@ -87,7 +89,7 @@ public record CaliperFind(List<Found> exact, List<Found> near) {
                 near.add(found);
             }
         }
-        return new CaliperFind(sorted(exact), sorted(near));
+        return new CaliperFind(m, sorted(exact), sorted(near));
     }
 
     private static @Nullable Double off(double listed, @Nullable Double measured) {

@@ -92,7 +92,7 @@ public final class RaceMapFields {
     public static RaceMapInput make(Values v) {
         Bearing d = v.text("designation").isBlank()
                 ? null
-                : Decoder.decode(v.text("designation").split("/")[0]);
+                : v.book().decode(v.text("designation").split("/")[0]);
         RaceMapInput.Kind kind = !v.text("kind").isEmpty()
                 ? RaceMapInput.Kind.valueOf(v.text("kind").toUpperCase(Locale.ROOT))
                 : d == null ? RaceMapInput.Kind.BALL : kind(d.kind());

@@ -19,9 +19,12 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.bearing.Part;
+import unbo.core.bearing.Ratings;
 import unbo.core.bearing.Suffixes;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.OwnBearings;
@@ -34,7 +37,7 @@ import unbo.core.measure.Show;
  * {@code ?} or {@code _} stands for a worn character. Nothing is dropped or guessed silently: what is not known is
  * kept. Source: ISO 15, ISO 104, ISO 355 dimension plans with the common numbering, ABMA numbering for inch tapers.
  */
-public final class Decoder {
+public final class Decoder implements BearingBook {
 
     /** Longer markings are not read: nothing that long is stamped on a ring. */
     public static final int LONGEST = 60;
@@ -72,25 +75,42 @@ public final class Decoder {
 
     private static final Map<String, List<Part>> GROUPS = new ConcurrentHashMap<>();
 
-    private Decoder() {}
+    /** The shipped tables alone. */
+    public static final Decoder SHIPPED = new Decoder(List.of());
 
-    /** Several markings at once, parted by lines, commas, semicolons or tabs. */
-    public static List<Bearing> several(String text) {
-        return several(text, List.of());
+    private final List<OwnBearing> own;
+    private final Map<String, OwnBearing> ownByKey = new HashMap<>();
+
+    /** The shipped tables with a workshop's own bearings, which count before them. */
+    public Decoder(List<OwnBearing> own) {
+        this.own = List.copyOf(own);
+        this.own.forEach(bearing ->
+                ownByKey.putIfAbsent(OwnBearings.key(bearing.boundary().designation()), bearing));
     }
 
-    /** The same with the workshop's own bearings. */
-    public static List<Bearing> several(String text, List<Boundary> own) {
-        return Arrays.stream(text.split("[\\r\\n;\\t]+|,(?!\\d)", MOST_MARKINGS + 1))
+    @Override
+    public List<OwnBearing> own() {
+        return own;
+    }
+
+    /** Several markings at once, parted by lines, commas, semicolons or tabs; at least one is returned. */
+    public static List<Bearing> several(String text, BearingBook book) {
+        List<Bearing> all = Arrays.stream(text.split("[\\r\\n;\\t]+|,(?!\\d)", MOST_MARKINGS + 1))
                 .map(String::strip)
                 .filter(m -> !m.isEmpty())
                 .limit(MOST_MARKINGS)
-                .map(m -> decode(m, own))
+                .map(book::decode)
                 .toList();
+        return all.isEmpty() ? List.of(book.decode(text)) : all;
     }
 
-    /** Decodes one marking; never fails, an unknown one is returned as such with its text kept. */
-    public static Bearing decode(String stamped) {
+    @Override
+    public Bearing decode(String stamped) {
+        OwnBearing listed = ownByKey.get(OwnBearings.key(stamped));
+        return listed == null ? shipped(stamped) : owned(stamped, listed);
+    }
+
+    private static Bearing shipped(String stamped) {
         if (stamped.length() > LONGEST) {
             String kept = stamped.substring(0, LONGEST).strip();
             return unknown(
@@ -115,8 +135,11 @@ public final class Decoder {
         return decoded;
     }
 
-    /** The same, where a taper set may be written CONE/CUP: then with the set's outside and assembled width. */
-    public static Bearing decodeSet(String stamped) {
+    @Override
+    public Bearing decodeSet(String stamped) {
+        if (ownByKey.containsKey(OwnBearings.key(stamped))) {
+            return decode(stamped);
+        }
         String[] pair = stamped.split("/", 2);
         Bearing cone = pair.length == 2 ? decode(pair[0]) : null;
         return cone == null
@@ -134,23 +157,34 @@ public final class Decoder {
                         .orElseGet(() -> decode(stamped));
     }
 
-    /** The same with the workshop's own bearings, which count before the tables. */
-    public static Bearing decode(String stamped, List<Boundary> own) {
-        String key = OwnBearings.key(stamped);
-        return own.stream()
-                .filter(b -> OwnBearings.key(b.designation()).equals(key))
-                .findFirst()
-                .map(b -> Bearing.marked(stamped.strip())
-                        .kind(b.kind())
-                        .sizes(b.boreMm(), b.outsideMm(), b.widthMm())
-                        .listed()
-                        .series(b.series())
-                        .parts(List.of(new Part(
-                                b.designation(), "number", b.kind().words() + ", of the workshop's own catalogue")))
-                        .warnings(List.of("Of the workshop's own catalogue."))
-                        .designation(b.designation())
-                        .made())
-                .orElseGet(() -> decode(stamped));
+    private static Bearing owned(String stamped, OwnBearing bearing) {
+        Boundary b = bearing.boundary();
+        Bearing sized = Bearing.marked(stamped.strip())
+                .kind(b.kind())
+                .sizes(b.boreMm(), b.outsideMm(), b.widthMm())
+                .listed()
+                .series(b.series())
+                .parts(List.of(
+                        new Part(b.designation(), "number", b.kind().words() + ", of the workshop's own catalogue")))
+                .warnings(List.of("Of the workshop's own catalogue."))
+                .designation(b.designation())
+                .made();
+        return sized.rated(ratings(bearing, sized));
+    }
+
+    /** As its maker's list gives them; one that is missing there by the rule for its inside. */
+    private static @Nullable Ratings ratings(OwnBearing bearing, Bearing sized) {
+        Optional<Ratings> byRule = sized.inside().map(Ratings::of);
+        Double c = bearing.cN();
+        Double c0 = bearing.c0N();
+        if (c == null || c0 == null && byRule.isEmpty()) {
+            return null;
+        }
+        return new Ratings(
+                c,
+                c0 != null ? c0 : byRule.orElseThrow().c0N(),
+                false,
+                bearing.boundary().kind().roller());
     }
 
     private static String tidy(String stamped) {

@@ -11,7 +11,6 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
-import unbo.core.bearing.Boundary;
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -26,7 +25,7 @@ public final class MarkingQuestion {
     /** Two numbers. */
     public record Pair(String cone, String cup) {}
 
-    public static final Question<String> DECODE = new Question<>(
+    public static final Question<List<Bearing>> DECODE = new Question<>(
             "decode",
             "Number on a ring",
             "What is it, how large, and what does each group of its number fix?",
@@ -34,7 +33,7 @@ public final class MarkingQuestion {
                     List.of(Field.text("marking", "As stamped", 400)
                             .must()
                             .hint("? for a worn character; several parted by commas")),
-                    v -> v.text("marking")),
+                    v -> Decoder.several(v.text("marking"), v.book())),
             Map.of("marking", "6305-2RS1/C3"),
             MarkingQuestion::answers);
 
@@ -52,15 +51,8 @@ public final class MarkingQuestion {
 
     private MarkingQuestion() {}
 
-    private static Answer answers(String text) {
-        return answers(text, List.of());
-    }
-
-    /** With the workshop's own bearings among them. */
-    public static Answer answers(String text, List<Boundary> own) {
-        List<Bearing> all = Decoder.several(text, own);
-        Bearing first = all.isEmpty() ? Decoder.decode(text) : all.get(0);
-        Answer answer = answer(first);
+    private static Answer answers(List<Bearing> all) {
+        Answer answer = answer(all.get(0));
         if (all.size() < 2) {
             return answer;
         }

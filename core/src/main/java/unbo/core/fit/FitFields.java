@@ -100,7 +100,7 @@ public final class FitFields {
             boolean estimated) {}
 
     private static Sizes sizes(Values v) {
-        Bearing d = v.text("designation").isBlank() ? null : Decoder.decode(v.text("designation"));
+        Bearing d = v.text("designation").isBlank() ? null : v.book().decode(v.text("designation"));
         Double bore = v.has("bore") ? v.maybe("bore") : d == null ? null : d.boreMm();
         Double outside = v.has("outside") ? v.maybe("outside") : d == null ? null : d.outsideMm();
         Double width = v.has("width") ? v.maybe("width") : d == null ? null : d.widthMm();

@@ -91,7 +91,7 @@ public final class HeatFields {
             boolean sealed) {}
 
     private static Sizes sizes(Values v) {
-        Bearing d = Decoder.decode(v.text("designation"));
+        Bearing d = v.book().decode(v.text("designation"));
         return new Sizes(
                 v.has("boreMm") ? v.maybe("boreMm") : d.boreMm(),
                 v.has("outsideMm") ? v.maybe("outsideMm") : d.outsideMm(),

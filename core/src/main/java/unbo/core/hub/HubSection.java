@@ -5,8 +5,8 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.List;
 
+import unbo.core.bearing.BearingBook;
 import unbo.core.designation.BearingDrawing;
-import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -47,14 +47,17 @@ public final class HubSection {
         this.text = outerBack / 17;
     }
 
-    /**
-     * Draws what the sheet knows; what it does not know is dashed. Where one bearing does all, that bearing is drawn.
-     */
+    /** Draws the hub of two bearings that the sheet knows; what it does not know is dashed. */
     public static Drawing of(Sheet sheet) {
+        return new HubSection(sheet).draw();
+    }
+
+    /** The same; where one bearing does all, that bearing is drawn. */
+    public static Drawing of(Sheet sheet, BearingBook book) {
         if (sheet.has(FactKey.OUTER_KIND)
                 && !sheet.has(FactKey.INNER_CONE)
                 && !sheet.text(FactKey.OUTER_KIND).contains("taper")) {
-            Drawing alone = BearingDrawing.of(Decoder.decode(sheet.text(FactKey.OUTER_CONE)));
+            Drawing alone = BearingDrawing.of(book.decode(sheet.text(FactKey.OUTER_CONE)));
             if (alone != null) {
                 return new Drawing(
                         "section",
@@ -66,7 +69,7 @@ public final class HubSection {
                         alone.shapes());
             }
         }
-        return new HubSection(sheet).draw();
+        return of(sheet);
     }
 
     private Drawing draw() {

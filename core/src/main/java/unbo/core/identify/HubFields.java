@@ -8,7 +8,6 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.Bearing;
-import unbo.core.designation.Decoder;
 import unbo.core.designation.SealSize;
 import unbo.core.designation.TaperMatch;
 import unbo.core.input.Field;
@@ -74,7 +73,8 @@ public final class HubFields {
         if (!v.text("outerCone").isBlank()
                 && v.text("innerCone").isBlank()
                 && IdentifiedBearing.tapered(
-                        Decoder.decode(v.text("outerCone")), !v.text("outerCup").isBlank())) {
+                        v.book().decode(v.text("outerCone")),
+                        !v.text("outerCup").isBlank())) {
             problems.add(new Problem(
                     "innerCone", "A taper never stands alone: write what is stamped on the inner one.", false));
         }
@@ -95,7 +95,7 @@ public final class HubFields {
         if (!problems.isEmpty()) {
             return problems;
         }
-        IdentifiedHub hub = IdentifiedHub.of(make(v));
+        IdentifiedHub hub = IdentifiedHub.of(make(v), v.book());
         if (hub.inner() == null) {
             return problems;
         }
@@ -121,8 +121,8 @@ public final class HubFields {
 
     private static void bearing(Values v, String place, List<Problem> problems) {
         HubInput.Taper taper = taper(v, place);
-        Bearing cone = Decoder.decode(taper.cone());
-        Bearing cup = Decoder.decode(taper.cupOrCone());
+        Bearing cone = v.book().decode(taper.cone());
+        Bearing cup = v.book().decode(taper.cupOrCone());
         if (cone.marking().isEmpty()) {
             problems.add(new Problem(place + "Cone", "Write what is stamped on the cone as well.", false));
             return;

@@ -9,11 +9,11 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.TaperAngles;
 import unbo.core.bearing.TaperSet;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.designation.Decoder;
 import unbo.core.designation.SealSize;
 import unbo.core.designation.TaperMatch;
 import unbo.core.finding.Finding;
@@ -48,14 +48,14 @@ public record IdentifiedHub(
     private static final double ROOM = 0.1;
 
     /** Makes the hub of an input that passed {@link HubFields}. */
-    public static IdentifiedHub of(HubInput input) {
+    public static IdentifiedHub of(HubInput input, BearingBook book) {
         List<Finding> findings = new ArrayList<>();
-        IdentifiedBearing outer = taper("outer", input.outer(), findings);
+        IdentifiedBearing outer = taper("outer", input.outer(), book, findings);
         if (input.inner().cone().isBlank()) {
             return new IdentifiedHub(
                     input, outer, null, SealSize.read(input.seal()), null, null, null, List.copyOf(findings));
         }
-        IdentifiedBearing inner = taper("inner", input.inner(), findings);
+        IdentifiedBearing inner = taper("inner", input.inner(), book, findings);
         Size between = measuredOr(
                 input.betweenCupsMm(), outer.width().mm() + inner.width().mm());
         double cup = Math.min(outer.outside().mm(), inner.outside().mm());
@@ -106,9 +106,10 @@ public record IdentifiedHub(
         return measured != null ? new Size(measured, How.MEASURED) : new Size(otherwise, How.DEFAULT);
     }
 
-    private static IdentifiedBearing taper(String place, HubInput.Taper typed, List<Finding> findings) {
-        Bearing cone = Decoder.decode(typed.cone());
-        Bearing cup = Decoder.decode(typed.cupOrCone());
+    private static IdentifiedBearing taper(
+            String place, HubInput.Taper typed, BearingBook book, List<Finding> findings) {
+        Bearing cone = book.decode(typed.cone());
+        Bearing cup = book.decode(typed.cupOrCone());
         boolean tapered = IdentifiedBearing.tapered(cone, !typed.cup().isBlank());
         TaperMatch match = tapered ? TaperMatch.of(typed.cone(), typed.cupOrCone()) : null;
         if (match != null && match.match() == null) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.CaliperFind;
 import unbo.core.designation.Decoder;
@@ -25,9 +26,9 @@ import unbo.core.worksheet.Worksheet;
 public final class IdentifyQuestions {
 
     /** A marking at a place. @param place empty where none was named */
-    public record AtPlace(String marking, String place, boolean immersed, Suitability.Duty duty) {}
+    public record AtPlace(Bearing bearing, BearingBook book, String place, boolean immersed, Suitability.Duty duty) {}
 
-    public static final FieldList<CaliperFind.Measured> SIZES = new FieldList<>(
+    public static final FieldList<CaliperFind> SIZES = new FieldList<>(
             List.of(
                     Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 1, 500)
                             .usually(3, 200),
@@ -40,10 +41,12 @@ public final class IdentifyQuestions {
                             .orElse("0.05", "caliper; micrometer 0.01, rule 0.5")),
             IdentifyQuestions::two,
             v -> List.of(),
-            v -> new CaliperFind.Measured(
-                    v.maybe("bore"), v.maybe("outside"), v.maybe("width"), v.number("uncertainty")));
+            v -> CaliperFind.of(
+                    new CaliperFind.Measured(
+                            v.maybe("bore"), v.maybe("outside"), v.maybe("width"), v.number("uncertainty")),
+                    v.book().own()));
 
-    public static final Question<CaliperFind.Measured> FIND = new Question<>(
+    public static final Question<CaliperFind> FIND = new Question<>(
             "find",
             "Find by caliper",
             "Which bearing has these sizes?",
@@ -67,7 +70,8 @@ public final class IdentifyQuestions {
                                     .usually(50, 50000)
                                     .hint("only where known: held against its static rating")),
                     v -> new AtPlace(
-                            v.text("marking"),
+                            v.book().decode(v.text("marking")),
+                            v.book(),
                             v.text("place"),
                             v.yes("immersed"),
                             new Suitability.Duty(v.maybe("rpm"), v.maybe("loadN")))),
@@ -84,13 +88,7 @@ public final class IdentifyQuestions {
                         v.has("bore") ? "outside" : "bore", "Write at least two of bore, outside and width.", false));
     }
 
-    private static Answer found(CaliperFind.Measured m) {
-        return found(m, List.of());
-    }
-
-    /** With the workshop's own bearings among them. */
-    public static Answer found(CaliperFind.Measured m, List<Boundary> own) {
-        CaliperFind find = CaliperFind.of(m, own);
+    private static Answer found(CaliperFind find) {
         List<Answer.Figure> figures = new ArrayList<>();
         List<String> sentences = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
@@ -113,7 +111,7 @@ public final class IdentifyQuestions {
             find.exact().stream().skip(1).forEach(f -> sentences.add(line(f)));
         }
         find.near().forEach(f -> sentences.add("Near: " + line(f)));
-        if (m.widthMm() != null && find.exact().isEmpty()) {
+        if (find.measured().widthMm() != null && find.exact().isEmpty()) {
             sentences.add("A width between two listed ones often means seals, an extended inner ring or two rows.");
         }
         sentences.add("Measured on shaft and housing instead, interference makes them differ by "
@@ -167,8 +165,8 @@ public final class IdentifyQuestions {
     }
 
     private static Answer inPlace(AtPlace in) {
-        Bearing decoded = Decoder.decode(in.marking());
-        Interchange interchange = Interchange.of(decoded);
+        Bearing decoded = in.bearing();
+        Interchange interchange = Interchange.of(decoded, in.book());
         List<Finding> findings = new ArrayList<>();
         if (!in.place().isEmpty()) {
             findings.add(judged(decoded, in));
@@ -179,7 +177,7 @@ public final class IdentifyQuestions {
             String at = in.place().isEmpty()
                     ? ""
                     : " Here: "
-                            + Suitability.of(Decoder.decode(c.designation()), in.place(), in.immersed(), in.duty())
+                            + Suitability.of(in.book().decode(c.designation()), in.place(), in.immersed(), in.duty())
                                     .verdict()
                                     .name()
                                     .toLowerCase(Locale.ROOT)

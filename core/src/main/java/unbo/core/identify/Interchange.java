@@ -5,10 +5,13 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.measure.Show;
 
@@ -33,14 +36,14 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
     public record Candidate(String designation, BearingKind kind, Verdict verdict, List<String> changes) {}
 
     /** Empty of candidates where the sizes are not known. */
-    public static Interchange of(Bearing from) {
+    public static Interchange of(Bearing from, BearingBook book) {
         List<Candidate> candidates = new ArrayList<>();
         if (from.boreMm() != null
                 && from.outsideMm() != null
                 && from.widthMm() != null
                 && from.kind() != BearingKind.UNKNOWN) {
             variants(from, candidates);
-            for (Boundary b : Catalogue.numbers()) {
+            for (Boundary b : every(book)) {
                 if (b.boreMm() == from.boreMm()
                         && b.outsideMm() == from.outsideMm()
                         && !b.designation().equals(number(from))
@@ -51,6 +54,11 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
         }
         candidates.sort(Comparator.comparing(Candidate::verdict));
         return new Interchange(from, List.copyOf(candidates));
+    }
+
+    private static List<Boundary> every(BearingBook book) {
+        return Stream.concat(book.own().stream().map(OwnBearing::boundary), Catalogue.numbers().stream())
+                .toList();
     }
 
     private static boolean shaftIsRace(Boundary b) {

@@ -13,6 +13,7 @@ import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.BearingBook;
 import unbo.core.measure.Amount;
 import unbo.core.measure.CounterReader;
 import unbo.core.measure.Quantity;
@@ -42,8 +43,23 @@ public final class FieldReader {
         return read(list, typed.texts(), typed);
     }
 
+    /** The same, of a list that asks for bearings, which are found in {@code book}. */
+    public static <T> Reading<T> read(FieldList<T> list, Typed typed, BearingBook book) {
+        return read(list, typed.texts(), typed, book);
+    }
+
     /** Reads {@code texts}; names that are not in the list are left alone, missing ones count as empty. */
     public static <T> Reading<T> read(FieldList<T> list, Map<String, String> texts, TypedIn system) {
+        return values(list, texts, system, null);
+    }
+
+    /** The same, of a list that asks for bearings, which are found in {@code book}. */
+    public static <T> Reading<T> read(FieldList<T> list, Map<String, String> texts, TypedIn system, BearingBook book) {
+        return values(list, texts, system, book);
+    }
+
+    private static <T> Reading<T> values(
+            FieldList<T> list, Map<String, String> texts, TypedIn system, @Nullable BearingBook book) {
         Map<String, FieldReading> readings = new LinkedHashMap<>();
         List<Problem> problems = new ArrayList<>();
         for (Field field : list.fields()) {
@@ -55,7 +71,7 @@ public final class FieldReader {
             problems.addAll(reading.problems());
         }
         T record = null;
-        Values values = new Values(readings);
+        Values values = new Values(readings, book);
         problems.addAll(list.early().apply(values));
         if (problems.isEmpty()) {
             problems.addAll(list.rules().apply(values));

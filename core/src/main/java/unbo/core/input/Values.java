@@ -7,13 +7,26 @@ import java.util.Objects;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.BearingBook;
+
 /** The values of a field list, all of them within their limits, by name. Empty optional fields are null. */
 public final class Values {
 
     private final Map<String, FieldReading> readings;
 
-    Values(Map<String, FieldReading> readings) {
+    private final @Nullable BearingBook book;
+
+    Values(Map<String, FieldReading> readings, @Nullable BearingBook book) {
         this.readings = readings;
+        this.book = book;
+    }
+
+    /** Where bearings are found. @throws IllegalStateException if the reader was handed none */
+    public BearingBook book() {
+        if (book == null) {
+            throw new IllegalStateException("these fields ask for a bearing: hand a book of bearings to the reader");
+        }
+        return book;
     }
 
     /** True when something was typed or a default stands in. */

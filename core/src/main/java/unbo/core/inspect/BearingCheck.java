@@ -144,14 +144,14 @@ public record BearingCheck(
     }
 
     private static List<Problem> rules(Values v) {
-        return Decoder.decode(v.text("designation")).recognised()
+        return v.book().decode(v.text("designation")).recognised()
                 ? List.of()
                 : List.of(Problem.impossible(
                         "designation", "“" + v.text("designation") + "” is not known here: read the number again."));
     }
 
     private static Input make(Values v) {
-        Bearing d = Decoder.decode(v.text("designation"));
+        Bearing d = v.book().decode(v.text("designation"));
         String clearance = v.defaulted("clearanceClass") && d.suffixes().clearance() != null
                 ? d.suffixes().clearance()
                 : v.text("clearanceClass");

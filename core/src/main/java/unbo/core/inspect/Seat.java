@@ -124,7 +124,7 @@ public record Seat(
         if (v.has("seatSize")) {
             return v.maybe("seatSize");
         }
-        Bearing d = Decoder.decode(v.text("designation"));
+        Bearing d = v.book().decode(v.text("designation"));
         return v.text("seatRing").equals("inner") ? d.boreMm() : d.outsideMm();
     }
 
@@ -175,7 +175,7 @@ public record Seat(
     public static Input make(Values v) {
         boolean inner = v.text("seatRing").equals("inner");
         double size = requireNonNull(size(v));
-        Bearing d = Decoder.decode(v.text("designation"));
+        Bearing d = v.book().decode(v.text("designation"));
         Map<String, String> texts = new HashMap<>();
         texts.put("designation", d.recognised() ? v.text("designation") : "");
         texts.put(inner ? "bore" : "outside", size + " mm");
@@ -186,7 +186,9 @@ public record Seat(
         texts.put("seat", symbol(v));
         texts.put("material", v.text("seatMaterial"));
         return new Input(
-                FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC).get().orElseThrow(),
+                FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC, v.book())
+                        .get()
+                        .orElseThrow(),
                 v.list("plane1"),
                 v.list("plane2"),
                 v.yes("creep"),

@@ -9,7 +9,6 @@ import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.Inside;
 import unbo.core.bearing.Ratings;
-import unbo.core.designation.Decoder;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -198,7 +197,7 @@ public final class WheelFields {
         boolean rollers = v.yes(side + "Rollers");
         double angle = v.number(side + "ContactDeg", Double.NaN);
         if (!marking.isBlank()) {
-            Bearing decoded = Decoder.decodeSet(marking);
+            Bearing decoded = v.book().decodeSet(marking);
             angle = Double.isNaN(angle) ? decoded.contactDeg() : angle;
             inside = decoded.inside();
             rollers |= inside.map(Inside::rollers).orElse(false);

@@ -12,7 +12,6 @@ import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.Boundary;
-import unbo.core.designation.Decoder;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -121,7 +120,7 @@ public final class BearingGreaseFields {
      * known.
      */
     private static @Nullable Boundary boundary(Values v) {
-        Bearing d = Decoder.decodeSet(v.text("designation"));
+        Bearing d = v.book().decodeSet(v.text("designation"));
         return d.boreMm() == null || d.outsideMm() == null || d.widthMm() == null
                 ? null
                 : new Boundary(d.kind(), d.marking(), d.boreMm(), d.outsideMm(), d.widthMm(), "", "");

@@ -15,7 +15,6 @@ import unbo.core.answer.Question;
 import unbo.core.answer.Step;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
-import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
@@ -101,7 +100,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(FitFields.LIST.rules().apply(v));
-        Bearing d = Decoder.decode(v.text("designation"));
+        Bearing d = v.book().decode(v.text("designation"));
         if (!v.text("ring").equals("outer")
                 && d.suffixes().sealed()
                 && v.has("limit")
@@ -116,7 +115,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
 
     private static Input make(Values v) {
         return new Input(
-                Decoder.decode(v.text("designation")),
+                v.book().decode(v.text("designation")),
                 FitFields.LIST.make().apply(v),
                 v.yes("bothTight"),
                 v.maybe("limit"),

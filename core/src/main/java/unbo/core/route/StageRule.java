@@ -12,12 +12,10 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.diagnosis.OwnCases;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.Typed;
-import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
@@ -39,7 +37,7 @@ public record StageRule<I>(
         Map<String, List<FactKey>> from,
         Function<Sheet, List<Fill>> usual,
         Function<Typed, EntryName> name,
-        BiFunction<I, OwnCases, Outcome> done) {
+        BiFunction<I, Knowledge, Outcome> done) {
 
     /** What an input came to; not {@code complete} while a required proof is missing. */
     public record Outcome(Answer answer, List<Fact> facts, boolean complete) {}
@@ -59,7 +57,7 @@ public record StageRule<I>(
             List<String> asked,
             Map<String, List<FactKey>> from,
             Function<I, Outcome> done) {
-        this(stage, fields, asked, from, (input, own) -> done.apply(input));
+        this(stage, fields, asked, from, (input, known) -> done.apply(input));
     }
 
     /** A rule of a stage with one entry. */
@@ -68,7 +66,7 @@ public record StageRule<I>(
             FieldList<I> fields,
             List<String> asked,
             Map<String, List<FactKey>> from,
-            BiFunction<I, OwnCases, Outcome> done) {
+            BiFunction<I, Knowledge, Outcome> done) {
         this(stage, fields, asked, from, sheet -> List.of(), typed -> EntryName.ONLY, done);
     }
 
@@ -181,26 +179,13 @@ public record StageRule<I>(
         return map;
     }
 
-    /** Reads what was typed, takes the rest from the sheet, and computes by the shipped tables alone. */
-    public Work work(Typed typed, Sheet sheet) {
-        return work(typed, sheet, OwnCases.NONE);
-    }
-
-    /** The same of texts that were typed in one system. */
-    public Work work(Map<String, String> texts, Sheet sheet, UnitSystem units) {
-        return work(Typed.of(texts, units), sheet);
-    }
-
-    /**
-     * Reads what was typed, takes the rest from the sheet, and computes with what the workshop's own jobs turned out to
-     * be.
-     */
-    public Work work(Typed typed, Sheet sheet, OwnCases own) {
+    /** Reads what was typed, takes the rest from the sheet, and computes with what the workshop knows. */
+    public Work work(Typed typed, Sheet sheet, Knowledge known) {
         Map<String, String> texts = new HashMap<>(prefill(sheet));
         asked.forEach(texts::remove);
         asked.forEach(field -> texts.put(field, typed.text(field)));
-        Reading<I> reading = FieldReader.read(fields, texts, typed);
+        Reading<I> reading = FieldReader.read(fields, texts, typed, known.bearings());
         return new Work(
-                reading, reading.get().map(input -> done.apply(input, own)).orElse(null));
+                reading, reading.get().map(input -> done.apply(input, known)).orElse(null));
     }
 }

@@ -168,8 +168,8 @@ public final class StageRules {
                         FactKey.DAY,
                         "lastDay",
                         FactKey.LAST_DAY),
-                (in, own) -> {
-                    Verdict verdict = Verdict.of(in, own);
+                (in, known) -> {
+                    Verdict verdict = Verdict.of(in, known.cases());
                     Facts facts = new Facts(RouteStage.DIAGNOSE);
                     facts.words(FactKey.HUB_TYPE, in.asked().hubType().code(), How.TYPED);
                     facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
@@ -209,8 +209,8 @@ public final class StageRules {
                         FactKey.INNER_CUP,
                         "seal",
                         FactKey.SEAL),
-                in -> {
-                    IdentifiedHub hub = IdentifiedHub.of(in);
+                (in, known) -> {
+                    IdentifiedHub hub = IdentifiedHub.of(in, known.bearings());
                     Facts facts = new Facts(RouteStage.IDENTIFY);
                     bearing(
                             facts,

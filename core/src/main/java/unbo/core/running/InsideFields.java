@@ -73,7 +73,7 @@ final class InsideFields {
 
     private static @Nullable Bearing decoded(Values v, boolean other) {
         String typed = v.text(name(other, "designation"));
-        return typed.isBlank() ? null : Decoder.decodeSet(typed);
+        return typed.isBlank() ? null : v.book().decodeSet(typed);
     }
 
     /** What cannot be of one of the two. */

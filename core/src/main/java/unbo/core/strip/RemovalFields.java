@@ -114,7 +114,7 @@ public final class RemovalFields {
         texts.put("ring", inner ? "inner" : "outer");
         texts.put("seat", v.text("seat").isBlank() ? inner ? "k5" : "N7" : v.text("seat"));
         texts.put("material", v.text("material"));
-        return FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC);
+        return FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC, v.book());
     }
 
     private static List<Problem> rules(Values v) {
@@ -130,7 +130,7 @@ public final class RemovalFields {
     }
 
     private static RemovalInput make(Values v) {
-        Bearing d = Decoder.decode(v.text("designation"));
+        Bearing d = v.book().decode(v.text("designation"));
         FitInput fit =
                 d.outsideMm() == null || d.boreMm() == null || v.text("tight").equals("both")
                         ? null

@@ -8,10 +8,10 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.Shipped;
 import unbo.core.arrange.UnitHub;
 import unbo.core.designation.MarkingQuestion;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
@@ -28,8 +28,7 @@ class PrintedAnswersTest {
             texts.put(pairs[i], pairs[i + 1]);
         }
         return question.answer()
-                .apply(FieldReader.read(question.fields(), texts, UnitSystem.METRIC)
-                        .record());
+                .apply(Shipped.read(question.fields(), texts, UnitSystem.METRIC).record());
     }
 
     @Test

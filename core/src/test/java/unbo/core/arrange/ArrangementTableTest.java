@@ -9,9 +9,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 
 class ArrangementTableTest {
@@ -22,7 +22,7 @@ class ArrangementTableTest {
             texts.put(pairs[i], pairs[i + 1]);
         }
         return Arrangement.of(
-                FieldReader.read(Arrangement.LIST, texts, UnitSystem.METRIC).record());
+                Shipped.read(Arrangement.LIST, texts, UnitSystem.METRIC).record());
     }
 
     /**
@@ -157,7 +157,7 @@ class ArrangementTableTest {
         Map<String, String> texts =
                 Map.of("designation", "6005", "layout", "both", "spacer", spacer, "shoulders", shoulders);
         SpacerHub hub = SpacerHub.of(
-                FieldReader.read(SpacerHub.LIST, texts, UnitSystem.METRIC).record());
+                Shipped.read(SpacerHub.LIST, texts, UnitSystem.METRIC).record());
         assertThat(hub.sideLoaded()).isEqualTo(loaded);
         assertThat(hub.answer().level()).isEqualTo(loaded ? Level.SOON : Level.RIGHT);
         assertThat(hub.lifeShare()).isLessThanOrEqualTo(1);
@@ -170,9 +170,9 @@ class ArrangementTableTest {
         Map<String, String> c4 = new HashMap<>(base);
         c4.put("clearanceClass", "C4");
         SpacerHub cn = SpacerHub.of(
-                FieldReader.read(SpacerHub.LIST, base, UnitSystem.METRIC).record());
-        SpacerHub loose = SpacerHub.of(
-                FieldReader.read(SpacerHub.LIST, c4, UnitSystem.METRIC).record());
+                Shipped.read(SpacerHub.LIST, base, UnitSystem.METRIC).record());
+        SpacerHub loose =
+                SpacerHub.of(Shipped.read(SpacerHub.LIST, c4, UnitSystem.METRIC).record());
         assertThat(loose.axialMm()).isGreaterThan(cn.axialMm());
         assertThat(loose.sideN()).isLessThan(cn.sideN());
     }

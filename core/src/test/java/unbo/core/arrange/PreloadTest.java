@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.bearing.BearingKind;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.motion.Friction;
@@ -25,7 +25,7 @@ class PreloadTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(list, texts, UnitSystem.METRIC);
+        return Shipped.read(list, texts, UnitSystem.METRIC);
     }
 
     private static Preload preload(String... pairs) {

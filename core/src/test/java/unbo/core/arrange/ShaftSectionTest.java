@@ -7,6 +7,7 @@ import java.util.List;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Shape;
 import unbo.core.sheet.Fact;
@@ -33,33 +34,46 @@ class ShaftSectionTest {
 
     @Test
     void theShaftIsDrawnInItsBearingsAsFitWasTold() {
-        assertThat(ShaftSection.of(sheet(
-                        FactKey.ARRANGEMENT,
-                        "two-tight",
-                        FactKey.LEFT_BEARING,
-                        "6305",
-                        FactKey.RIGHT_BEARING,
-                        "NU305")))
+        assertThat(ShaftSection.of(
+                        sheet(
+                                FactKey.ARRANGEMENT,
+                                "two-tight",
+                                FactKey.LEFT_BEARING,
+                                "6305",
+                                FactKey.RIGHT_BEARING,
+                                "NU305"),
+                        Decoder.SHIPPED))
                 .hasValueSatisfying(d -> assertThat(words(d)).contains("6305", "NU305", "held once"));
-        assertThat(ShaftSection.of(sheet(
-                        FactKey.ARRANGEMENT, "two-tight", FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "6305")))
+        assertThat(ShaftSection.of(
+                        sheet(
+                                FactKey.ARRANGEMENT,
+                                "two-tight",
+                                FactKey.LEFT_BEARING,
+                                "6305",
+                                FactKey.RIGHT_BEARING,
+                                "6305"),
+                        Decoder.SHIPPED))
                 .hasValueSatisfying(d -> assertThat(words(d)).contains("held twice"));
     }
 
     @Test
     void withoutAnArrangementOrABearingNothingIsDrawn() {
-        assertThat(ShaftSection.of(sheet())).isEmpty();
-        assertThat(ShaftSection.of(sheet(FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "NU305")))
+        assertThat(ShaftSection.of(sheet(), Decoder.SHIPPED)).isEmpty();
+        assertThat(ShaftSection.of(
+                        sheet(FactKey.LEFT_BEARING, "6305", FactKey.RIGHT_BEARING, "NU305"), Decoder.SHIPPED))
                 .isEmpty();
-        assertThat(ShaftSection.of(sheet(FactKey.ARRANGEMENT, "two-tight", FactKey.LEFT_BEARING, "6305")))
+        assertThat(ShaftSection.of(
+                        sheet(FactKey.ARRANGEMENT, "two-tight", FactKey.LEFT_BEARING, "6305"), Decoder.SHIPPED))
                 .isEmpty();
-        assertThat(ShaftSection.of(sheet(
-                        FactKey.ARRANGEMENT,
-                        "of an older release",
-                        FactKey.LEFT_BEARING,
-                        "6305",
-                        FactKey.RIGHT_BEARING,
-                        "6305")))
+        assertThat(ShaftSection.of(
+                        sheet(
+                                FactKey.ARRANGEMENT,
+                                "of an older release",
+                                FactKey.LEFT_BEARING,
+                                "6305",
+                                FactKey.RIGHT_BEARING,
+                                "6305"),
+                        Decoder.SHIPPED))
                 .isEmpty();
     }
 }

@@ -8,9 +8,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
+import unbo.core.bearing.Ratings;
 import unbo.core.designation.Decoder;
+import unbo.core.identify.Interchange;
 
 class OwnBearingsTest {
 
@@ -52,14 +56,34 @@ class OwnBearingsTest {
         assertThat(OwnBearings.read("designation,kind\n\"open").faults()).isNotEmpty();
     }
 
+    private static OwnBearing own(String number, Double c, Double c0) {
+        return new OwnBearing(
+                new Boundary(BearingKind.DEEP_GROOVE_BALL, number, 25, 47, 12, "own", ""), c, c0, null, 0);
+    }
+
     @Test
     void searchesCoverBoth() {
-        List<Boundary> own = List.of(new Boundary(BearingKind.DEEP_GROOVE_BALL, "HB 7720", 25, 47, 12, "own", ""));
-        assertThat(CaliperFind.of(new CaliperFind.Measured(25.0, 46.98, 12.05, 0.05), own)
+        BearingBook book = new Decoder(List.of(own("HB 7720", null, null)));
+        assertThat(CaliperFind.of(new CaliperFind.Measured(25.0, 46.98, 12.05, 0.05), book.own())
                         .exact())
                 .extracting(f -> f.bearing().designation())
                 .startsWith("HB 7720", "6005");
-        assertThat(Decoder.decode("hb-7720", own).warnings()).containsExactly("Of the workshop's own catalogue.");
-        assertThat(Decoder.decode("6305", own).boreMm()).isEqualTo(25);
+        assertThat(book.decode("hb-7720").warnings()).containsExactly("Of the workshop's own catalogue.");
+        assertThat(book.decode("6305").boreMm()).isEqualTo(25);
+        assertThat(Interchange.of(book.decode("6005"), book).candidates())
+                .extracting(Interchange.Candidate::designation)
+                .contains("HB 7720");
+    }
+
+    @Test
+    void ownRatingsGoBeforeTheRule() {
+        BearingBook book = new Decoder(
+                List.of(own("HB 1", 11_200.0, 5_900.0), own("HB 2", 11_200.0, null), own("HB 3", null, null)));
+        assertThat(book.decode("HB 1").ratings().orElseThrow()).isEqualTo(new Ratings(11_200, 5_900, false, false));
+        Ratings byRule = Decoder.SHIPPED.decode("6005").ratings().orElseThrow();
+        assertThat(book.decodeSet("HB 2").ratings().orElseThrow())
+                .isEqualTo(new Ratings(11_200, byRule.c0N(), false, false));
+        assertThat(book.decode("HB 3").ratings()).contains(byRule);
+        assertThat(book.decode("6005").ratings()).contains(byRule);
     }
 }

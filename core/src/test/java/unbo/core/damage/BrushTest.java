@@ -11,9 +11,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -97,7 +97,7 @@ class BrushTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(RaceMapFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(RaceMapFields.LIST, texts, UnitSystem.METRIC);
     }
 
     @Test
@@ -139,7 +139,7 @@ class BrushTest {
     void theWorksheetNamesEveryMeasureAndWhatSpokeForAndAgainst() {
         Answer answer = RaceMapFields.QUESTION
                 .answer()
-                .apply(FieldReader.read(RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC)
+                .apply(Shipped.read(RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC)
                         .record());
         assertThat(answer.worksheet().lines())
                 .anyMatch(l ->

@@ -21,7 +21,7 @@ class BearingDrawingTest {
     @Test
     void everyListedBearingIsDrawnWithinItsFrame() {
         Catalogue.numbers().forEach(b -> {
-            Drawing drawing = BearingDrawing.of(Decoder.decode(b.designation()));
+            Drawing drawing = BearingDrawing.of(Decoder.SHIPPED.decode(b.designation()));
             assertThat(drawing).as(b.designation()).isNotNull();
             for (Shape shape : drawing.shapes()) {
                 if (shape instanceof Shape.Outline outline) {
@@ -40,7 +40,7 @@ class BearingDrawingTest {
     @ParameterizedTest
     @ValueSource(strings = {"6305", "3205", "NU207", "NA4904", "51105", "1306", "32205"})
     void theRingsAreToScale(String marking) {
-        Bearing d = Decoder.decode(marking);
+        Bearing d = Decoder.SHIPPED.decode(marking);
         List<Point> solid = BearingDrawing.of(d).shapes().stream()
                 .filter(s -> s instanceof Shape.Outline o && (o.role() == Role.SOLID || o.role() == Role.SOLID_TWIN))
                 .flatMap(s -> ((Shape.Outline) s).points().stream())
@@ -56,11 +56,11 @@ class BearingDrawingTest {
     @Test
     void ribsFollowTheLetters() {
         assertThat(points("NU207", Role.SOLID)).isLessThan(points("NUP207", Role.SOLID));
-        assertThat(BearingDrawing.of(Decoder.decode("HULLABALOO"))).isNull();
+        assertThat(BearingDrawing.of(Decoder.SHIPPED.decode("HULLABALOO"))).isNull();
     }
 
     private static double points(String marking, Role role) {
-        return BearingDrawing.of(Decoder.decode(marking)).shapes().stream()
+        return BearingDrawing.of(Decoder.SHIPPED.decode(marking)).shapes().stream()
                 .filter(s -> s instanceof Shape.Outline o && o.role() == role)
                 .flatMap(s -> ((Shape.Outline) s).points().stream())
                 .mapToDouble(p -> -p.y())
@@ -70,21 +70,21 @@ class BearingDrawingTest {
 
     @Test
     void classesStandSideBySideWithTheRockOfEach() {
-        Drawing bands = ClassBands.of(Decoder.decode("6305/C3"));
+        Drawing bands = ClassBands.of(Decoder.SHIPPED.decode("6305/C3"));
         assertThat(bands.title()).contains("C3 is marked");
         assertThat(bands.shapes())
                 .anyMatch(s -> s instanceof Shape.Label l && l.text().startsWith("13 to 28 µm, rock"));
         assertThat(ClassBands.axialUm(15, 7.94)).isCloseTo(154, within(0.5));
-        assertThat(ClassBands.of(Decoder.decode("51105"))).isNull();
+        assertThat(ClassBands.of(Decoder.SHIPPED.decode("51105"))).isNull();
     }
 
     @Test
     void toleranceBandsHangFromTheSize() {
-        Drawing bands = ToleranceBands.of(Decoder.decode("6305 P5"));
+        Drawing bands = ToleranceBands.of(Decoder.SHIPPED.decode("6305 P5"));
         assertThat(bands.title()).contains("P5 is marked");
         assertThat(bands.shapes())
                 .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("0 / −10"))
                 .anyMatch(s -> s instanceof Shape.Label l && l.text().equals("4 µm"));
-        assertThat(ToleranceBands.of(Decoder.decode("32205"))).isNull();
+        assertThat(ToleranceBands.of(Decoder.SHIPPED.decode("32205"))).isNull();
     }
 }

@@ -20,26 +20,30 @@ class DecoderTest {
     @Test
     void everyListedNumberDecodesToItsSizesAndPrintsAgain() {
         for (Boundary row : Catalogue.metricAll()) {
-            Bearing d = Decoder.decode(row.designation());
+            Bearing d = Decoder.SHIPPED.decode(row.designation());
             assertThat(d.recognised()).as(row.designation()).isTrue();
             assertThat(d.kind()).as(row.designation()).isEqualTo(row.kind());
             assertThat(new Double[] {d.boreMm(), d.outsideMm(), d.widthMm()})
                     .as(row.designation())
                     .containsExactly(row.boreMm(), row.outsideMm(), row.widthMm());
             assertThat(d.designation()).isEqualToIgnoringCase(row.designation());
-            assertThat(Decoder.decode(d.designation()).boreMm()).isEqualTo(d.boreMm());
+            assertThat(Decoder.SHIPPED.decode(d.designation()).boreMm()).isEqualTo(d.boreMm());
         }
     }
 
     @Test
     void everyTaperSetDecodesToItsSizes() {
         for (TaperSet set : Catalogue.tapers()) {
-            Bearing pair = Decoder.decode(set.cone() + "/" + set.cup());
+            Bearing pair = Decoder.SHIPPED.decode(set.cone() + "/" + set.cup());
             assertThat(new Double[] {pair.boreMm(), pair.outsideMm(), pair.widthMm()})
                     .as(pair.marking())
                     .containsExactly(set.boreMm(), set.outsideMm(), set.widthMm());
-            assertThat(Decoder.decode(set.cone()).boreMm()).as(set.cone()).isEqualTo(set.boreMm());
-            assertThat(Decoder.decode(set.cup()).outsideMm()).as(set.cup()).isEqualTo(set.outsideMm());
+            assertThat(Decoder.SHIPPED.decode(set.cone()).boreMm())
+                    .as(set.cone())
+                    .isEqualTo(set.boreMm());
+            assertThat(Decoder.SHIPPED.decode(set.cup()).outsideMm())
+                    .as(set.cup())
+                    .isEqualTo(set.outsideMm());
         }
     }
 
@@ -80,7 +84,7 @@ class DecoderTest {
         "NF208,cylindrical-roller,40,80,18"
     })
     void numbersOfEveryKind(String marking, String kind, double bore, double outside, double width) {
-        Bearing d = Decoder.decode(marking);
+        Bearing d = Decoder.SHIPPED.decode(marking);
         assertThat(d.kind()).hasToString(kind);
         assertThat(new Double[] {d.boreMm(), d.outsideMm(), d.widthMm()}).containsExactly(bore, outside, width);
     }
@@ -98,7 +102,7 @@ class DecoderTest {
                 "6305.2RSH"
             })
     void sameSealsAndSizeWhoeverMadeIt(String marking) {
-        Bearing d = Decoder.decode(marking);
+        Bearing d = Decoder.SHIPPED.decode(marking);
         assertThat(d.suffixes().sealing()).isEqualTo("two-seals");
         assertThat(d.suffixes().contact()).isEqualTo("full");
         assertThat(new Double[] {d.boreMm(), d.outsideMm(), d.widthMm()}).containsExactly(25.0, 62.0, 17.0);
@@ -119,36 +123,37 @@ class DecoderTest {
         "63052Z,two-shields"
     })
     void sealing(String marking, String sealing) {
-        assertThat(Decoder.decode(marking).suffixes().sealing()).isEqualTo(sealing);
+        assertThat(Decoder.SHIPPED.decode(marking).suffixes().sealing()).isEqualTo(sealing);
     }
 
     @Test
     void whatIsNotKnownIsKept() {
-        Bearing d = Decoder.decode("6305ZZE9");
+        Bearing d = Decoder.SHIPPED.decode("6305ZZE9");
         assertThat(d.suffixes().sealing()).isEqualTo("two-shields");
         assertThat(d.parts())
                 .filteredOn(p -> p.role().equals("unknown"))
                 .extracting(Part::text)
                 .containsExactly("E9");
-        assertThat(Decoder.decode("LM48548A").parts()).anyMatch(p -> p.text().equals("A"));
-        Bearing nothing = Decoder.decode("HULLABALOO");
+        assertThat(Decoder.SHIPPED.decode("LM48548A").parts())
+                .anyMatch(p -> p.text().equals("A"));
+        Bearing nothing = Decoder.SHIPPED.decode("HULLABALOO");
         assertThat(nothing.recognised()).isFalse();
         assertThat(nothing.parts().get(0).text()).isEqualTo("HULLABALOO");
     }
 
     @Test
     void wornFiguresAreCompleted() {
-        assertThat(Decoder.decode("6?05").completions())
+        assertThat(Decoder.SHIPPED.decode("6?05").completions())
                 .contains("6005", "6305", "6405", "6805", "6905")
                 .allMatch(c -> c.matches("6.05"));
-        assertThat(Decoder.decode("6_05-2RS").completions()).contains("6305");
-        assertThat(Decoder.decode("L6814?").completions()).contains("L68149");
+        assertThat(Decoder.SHIPPED.decode("6_05-2RS").completions()).contains("6305");
+        assertThat(Decoder.SHIPPED.decode("L6814?").completions()).contains("L68149");
     }
 
     @ParameterizedTest
     @CsvSource({"63O5,25", "6S05x,", "630S,25", "6I05,", "L68I49,34.988", "62O7-2RS,35"})
     void lookAlikesAreForgivenWithANote(String marking, Double bore) {
-        Bearing d = Decoder.decode(marking);
+        Bearing d = Decoder.SHIPPED.decode(marking);
         assertThat(d.boreMm()).isEqualTo(bore);
         if (bore != null) {
             assertThat(d.warnings().get(0)).contains("looks like");
@@ -157,31 +162,35 @@ class DecoderTest {
 
     @Test
     void twinsAreToldApart() {
-        assertThat(Decoder.decode("3205").warnings()).anyMatch(w -> w.contains("tapered roller"));
-        assertThat(Decoder.decode("2205").warnings()).anyMatch(w -> w.contains("spherical roller"));
-        assertThat(Decoder.decode("62205").warnings()).anyMatch(w -> w.contains("not 62xx"));
-        assertThat(Decoder.decode("6222").boreMm()).isEqualTo(110);
-        assertThat(Decoder.decode("62/22").boreMm()).isEqualTo(22);
-        assertThat(Decoder.decode("7205B").suffixes().contactDeg()).isEqualTo(40);
-        assertThat(Decoder.decode("7205AC").suffixes().contactDeg()).isEqualTo(25);
-        assertThat(Decoder.decode("6305C3").suffixes().clearance()).isEqualTo("C3");
+        assertThat(Decoder.SHIPPED.decode("3205").warnings()).anyMatch(w -> w.contains("tapered roller"));
+        assertThat(Decoder.SHIPPED.decode("2205").warnings()).anyMatch(w -> w.contains("spherical roller"));
+        assertThat(Decoder.SHIPPED.decode("62205").warnings()).anyMatch(w -> w.contains("not 62xx"));
+        assertThat(Decoder.SHIPPED.decode("6222").boreMm()).isEqualTo(110);
+        assertThat(Decoder.SHIPPED.decode("62/22").boreMm()).isEqualTo(22);
+        assertThat(Decoder.SHIPPED.decode("7205B").suffixes().contactDeg()).isEqualTo(40);
+        assertThat(Decoder.SHIPPED.decode("7205AC").suffixes().contactDeg()).isEqualTo(25);
+        assertThat(Decoder.SHIPPED.decode("6305C3").suffixes().clearance()).isEqualTo("C3");
     }
 
     @Test
     void theGroupsOfANumberAreNamed() {
-        assertThat(Decoder.decode("6305-2RS1/C3").parts())
+        assertThat(Decoder.SHIPPED.decode("6305-2RS1/C3").parts())
                 .extracting(Part::text)
                 .containsExactly("6", "3", "05", "2RS1", "C3");
-        assertThat(Decoder.decode("NUP307").parts()).extracting(Part::text).containsExactly("NUP", "3", "07");
-        assertThat(Decoder.decode("SS6305ZZ").parts()).extracting(Part::role).startsWith("prefix");
+        assertThat(Decoder.SHIPPED.decode("NUP307").parts())
+                .extracting(Part::text)
+                .containsExactly("NUP", "3", "07");
+        assertThat(Decoder.SHIPPED.decode("SS6305ZZ").parts())
+                .extracting(Part::role)
+                .startsWith("prefix");
     }
 
     @Test
     void severalAreReadAtOnce() {
-        assertThat(Decoder.several("6305-2RS\nL68149, 25x47x12;  ?\t608"))
+        assertThat(Decoder.several("6305-2RS\nL68149, 25x47x12;  ?\t608", Decoder.SHIPPED))
                 .extracting(Bearing::recognised)
                 .containsExactly(true, true, true, false, true);
-        assertThat(Decoder.decode("25x47x12").completions()).contains("6005", "7005", "NU1005");
+        assertThat(Decoder.SHIPPED.decode("25x47x12").completions()).contains("6005", "7005", "NU1005");
     }
 
     @Test
@@ -195,10 +204,11 @@ class DecoderTest {
                 text.appendCodePoint(
                         random.nextInt(4) == 0 ? random.nextInt(0xD7FF) : letters[random.nextInt(letters.length)]);
             }
-            Bearing d = Decoder.decode(text.toString());
+            Bearing d = Decoder.SHIPPED.decode(text.toString());
             assertThat(d.kind()).isNotNull();
             assertThat(d.recognised() || !d.warnings().isEmpty()).isTrue();
         }
-        assertThat(Decoder.decode("6".repeat(100_000)).warnings().get(0)).contains("at most 60");
+        assertThat(Decoder.SHIPPED.decode("6".repeat(100_000)).warnings().get(0))
+                .contains("at most 60");
     }
 }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.HashMap;
 import java.util.Map;
 
-import unbo.core.input.FieldReader;
+import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -25,7 +25,7 @@ final class Asked {
         for (int i = 0; i < more.length; i += 2) {
             texts.put(more[i], more[i + 1]);
         }
-        return FieldReader.read(DiagnosisFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(DiagnosisFields.LIST, texts, UnitSystem.METRIC);
     }
 
     static Diagnosis of(String vehicle, String checks, String... more) {

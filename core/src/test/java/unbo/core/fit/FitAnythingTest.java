@@ -13,9 +13,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import unbo.core.Shipped;
 import unbo.core.heat.HeatFields;
 import unbo.core.heat.HeatPlan;
-import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 
 class FitAnythingTest {
@@ -64,7 +64,7 @@ class FitAnythingTest {
             @ForAll @DoubleRange(min = 10, max = 120) double bore,
             @ForAll @DoubleRange(min = 1, max = 60) double um,
             @ForAll @DoubleRange(min = -70, max = 20) double shaft) {
-        HeatPlan p = HeatPlan.of(FieldReader.read(
+        HeatPlan p = HeatPlan.of(Shipped.read(
                         HeatFields.LIST,
                         Map.of("boreMm", bore + " mm", "interferenceUm", um + " um", "shaft", shaft + " C"),
                         UnitSystem.METRIC)
@@ -73,7 +73,7 @@ class FitAnythingTest {
         assertThat(opens).isCloseTo(um + p.slidingUm(), within(1e-6));
         assertThat(p.gripC()).isLessThan(p.ringC());
         if (p.chillC() != null) {
-            HeatPlan chilled = HeatPlan.of(FieldReader.read(
+            HeatPlan chilled = HeatPlan.of(Shipped.read(
                             HeatFields.LIST,
                             Map.of(
                                     "boreMm",
@@ -91,10 +91,10 @@ class FitAnythingTest {
 
     @Test
     void aWarmerInnerRingAndTheOtherRingsFitTakeTheirShareOfClearance() {
-        Fit free = Fit.of(FieldReader.read(
+        Fit free = Fit.of(Shipped.read(
                         FitFields.LIST, Map.of("designation", "6205", "seat", "k5", "deltaT", "0"), UnitSystem.METRIC)
                 .record());
-        Fit both = Fit.of(FieldReader.read(
+        Fit both = Fit.of(Shipped.read(
                         FitFields.LIST,
                         Map.of("designation", "6205", "seat", "k5", "deltaT", "0", "otherRingUm", "10"),
                         UnitSystem.METRIC)
@@ -108,7 +108,7 @@ class FitAnythingTest {
     @ValueSource(strings = {"6205", "NU205", "32008X", "6305/C4", "61905", "NKI25/20", "7205B"})
     void everyKindHasAnAnswerWhetherItsClassesAreListedOrNot(String number) {
         var answer = FitWords.answer(
-                Fit.of(FieldReader.read(FitFields.LIST, Map.of("designation", number, "seat", "k5"), UnitSystem.METRIC)
+                Fit.of(Shipped.read(FitFields.LIST, Map.of("designation", number, "seat", "k5"), UnitSystem.METRIC)
                         .record()));
         assertThat(answer.findings()).isNotEmpty();
         assertThat(answer.drawings()).isNotEmpty();
@@ -117,13 +117,13 @@ class FitAnythingTest {
 
     @Test
     void thePlaceTellsWhichSeatsAreUsual() {
-        var odd = FitWords.answer(Fit.of(FieldReader.read(
+        var odd = FitWords.answer(Fit.of(Shipped.read(
                         FitFields.LIST,
                         Map.of("designation", "6205", "ring", "outer", "where", "outer-turns", "seat", "H7"),
                         UnitSystem.METRIC)
                 .record()));
         assertThat(odd.sentences()).anyMatch(s -> s.contains("M7, N7, P7") && s.contains("H7 is not among them"));
-        assertThat(FieldReader.read(
+        assertThat(Shipped.read(
                                 FitFields.LIST,
                                 Map.of("designation", "6205", "where", "outer-turns", "seat", "k5"),
                                 UnitSystem.METRIC)

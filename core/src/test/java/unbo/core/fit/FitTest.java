@@ -10,9 +10,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.bearing.BearingKind;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -23,7 +23,7 @@ class FitTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(FitFields.LIST, texts, UnitSystem.METRIC);
     }
 
     private static Fit fit(String... pairs) {

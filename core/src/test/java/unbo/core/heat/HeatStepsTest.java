@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 
 class HeatStepsTest {
@@ -24,7 +24,7 @@ class HeatStepsTest {
             texts.put(pairs[i], pairs[i + 1]);
         }
         return HeatWords.answer(HeatPlan.of(
-                FieldReader.read(HeatFields.LIST, texts, UnitSystem.METRIC).record()));
+                Shipped.read(HeatFields.LIST, texts, UnitSystem.METRIC).record()));
     }
 
     @Test
@@ -50,7 +50,7 @@ class HeatStepsTest {
     @ParameterizedTest
     @CsvSource({"steel,11.7", "aluminium,23", "cast-iron,10.5", "magnesium,26"})
     void eachMaterialOpensByItsOwnExpansion(String material, double perMillion) {
-        HeatPlan p = HeatPlan.of(FieldReader.read(
+        HeatPlan p = HeatPlan.of(Shipped.read(
                         HeatFields.LIST,
                         Map.of(
                                 "part",
@@ -70,7 +70,7 @@ class HeatStepsTest {
 
     @Test
     void aHousingIsHeatedNoHotterThanItsMetalTakes() {
-        HeatPlan magnesium = HeatPlan.of(FieldReader.read(
+        HeatPlan magnesium = HeatPlan.of(Shipped.read(
                         HeatFields.LIST,
                         Map.of(
                                 "part",
@@ -84,7 +84,7 @@ class HeatStepsTest {
                         UnitSystem.METRIC)
                 .record());
         assertThat(magnesium.input().limitC()).isEqualTo(100);
-        HeatPlan alloy = HeatPlan.of(FieldReader.read(
+        HeatPlan alloy = HeatPlan.of(Shipped.read(
                         HeatFields.LIST,
                         Map.of(
                                 "part",
@@ -119,7 +119,7 @@ class HeatStepsTest {
     }
 
     private static double ring(String name, String value) {
-        return HeatPlan.of(FieldReader.read(
+        return HeatPlan.of(Shipped.read(
                                 HeatFields.LIST,
                                 Map.of("boreMm", "40", "interferenceUm", "20", name, value),
                                 UnitSystem.METRIC)
@@ -129,7 +129,7 @@ class HeatStepsTest {
 
     @Test
     void aBlockOverTheRingsLimitIsStoppedAndAHeavierOneNamed() {
-        HeatBlock.Input light = FieldReader.read(
+        HeatBlock.Input light = Shipped.read(
                         HeatBlock.LIST,
                         Map.of("blockMassKg", "0.1", "block", "120", "ringMassKg", "0.2", "wanted", "110"),
                         UnitSystem.METRIC)
@@ -137,7 +137,7 @@ class HeatStepsTest {
         Answer a = HeatBlock.of(light).answer();
         assertThat(a.findings())
                 .anyMatch(f -> f.code().equals("block-light") && f.sentence().contains("it takes a block of"));
-        HeatBlock.Input steel = FieldReader.read(
+        HeatBlock.Input steel = Shipped.read(
                         HeatBlock.LIST,
                         Map.of("blockMaterial", "steel", "blockMassKg", "0.1", "block", "120", "ringMassKg", "0.2"),
                         UnitSystem.METRIC)

@@ -7,7 +7,8 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
-import unbo.core.input.FieldReader;
+import unbo.core.Shipped;
+import unbo.core.designation.Decoder;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.How;
@@ -20,12 +21,12 @@ class IdentifiedHubTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(HubFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(HubFields.LIST, texts, UnitSystem.METRIC);
     }
 
     @Test
     void sizesComeFromTheTableAndLengthsLeftOpenTakeStatedDefaults() {
-        IdentifiedHub hub = IdentifiedHub.of(read("spindle", "30").record());
+        IdentifiedHub hub = IdentifiedHub.of(read("spindle", "30").record(), Decoder.SHIPPED);
         assertThat(hub.outer().bore()).isEqualTo(new Size(25.4, How.TABLE));
         assertThat(hub.spindle()).isEqualTo(new Size(30, How.MEASURED));
         assertThat(hub.betweenCups()).isEqualTo(new Size(14.224 + 15.875, How.DEFAULT));
@@ -59,18 +60,20 @@ class IdentifiedHubTest {
                 "50",
                 "outerWidth",
                 "14");
-        IdentifiedHub hub = IdentifiedHub.of(sized.record());
+        IdentifiedHub hub = IdentifiedHub.of(sized.record(), Decoder.SHIPPED);
         assertThat(hub.outer().bore()).isEqualTo(new Size(25.4, How.MEASURED));
         assertThat(hub.findings()).anyMatch(f -> f.code().equals("pair-unknown"));
     }
 
     @Test
     void aMeasuredSizeThatDepartsFromTheTableIsNamedAndUsed() {
-        IdentifiedHub hub = IdentifiedHub.of(read("outerBore", "26.99").record());
+        IdentifiedHub hub = IdentifiedHub.of(read("outerBore", "26.99").record(), Decoder.SHIPPED);
         assertThat(hub.findings())
                 .anyMatch(f -> f.code().equals("size-departs") && f.sentence().contains("26.99"));
         assertThat(hub.outer().bore().mm()).isEqualTo(26.99);
-        assertThat(IdentifiedHub.of(read("outerBore", "25.42").record()).outer().bore())
+        assertThat(IdentifiedHub.of(read("outerBore", "25.42").record(), Decoder.SHIPPED)
+                        .outer()
+                        .bore())
                 .isEqualTo(new Size(25.4, How.TABLE));
     }
 
@@ -84,9 +87,10 @@ class IdentifiedHubTest {
 
     @Test
     void aMetricTaperNeedsOneNumberOnly() {
-        IdentifiedHub hub =
-                IdentifiedHub.of(read("outerCone", "32008X", "outerCup", "", "innerCone", "32010X", "innerCup", "")
-                        .record());
+        IdentifiedHub hub = IdentifiedHub.of(
+                read("outerCone", "32008X", "outerCup", "", "innerCone", "32010X", "innerCup", "")
+                        .record(),
+                Decoder.SHIPPED);
         assertThat(hub.outer().name()).isEqualTo("32008X");
         assertThat(hub.inner().outside().mm()).isEqualTo(80);
     }
@@ -115,7 +119,8 @@ class IdentifiedHubTest {
     void aHubOfTwoBallBearingsIsIdentifiedLikeOneOfTapers() {
         IdentifiedHub hub = IdentifiedHub.of(
                 read("outerCone", "6005-2RS", "outerCup", "", "innerCone", "6007 2RS C3", "innerCup", "")
-                        .record());
+                        .record(),
+                Decoder.SHIPPED);
         assertThat(hub.outer().taper()).isFalse();
         assertThat(hub.outer().bore()).isEqualTo(new Size(25, How.TABLE));
         assertThat(hub.inner().name()).isEqualTo("6007-2RS/C3");
@@ -125,9 +130,10 @@ class IdentifiedHubTest {
 
     @Test
     void aCartridgeStandsAlone() {
-        IdentifiedHub hub =
-                IdentifiedHub.of(read("outerCone", "DAC40740036/34", "outerCup", "", "innerCone", "", "innerCup", "")
-                        .record());
+        IdentifiedHub hub = IdentifiedHub.of(
+                read("outerCone", "DAC40740036/34", "outerCup", "", "innerCone", "", "innerCup", "")
+                        .record(),
+                Decoder.SHIPPED);
         assertThat(hub.inner()).isNull();
         assertThat(hub.outer().outside()).isEqualTo(new Size(74, How.TABLE));
         assertThat(HubWords.answer(hub).figures().get(0).what()).isEqualTo("bearing");
@@ -145,19 +151,21 @@ class IdentifiedHubTest {
 
     @Test
     void defaultsGiveWayAndRefuseNothing() {
-        Reading<HubInput> needles = FieldReader.read(
-                HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516"), UnitSystem.METRIC);
+        Reading<HubInput> needles =
+                Shipped.read(HubFields.LIST, Map.of("outerCone", "HK2516", "innerCone", "HK2516"), UnitSystem.METRIC);
         assertThat(needles.problems()).isEmpty();
-        IdentifiedHub hub = IdentifiedHub.of(needles.record());
+        IdentifiedHub hub = IdentifiedHub.of(needles.record(), Decoder.SHIPPED);
         assertThat(hub.spindle().mm()).isLessThan(hub.hubBore().mm());
         assertThat(hub.hubBore().mm()).isLessThanOrEqualTo(hub.outer().outside().mm());
-        IdentifiedHub measured = IdentifiedHub.of(FieldReader.read(
-                        HubFields.LIST,
-                        Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24"),
-                        UnitSystem.METRIC)
-                .record());
+        IdentifiedHub measured = IdentifiedHub.of(
+                Shipped.read(
+                                HubFields.LIST,
+                                Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24"),
+                                UnitSystem.METRIC)
+                        .record(),
+                Decoder.SHIPPED);
         assertThat(measured.spindle().mm()).isLessThan(24);
-        assertThat(FieldReader.read(
+        assertThat(Shipped.read(
                                 HubFields.LIST,
                                 Map.of("outerCone", "HK2516", "innerCone", "HK2516", "hubBore", "24", "spindle", "25"),
                                 UnitSystem.METRIC)
@@ -171,9 +179,9 @@ class IdentifiedHubTest {
     void whatIsNotRecognisedIsNoTaper() {
         Map<String, String> unknown =
                 Map.of("outerCone", "QX-77-1", "outerBore", "25", "outerOutside", "52", "outerWidth", "15");
-        Reading<HubInput> alone = FieldReader.read(HubFields.LIST, unknown, UnitSystem.METRIC);
+        Reading<HubInput> alone = Shipped.read(HubFields.LIST, unknown, UnitSystem.METRIC);
         assertThat(alone.problems()).isEmpty();
-        IdentifiedHub hub = IdentifiedHub.of(alone.record());
+        IdentifiedHub hub = IdentifiedHub.of(alone.record(), Decoder.SHIPPED);
         assertThat(hub.outer().taper()).isFalse();
         assertThat(hub.hubType()).isEmpty();
     }
@@ -202,8 +210,9 @@ class IdentifiedHubTest {
                 "62",
                 "innerWidth",
                 "17"));
-        Reading<HubInput> reading = FieldReader.read(HubFields.LIST, pair, UnitSystem.METRIC);
+        Reading<HubInput> reading = Shipped.read(HubFields.LIST, pair, UnitSystem.METRIC);
         assertThat(reading.problems()).isEmpty();
-        assertThat(IdentifiedHub.of(reading.record()).outer().taper()).isTrue();
+        assertThat(IdentifiedHub.of(reading.record(), Decoder.SHIPPED).outer().taper())
+                .isTrue();
     }
 }

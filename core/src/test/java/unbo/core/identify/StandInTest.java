@@ -9,18 +9,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Clearances;
 import unbo.core.bearing.Tolerances;
 import unbo.core.catalogue.CaliperFind;
 import unbo.core.designation.Decoder;
-import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 
 class StandInTest {
 
     private static Interchange.Candidate in(String marking, String candidate) {
-        return Interchange.of(Decoder.decode(marking)).candidates().stream()
+        return Interchange.of(Decoder.SHIPPED.decode(marking), Decoder.SHIPPED).candidates().stream()
                 .filter(c -> c.designation().equals(candidate))
                 .findFirst()
                 .orElseThrow();
@@ -28,7 +28,8 @@ class StandInTest {
 
     @Test
     void bearingsOfOneBoundaryAreListedWithWhatTheyChange() {
-        assertThat(Interchange.of(Decoder.decode("6207")).candidates())
+        assertThat(Interchange.of(Decoder.SHIPPED.decode("6207"), Decoder.SHIPPED)
+                        .candidates())
                 .extracting(Interchange.Candidate::designation)
                 .contains("NU207", "NJ207", "N207", "NUP207", "7207", "1207");
         assertThat(in("6207", "NU207").changes())
@@ -52,7 +53,9 @@ class StandInTest {
         assertThat(in("6305ZZ", "6305-2RS").changes().get(0)).contains("drag").contains("20 N·mm");
         assertThat(in("6305ZZ", "6305-2RS").verdict()).isEqualTo(Interchange.Verdict.CAUTION);
         assertThat(in("6305", "6305/C3").changes().get(0)).contains("assumes a tight fit");
-        assertThat(Interchange.of(Decoder.decode("HULLABALOO")).candidates()).isEmpty();
+        assertThat(Interchange.of(Decoder.SHIPPED.decode("HULLABALOO"), Decoder.SHIPPED)
+                        .candidates())
+                .isEmpty();
     }
 
     @ParameterizedTest
@@ -77,7 +80,7 @@ class StandInTest {
         "DAC34640037,cartridge-hub,false,RIGHT,exact"
     })
     void whatBelongsWhere(String marking, String place, boolean immersed, Suitability.Verdict verdict, String reason) {
-        Suitability s = Suitability.of(Decoder.decode(marking), place, immersed);
+        Suitability s = Suitability.of(Decoder.SHIPPED.decode(marking), place, immersed);
         assertThat(s.verdict()).isEqualTo(verdict);
         assertThat(s.reasons()).anyMatch(r -> r.contains(reason));
     }
@@ -107,7 +110,7 @@ class StandInTest {
         "25x47x7,,0.3,seal-worn"
     })
     void aWornTrackIsLeftWhereTheSeatHasRoom(String marking, String seat, String groove, String code) {
-        var reading = FieldReader.read(
+        var reading = Shipped.read(
                 SealQuestion.LIST,
                 Map.of("marking", marking, "seat", seat == null ? "" : seat, "groove", groove),
                 UnitSystem.METRIC);
@@ -118,12 +121,12 @@ class StandInTest {
 
     @Test
     void whatIsNoSealIsSaid() {
-        assertThat(FieldReader.read(SealQuestion.LIST, Map.of("marking", "47x25x7"), UnitSystem.METRIC)
+        assertThat(Shipped.read(SealQuestion.LIST, Map.of("marking", "47x25x7"), UnitSystem.METRIC)
                         .problems()
                         .get(0)
                         .sentence())
                 .contains("no seal size");
-        assertThat(FieldReader.read(SealQuestion.LIST, Map.of("marking", "25x47x7", "seat", "5"), UnitSystem.METRIC)
+        assertThat(Shipped.read(SealQuestion.LIST, Map.of("marking", "25x47x7", "seat", "5"), UnitSystem.METRIC)
                         .problems()
                         .get(0)
                         .sentence())
@@ -170,22 +173,22 @@ class StandInTest {
     @Test
     void speedAndLoadCountWhereTheyAreKnown() {
         Suitability fast = Suitability.of(
-                Decoder.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(9000.0, null));
+                Decoder.SHIPPED.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(9000.0, null));
         assertThat(fast.verdict()).isEqualTo(Suitability.Verdict.WRONG);
         assertThat(fast.reasons()).anyMatch(r -> r.contains("346") && r.contains("300"));
         Suitability loaded = Suitability.of(
-                Decoder.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(800.0, 5000.0));
+                Decoder.SHIPPED.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(800.0, 5000.0));
         assertThat(loaded.verdict()).isEqualTo(Suitability.Verdict.ACCEPTABLE);
         assertThat(loaded.reasons()).anyMatch(r -> r.contains("C0/P0 1.6"));
         assertThat(Suitability.of(
-                                Decoder.decode("6205-2RS"),
+                                Decoder.SHIPPED.decode("6205-2RS"),
                                 "motorcycle-wheel",
                                 false,
                                 new Suitability.Duty(800.0, 9000.0))
                         .verdict())
                 .isEqualTo(Suitability.Verdict.WRONG);
         assertThat(Suitability.of(
-                                Decoder.decode("6205-2RS"),
+                                Decoder.SHIPPED.decode("6205-2RS"),
                                 "motorcycle-wheel",
                                 false,
                                 new Suitability.Duty(800.0, 1500.0))
@@ -202,7 +205,7 @@ class StandInTest {
         assertThat(find.fitsDepth(find.fitting().get(0))).isFalse();
         assertThat(find.near()).extracting(s -> s.outsideMm()).contains(50.0, 55.0);
         assertThat(SealFind.of(new SealFind.Measured(33.4, 60, null)).fitting()).isEmpty();
-        assertThat(FieldReader.read(SealFind.LIST, Map.of("shaft", "35", "housing", "37"), UnitSystem.METRIC)
+        assertThat(Shipped.read(SealFind.LIST, Map.of("shaft", "35", "housing", "37"), UnitSystem.METRIC)
                         .sentences("housing"))
                 .singleElement()
                 .asString()

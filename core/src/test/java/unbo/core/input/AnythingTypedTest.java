@@ -12,6 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 
+import unbo.core.Shipped;
 import unbo.core.designation.MarkingQuestion;
 import unbo.core.designation.TaperDecoder;
 import unbo.core.designation.TaperMatch;
@@ -75,7 +76,7 @@ class AnythingTypedTest {
                 texts.put(list.fields().get(i).name(), i % 2 == 0 ? one : other);
             }
             for (UnitSystem units : UnitSystem.values()) {
-                Reading<?> reading = FieldReader.read(list, texts, units);
+                Reading<?> reading = Shipped.read(list, texts, units);
                 assertThat(reading.ok()).isEqualTo(reading.problems().isEmpty());
                 assertThat(reading.problems()).allSatisfy(p -> {
                     assertThat(p.sentence()).endsWith(".");
@@ -92,11 +93,11 @@ class AnythingTypedTest {
         for (String name : HubGreaseFields.QUESTION.sample().keySet()) {
             Map<String, String> texts = new HashMap<>(HubGreaseFields.QUESTION.sample());
             texts.put(name, wild);
-            Reading<?> reading = FieldReader.read(HubGreaseFields.LIST, texts, UnitSystem.METRIC);
+            Reading<?> reading = Shipped.read(HubGreaseFields.LIST, texts, UnitSystem.METRIC);
             if (reading.ok()) {
                 assertThat(HubGreaseFields.QUESTION
                                 .answer()
-                                .apply(HubGreaseFields.LIST.make().apply(new Values(reading.fields())))
+                                .apply(HubGreaseFields.LIST.make().apply(new Values(reading.fields(), null)))
                                 .figures())
                         .isNotEmpty();
             }

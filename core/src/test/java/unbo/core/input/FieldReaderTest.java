@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.measure.Quantity;
 
 class FieldReaderTest {
@@ -23,7 +24,7 @@ class FieldReaderTest {
     private static final FieldList<Values> LIST = FieldList.of(List.of(SHIM, ANGLES, TICK, DAY), v -> v);
 
     private static Reading<Values> read(Map<String, String> texts) {
-        return FieldReader.read(LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(LIST, texts, UnitSystem.METRIC);
     }
 
     @Test
@@ -88,7 +89,7 @@ class FieldReaderTest {
 
     @Test
     void aBareNumberTakesInchesWhereTheWorkshopWorksInThem() {
-        Reading<Values> inch = FieldReader.read(LIST, Map.of("shim", "0.03"), UnitSystem.INCH);
+        Reading<Values> inch = Shipped.read(LIST, Map.of("shim", "0.03"), UnitSystem.INCH);
         assertThat(inch.record().number("shim")).isCloseTo(0.762, within(1e-9));
     }
 

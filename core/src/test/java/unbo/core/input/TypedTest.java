@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import unbo.core.Shipped;
 import unbo.core.measure.Quantity;
 
 class TypedTest {
@@ -30,7 +31,7 @@ class TypedTest {
     @Test
     void eachTextIsReadInTheSystemItWasTypedIn() {
         Typed typed = Typed.of(Map.of("first", "2"), UnitSystem.METRIC).with("second", "2", UnitSystem.INCH);
-        Two two = FieldReader.read(LENGTHS, typed).record();
+        Two two = Shipped.read(LENGTHS, typed).record();
         assertThat(two.first()).isEqualTo(2);
         assertThat(two.second()).isCloseTo(50.8, within(1e-12));
     }
@@ -58,7 +59,7 @@ class TypedTest {
     @ParameterizedTest
     @ValueSource(strings = {"1949-12-31", "+999999999-12-31", "0001-01-01", "2999-01-01"})
     void daysThatNoWorkshopHasAreRefusedInASentence(String day) {
-        assertThat(FieldReader.read(DAY, Map.of("day", day), UnitSystem.METRIC).sentences("day"))
+        assertThat(Shipped.read(DAY, Map.of("day", day), UnitSystem.METRIC).sentences("day"))
                 .singleElement()
                 .asString()
                 .contains("days from 1950");
@@ -67,9 +68,9 @@ class TypedTest {
     @Test
     void theYearAfterNextIsPossible() {
         String day = (LocalDate.now().getYear() + 2) + "-12-31";
-        assertThat(FieldReader.read(DAY, Map.of("day", day), UnitSystem.METRIC).ok())
+        assertThat(Shipped.read(DAY, Map.of("day", day), UnitSystem.METRIC).ok())
                 .isTrue();
-        assertThat(FieldReader.read(DAY, Map.of("day", "1950-01-01"), UnitSystem.METRIC)
+        assertThat(Shipped.read(DAY, Map.of("day", "1950-01-01"), UnitSystem.METRIC)
                         .ok())
                 .isTrue();
     }

@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.input.FieldList;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -22,7 +22,7 @@ class InspectTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(list, texts, UnitSystem.METRIC);
+        return Shipped.read(list, texts, UnitSystem.METRIC);
     }
 
     private static BearingCheck check(String... pairs) {

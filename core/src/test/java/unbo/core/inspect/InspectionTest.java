@@ -8,8 +8,8 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.Shipped;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
@@ -27,7 +27,7 @@ class InspectionTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(Inspection.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(Inspection.LIST, texts, UnitSystem.METRIC);
     }
 
     private static Inspection inspection(String... pairs) {

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import unbo.core.input.FieldReader;
+import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -45,7 +45,7 @@ class ShaftLifeTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(ShaftFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(ShaftFields.LIST, texts, UnitSystem.METRIC);
     }
 
     @Test

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-import unbo.core.input.FieldReader;
+import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.lubrication.Viscosity;
@@ -58,7 +58,7 @@ class WheelLifeTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(WheelFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(WheelFields.LIST, texts, UnitSystem.METRIC);
     }
 
     @Test
@@ -180,7 +180,7 @@ class WheelLifeTest {
         Viscosity v = Viscosity.of(new Viscosity.Input(220, 19.5, 70, 800, 40));
         assertThat(v.kappa()).isCloseTo(52.6 / 27.7, within(0.01));
         assertThat(v.answer().findings().get(0).code()).isEqualTo("kappa-good");
-        assertThat(FieldReader.read(
+        assertThat(Shipped.read(
                                 Viscosity.LIST,
                                 Map.of("nu40", "20", "nu100", "30", "rpm", "800", "pitchMm", "40"),
                                 UnitSystem.METRIC)

@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -35,7 +35,7 @@ class GreaseTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(BearingGreaseFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(BearingGreaseFields.LIST, texts, UnitSystem.METRIC);
     }
 
     @Test
@@ -177,8 +177,7 @@ class GreaseTest {
 
     private static <I> int ask(unbo.core.answer.Question<I> q) {
         return q.answer()
-                .apply(FieldReader.read(q.fields(), q.sample(), UnitSystem.METRIC)
-                        .record())
+                .apply(Shipped.read(q.fields(), q.sample(), UnitSystem.METRIC).record())
                 .figures()
                 .size();
     }

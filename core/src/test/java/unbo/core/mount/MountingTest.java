@@ -9,12 +9,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -25,7 +25,7 @@ class MountingTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(Mounting.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(Mounting.LIST, texts, UnitSystem.METRIC);
     }
 
     private static Mounting mount(String... pairs) {

@@ -9,9 +9,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -25,7 +25,7 @@ class PartsPrintTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(PartLineFields.LIST, texts, UnitSystem.METRIC).record();
+        return Shipped.read(PartLineFields.LIST, texts, UnitSystem.METRIC).record();
     }
 
     @Test
@@ -104,8 +104,8 @@ class PartsPrintTest {
                 housing,
                 "shaft",
                 shaft);
-        Rebuild rebuild = Rebuild.of(
-                FieldReader.read(Rebuild.LIST, texts, UnitSystem.METRIC).record());
+        Rebuild rebuild =
+                Rebuild.of(Shipped.read(Rebuild.LIST, texts, UnitSystem.METRIC).record());
         assertThat(rebuild.choice()).isEqualTo(choice);
         assertThat(rebuild.answer().findings())
                 .singleElement()

@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.setting.EndPlayBand;
@@ -121,11 +121,11 @@ class ProofTest {
     @Test
     void namesEveryMissingProof() {
         Proof empty =
-                Proof.of(FieldReader.read(ProofFields.LIST, Map.of("push", "0 0", "pull", "0.1 0.1"), UnitSystem.METRIC)
+                Proof.of(Shipped.read(ProofFields.LIST, Map.of("push", "0 0", "pull", "0.1 0.1"), UnitSystem.METRIC)
                         .record());
         assertThat(empty.missing()).hasSize(3);
         assertThat(empty.complete()).isFalse();
-        Proof whole = Proof.of(FieldReader.read(
+        Proof whole = Proof.of(Shipped.read(
                         ProofFields.LIST,
                         Map.of(
                                 "push",
@@ -149,7 +149,7 @@ class ProofTest {
     }
 
     private static Proof proof(String kind, Map<String, String> texts) {
-        Reading<ProofInput> reading = FieldReader.read(ProofFields.of(kind(kind)), texts, UnitSystem.METRIC);
+        Reading<ProofInput> reading = Shipped.read(ProofFields.of(kind(kind)), texts, UnitSystem.METRIC);
         assertThat(reading.problems()).isEmpty();
         return Proof.of(reading.record());
     }
@@ -205,7 +205,7 @@ class ProofTest {
     @Test
     void whatWasNotLookedAtNeedsAReason() {
         Reading<ProofInput> reading =
-                FieldReader.read(ProofFields.of(kind("crank")), Map.of("proof-runout", "not-here"), UnitSystem.METRIC);
+                Shipped.read(ProofFields.of(kind("crank")), Map.of("proof-runout", "not-here"), UnitSystem.METRIC);
         assertThat(reading.sentences("why-runout")).singleElement().asString().contains("say in a word why");
     }
 
@@ -278,7 +278,7 @@ class ProofTest {
 
     @Test
     void eachPushNeedsItsPull() {
-        assertThat(FieldReader.read(ProofFields.LIST, Map.of("push", "0 0 0", "pull", "0.1"), UnitSystem.METRIC)
+        assertThat(Shipped.read(ProofFields.LIST, Map.of("push", "0 0 0", "pull", "0.1"), UnitSystem.METRIC)
                         .sentences("pull"))
                 .singleElement()
                 .asString()

@@ -8,7 +8,7 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
-import unbo.core.input.FieldReader;
+import unbo.core.Shipped;
 import unbo.core.input.UnitSystem;
 import unbo.core.life.PressureCentres;
 import unbo.core.life.ShaftFields;
@@ -60,7 +60,7 @@ class FromSheetTest {
                 .containsKey("spreadMm")
                 .doesNotContainKey("rollingRadiusM");
         texts.put("rollingRadiusM", "0.3 m");
-        assertThat(FieldReader.read(WheelFields.LIST, texts, UnitSystem.INCH)
+        assertThat(Shipped.read(WheelFields.LIST, texts, UnitSystem.INCH)
                         .record()
                         .wheel()
                         .wheelLoadN())
@@ -87,7 +87,7 @@ class FromSheetTest {
         assertThat(FromSheet.of(HubGreaseFields.LIST, HUB))
                 .containsEntry("betweenCups", "42 mm")
                 .containsEntry("oldKind", "CaS");
-        assertThat(FieldReader.read(InsideQuestion.LIST, FromSheet.of(InsideQuestion.LIST, HUB), UnitSystem.METRIC)
+        assertThat(Shipped.read(InsideQuestion.LIST, FromSheet.of(InsideQuestion.LIST, HUB), UnitSystem.METRIC)
                         .ok())
                 .isTrue();
     }

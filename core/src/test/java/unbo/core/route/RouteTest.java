@@ -27,7 +27,7 @@ class RouteTest {
     }
 
     private static StageRule.Work work(RouteStage stage, Map<String, String> texts, Sheet sheet) {
-        return StageRules.of(stage).work(texts, sheet, UnitSystem.METRIC);
+        return StageRules.of(stage).work(Typed.of(texts, UnitSystem.METRIC), sheet, Knowledge.SHIPPED);
     }
 
     @Test
@@ -63,21 +63,39 @@ class RouteTest {
                 .outcome()
                 .facts());
         StageRule.Work nut = StageRules.of(RouteStage.SET, cartridge)
-                .work(Map.of("torque", "250", "maker", "250", "newNut", "yes"), cartridge, UnitSystem.METRIC);
+                .work(
+                        Typed.of(Map.of("torque", "250", "maker", "250", "newNut", "yes"), UnitSystem.METRIC),
+                        cartridge,
+                        Knowledge.SHIPPED);
         assertThat(Sheet.of(nut.outcome().facts()).number(FactKey.BAND_MAX)).isEqualTo(0.05);
         assertThat(StageRules.of(RouteStage.SET, identified()).asked()).contains("pinHolesDeg");
         Sheet head = Sheet.of(List.of(Fact.words(FactKey.POSITION, "steering-head", How.TYPED, "visit")));
         assertThat(StageRules.of(RouteStage.SET, head)
-                        .work(Map.of("place", "steering-head", "scale", "10", "radius", "350"), head, UnitSystem.METRIC)
+                        .work(
+                                Typed.of(
+                                        Map.of("place", "steering-head", "scale", "10", "radius", "350"),
+                                        UnitSystem.METRIC),
+                                head,
+                                Knowledge.SHIPPED)
                         .outcome()
                         .complete())
                 .isTrue();
         Sheet crank = Sheet.of(List.of(Fact.words(FactKey.POSITION, "crank", How.TYPED, "visit")));
         assertThat(StageRules.of(RouteStage.SET, crank)
                         .work(
-                                Map.of("leftTir", "0.1", "leftAngle", "0", "rightTir", "0.1", "rightAngle", "0"),
+                                Typed.of(
+                                        Map.of(
+                                                "leftTir",
+                                                "0.1",
+                                                "leftAngle",
+                                                "0",
+                                                "rightTir",
+                                                "0.1",
+                                                "rightAngle",
+                                                "0"),
+                                        UnitSystem.METRIC),
                                 crank,
-                                UnitSystem.METRIC)
+                                Knowledge.SHIPPED)
                         .outcome()
                         .complete())
                 .isFalse();

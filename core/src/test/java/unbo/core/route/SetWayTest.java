@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.FactKey;
@@ -66,19 +67,22 @@ class SetWayTest {
         Sheet gearbox = at(FactKey.POSITION, "gearbox");
         StageRule<?> rule = StageRules.of(RouteStage.SET, gearbox);
         StageRule.Work work = rule.work(
-                Map.of(
-                        "outer",
-                        "face to face in the case; 182.60; depth; aluminium",
-                        "inner",
-                        "left bearing; 17.00; table\nshoulders; 147.80; micrometer\nright bearing; 17.00; table",
-                        "min",
-                        "0.05",
-                        "max",
-                        "0.15",
-                        "shims",
-                        "0.50 x 2\n0.10 x 4\n0.20 x 3"),
+                Typed.of(
+                        Map.of(
+                                "outer",
+                                "face to face in the case; 182.60; depth; aluminium",
+                                "inner",
+                                "left bearing; 17.00; table\nshoulders; 147.80; micrometer\n"
+                                        + "right bearing; 17.00; table",
+                                "min",
+                                "0.05",
+                                "max",
+                                "0.15",
+                                "shims",
+                                "0.50 x 2\n0.10 x 4\n0.20 x 3"),
+                        UnitSystem.METRIC),
                 gearbox,
-                UnitSystem.METRIC);
+                Knowledge.SHIPPED);
         assertThat(work.ok()).isTrue();
         assertThat(work.outcome().complete()).isTrue();
         Sheet after = Sheet.of(work.outcome().facts());
@@ -94,19 +98,21 @@ class SetWayTest {
         Sheet gearbox = at(FactKey.POSITION, "gearbox");
         StageRule.Work work = StageRules.of(RouteStage.SET, gearbox)
                 .work(
-                        Map.of(
-                                "outer",
-                                "case; 20.00",
-                                "inner",
-                                "shaft; 18.00",
-                                "min",
-                                "0.05",
-                                "max",
-                                "0.15",
-                                "shims",
-                                ""),
+                        Typed.of(
+                                Map.of(
+                                        "outer",
+                                        "case; 20.00",
+                                        "inner",
+                                        "shaft; 18.00",
+                                        "min",
+                                        "0.05",
+                                        "max",
+                                        "0.15",
+                                        "shims",
+                                        ""),
+                                UnitSystem.METRIC),
                         gearbox,
-                        UnitSystem.METRIC);
+                        Knowledge.SHIPPED);
         assertThat(work.outcome().complete()).isFalse();
         assertThat(work.outcome().answer().findings()).extracting(f -> f.code()).contains("no-shim");
     }
@@ -115,10 +121,12 @@ class SetWayTest {
     void fitJudgesTheShaftWhereAnArrangementIsPicked() {
         Sheet none = Sheet.of(List.of());
         Map<String, String> mounting = Map.of("designation", "6305", "ring", "inner", "seat", "k5");
-        StageRule.Work alone = StageRules.of(RouteStage.FIT, none).work(mounting, none, UnitSystem.METRIC);
+        StageRule.Work alone = StageRules.of(RouteStage.FIT, none)
+                .work(Typed.of(mounting, UnitSystem.METRIC), none, Knowledge.SHIPPED);
         Map<String, String> both = new java.util.HashMap<>(mounting);
         both.putAll(Map.of("arrangement", "two-tight", "leftBearing", "6305", "rightBearing", "6305"));
-        StageRule.Work shaft = StageRules.of(RouteStage.FIT, none).work(both, none, UnitSystem.METRIC);
+        StageRule.Work shaft =
+                StageRules.of(RouteStage.FIT, none).work(Typed.of(both, UnitSystem.METRIC), none, Knowledge.SHIPPED);
         assertThat(alone.outcome().answer().findings())
                 .extracting(f -> f.code())
                 .doesNotContain("located-twice");
@@ -130,7 +138,7 @@ class SetWayTest {
         assertThat(Sheet.of(shaft.outcome().facts()).text(FactKey.ARRANGEMENT)).isEqualTo("two-tight");
         both.remove("rightBearing");
         assertThat(StageRules.of(RouteStage.FIT, none)
-                        .work(both, none, UnitSystem.METRIC)
+                        .work(Typed.of(both, UnitSystem.METRIC), none, Knowledge.SHIPPED)
                         .reading()
                         .sentences("rightBearing"))
                 .isNotEmpty();

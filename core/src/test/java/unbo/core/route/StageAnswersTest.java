@@ -23,7 +23,7 @@ class StageAnswersTest {
     private static final Sheet EMPTY = Sheet.of(List.of());
 
     private static StageRule.Outcome outcome(RouteStage stage, Map<String, String> texts, Sheet sheet) {
-        StageRule.Work work = StageRules.of(stage).work(texts, sheet, UnitSystem.METRIC);
+        StageRule.Work work = StageRules.of(stage).work(Typed.of(texts, UnitSystem.METRIC), sheet, Knowledge.SHIPPED);
         assertThat(work.reading().problems()).as(stage.title()).isEmpty();
         return work.outcome();
     }
@@ -70,9 +70,9 @@ class StageAnswersTest {
     void intakeRefusesADayBeforeTheLastWork() {
         StageRule.Work work = StageRules.of(RouteStage.INTAKE)
                 .work(
-                        Map.of("complaint", "hums", "day", "2025-05-03"),
+                        Typed.of(Map.of("complaint", "hums", "day", "2025-05-03"), UnitSystem.METRIC),
                         known(FactKey.LAST_DAY, "2025-05-04"),
-                        UnitSystem.METRIC);
+                        Knowledge.SHIPPED);
         assertThat(work.reading().sentences("day")).singleElement().asString().contains("before the last work");
     }
 
@@ -151,7 +151,12 @@ class StageAnswersTest {
     @Test
     void aBareNumberInAnInchWorkshopIsAnInchButFactsStayMetric() {
         StageRule.Work work = StageRules.of(RouteStage.IDENTIFY)
-                .work(Map.of("outerCone", "32008X", "innerCone", "32010X", "hubBore", "2.4"), EMPTY, UnitSystem.INCH);
+                .work(
+                        Typed.of(
+                                Map.of("outerCone", "32008X", "innerCone", "32010X", "hubBore", "2.4"),
+                                UnitSystem.INCH),
+                        EMPTY,
+                        Knowledge.SHIPPED);
         assertThat(Sheet.of(work.outcome().facts()).number(FactKey.HUB_BORE)).isBetween(60.959, 60.961);
     }
 

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import unbo.core.input.FieldReader;
+import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -21,7 +21,7 @@ class InsideQuestionTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(InsideQuestion.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(InsideQuestion.LIST, texts, UnitSystem.METRIC);
     }
 
     private static InsideQuestion of(String... pairs) {
@@ -90,8 +90,7 @@ class InsideQuestionTest {
     void sizesThatCannotBeAreSentences(String field, String value, String at, String says) {
         Map<String, String> texts = new HashMap<>(Map.of("boreMm", "25", "outsideMm", "52", "widthMm", "15"));
         texts.put(field, value);
-        assertThat(FieldReader.read(InsideQuestion.LIST, texts, UnitSystem.METRIC)
-                        .sentences(at))
+        assertThat(Shipped.read(InsideQuestion.LIST, texts, UnitSystem.METRIC).sentences(at))
                 .singleElement()
                 .asString()
                 .contains(says);

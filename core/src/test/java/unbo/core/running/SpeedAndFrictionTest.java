@@ -13,11 +13,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -33,7 +33,7 @@ class SpeedAndFrictionTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(list, texts, UnitSystem.METRIC);
+        return Shipped.read(list, texts, UnitSystem.METRIC);
     }
 
     private static SpeedQuestion speed(String... pairs) {

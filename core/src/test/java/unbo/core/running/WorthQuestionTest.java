@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-import unbo.core.input.FieldReader;
+import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.motion.Friction;
@@ -22,7 +22,7 @@ class WorthQuestionTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(WorthQuestion.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(WorthQuestion.LIST, texts, UnitSystem.METRIC);
     }
 
     private static WorthQuestion of(String... pairs) {

@@ -15,9 +15,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -47,7 +47,7 @@ class RunoutTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(RunoutFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(RunoutFields.LIST, texts, UnitSystem.METRIC);
     }
 
     private static String written(List<Double> readings) {

@@ -11,9 +11,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.finding.Finding;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -122,6 +122,6 @@ class DueTest {
     private static Reading<DueInput> read(Map<String, String> more) {
         Map<String, String> texts = new HashMap<>(Map.of("cause", "seal", "day", DAY.toString(), "counterUnit", "km"));
         texts.putAll(more);
-        return FieldReader.read(DueFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(DueFields.LIST, texts, UnitSystem.METRIC);
     }
 }

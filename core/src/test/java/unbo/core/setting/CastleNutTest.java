@@ -14,9 +14,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Step;
 import unbo.core.drawing.Shape;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -62,7 +62,7 @@ class CastleNutTest {
     @ParameterizedTest
     @CsvSource({"3/4-16,0.132", "1.5,0.125", "M24x2,0.167", "14 tpi,0.151"})
     void thirtyDegreesAreWorth(String pitch, double mm) {
-        Reading<CastleNutInput> reading = FieldReader.read(
+        Reading<CastleNutInput> reading = Shipped.read(
                 CastleNutFields.LIST,
                 Map.of("pitch", pitch, "slots", "6", "pinHolesDeg", "0 90 180 270", "freeAngleDeg", "20"),
                 UnitSystem.METRIC);
@@ -110,14 +110,12 @@ class CastleNutTest {
         Map<String, String> good = Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0 180", "freeAngleDeg", "20");
         Map<String, String> upside = new java.util.HashMap<>(good);
         upside.put("endPlayMin", "0.2");
-        assertThat(FieldReader.read(CastleNutFields.LIST, upside, UnitSystem.METRIC)
-                        .sentences("endPlayMax"))
+        assertThat(Shipped.read(CastleNutFields.LIST, upside, UnitSystem.METRIC).sentences("endPlayMax"))
                 .singleElement()
                 .asString()
                 .contains("must be above the least");
         upside.put("endPlayMax", "40 mm");
-        assertThat(FieldReader.read(CastleNutFields.LIST, upside, UnitSystem.METRIC)
-                        .sentences("endPlayMax"))
+        assertThat(Shipped.read(CastleNutFields.LIST, upside, UnitSystem.METRIC).sentences("endPlayMax"))
                 .singleElement()
                 .asString()
                 .contains("cannot be 40 mm");

@@ -10,11 +10,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.bearing.Turning;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.simulation.RecordedHub;
@@ -40,7 +40,7 @@ class NoiseTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(NoiseFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(NoiseFields.LIST, texts, UnitSystem.METRIC);
     }
 
     @Test

@@ -11,9 +11,9 @@ import java.util.stream.IntStream;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.Shipped;
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.bearing.Turning;
-import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 import unbo.core.runout.Runout;
 import unbo.core.runout.RunoutInput;
@@ -23,7 +23,7 @@ import unbo.core.signal.WavFile;
 class SimulatedInstrumentsTest {
 
     private static TurningHub hub(Map<String, String> texts) {
-        return FieldReader.read(TurningHub.LIST, texts, UnitSystem.METRIC).record();
+        return Shipped.read(TurningHub.LIST, texts, UnitSystem.METRIC).record();
     }
 
     @Test
@@ -56,8 +56,7 @@ class SimulatedInstrumentsTest {
 
     @Test
     void aRecordingIsSavedAsWav() throws IOException {
-        Recorder recorder = FieldReader.read(
-                        Recorder.LIST, Map.of("fault", "outer", "seconds", "10"), UnitSystem.METRIC)
+        Recorder recorder = Shipped.read(Recorder.LIST, Map.of("fault", "outer", "seconds", "10"), UnitSystem.METRIC)
                 .record();
         float[] sound = recorder.record(BearingGeometry.of(9, 7.94, 39, 0), Turning.INNER, 600, 600);
         WavFile file = WavFile.read(new ByteArrayInputStream(WavWriter.write(sound, Recorder.RATE_HZ)));

@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+import unbo.core.Shipped;
 import unbo.core.fit.Material;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
@@ -35,7 +35,7 @@ class StackLinesTest {
         for (int i = 0; i < changes.length; i += 2) {
             texts.put(changes[i], changes[i + 1]);
         }
-        return FieldReader.read(StackLines.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(StackLines.LIST, texts, UnitSystem.METRIC);
     }
 
     @Test

@@ -13,9 +13,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 
 class RemovalAnythingTest {
@@ -61,7 +61,7 @@ class RemovalAnythingTest {
     @Property(tries = 500)
     void everyPlaceHasAnAnswer(@ForAll("places") Map<String, String> texts) {
         Removal r = Removal.of(
-                FieldReader.read(RemovalFields.LIST, texts, UnitSystem.METRIC).record());
+                Shipped.read(RemovalFields.LIST, texts, UnitSystem.METRIC).record());
         Answer answer = RemovalWords.answer(r);
         assertThat(answer.figures()).hasSizeGreaterThanOrEqualTo(2);
         assertThat(r.refused()).allSatisfy(f -> assertThat(f.why()).isNotBlank());
@@ -94,19 +94,19 @@ class RemovalAnythingTest {
     @Test
     void theNewBearingPushesTheOldOneOutOfAnOpenPulleyOnly() {
         Map<String, String> pulley = Map.of("tight", "outer", "access", "own", "tools", "press tube");
-        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, pulley, UnitSystem.METRIC)
+        assertThat(Removal.of(Shipped.read(RemovalFields.LIST, pulley, UnitSystem.METRIC)
                                 .record())
                         .best()
                         .code())
                 .isEqualTo("new-pushes-old");
         Map<String, String> clipped = Map.of("tight", "outer", "access", "own", "clip", "yes", "tools", "press tube");
-        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, clipped, UnitSystem.METRIC)
+        assertThat(Removal.of(Shipped.read(RemovalFields.LIST, clipped, UnitSystem.METRIC)
                                 .record())
                         .refused())
                 .anyMatch(f -> f.why().contains("clip ring holds it"));
         Map<String, String> shoulder =
                 Map.of("tight", "outer", "access", "own", "shoulder", "yes", "tools", "press tube");
-        assertThat(Removal.of(FieldReader.read(RemovalFields.LIST, shoulder, UnitSystem.METRIC)
+        assertThat(Removal.of(Shipped.read(RemovalFields.LIST, shoulder, UnitSystem.METRIC)
                                 .record())
                         .refused())
                 .anyMatch(f -> f.why().contains("shoulder stands behind it"));

@@ -8,9 +8,9 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.Shipped;
 import unbo.core.answer.Step;
 import unbo.core.finding.Level;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 
@@ -21,7 +21,7 @@ class RemovalTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return FieldReader.read(RemovalFields.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(RemovalFields.LIST, texts, UnitSystem.METRIC);
     }
 
     private static Removal removal(String... pairs) {
