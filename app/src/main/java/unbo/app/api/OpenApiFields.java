@@ -105,6 +105,7 @@ class OpenApiFields {
             case YES_NO -> new BooleanSchema();
             case DATE -> new StringSchema().format("date");
             case CHOICE -> choice(field);
+            case BEARING -> new StringSchema().maxLength(field.longest());
             case TEXT, LINES ->
                 field.name().equals("checks") ? checks() : new StringSchema().maxLength(field.longest());
         };

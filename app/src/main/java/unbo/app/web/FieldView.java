@@ -91,7 +91,7 @@ public record FieldView(
         return new FieldView(
                 field.name(),
                 field.label(),
-                field.kind().name(),
+                (field.kind() == Field.Kind.BEARING ? Field.Kind.TEXT : field.kind()).name(),
                 unit,
                 reading.typed(),
                 reading.echo(),

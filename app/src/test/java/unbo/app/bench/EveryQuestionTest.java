@@ -16,6 +16,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 import unbo.app.web.SvgWriter;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
+import unbo.core.bearing.BearingBook;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.Boundary;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
@@ -28,13 +32,23 @@ import unbo.core.input.UnitSystem;
 class EveryQuestionTest {
 
     private static final int TRIES = 60;
+    private static final BearingBook OWN = new Decoder(List.of(new OwnBearing(
+            new Boundary(BearingKind.DEEP_GROOVE_BALL, "HB 25-47-14", 25, 47, 14, "own", ""),
+            11_200.0,
+            5_900.0,
+            7.4,
+            4)));
 
     static Stream<Question<?>> questions() {
         return Questions.ALL.stream();
     }
 
-    private static <I> Answer answer(Question<I> question, Map<String, String> texts) {
-        return FieldReader.read(question.fields(), texts, UnitSystem.METRIC, Decoder.SHIPPED)
+    private static Answer answer(Question<?> question, Map<String, String> texts) {
+        return answer(question, texts, Decoder.SHIPPED);
+    }
+
+    private static <I> Answer answer(Question<I> question, Map<String, String> texts, BearingBook book) {
+        return FieldReader.read(question.fields(), texts, UnitSystem.METRIC, book)
                 .get()
                 .map(question.answer())
                 .orElse(null);
@@ -53,6 +67,31 @@ class EveryQuestionTest {
                 .isNotEmpty()
                 .allSatisfy(s -> assertThat(s).isNotBlank());
         assertThat(answer.findings()).allSatisfy(f -> assertThat(f.sentence()).endsWith("."));
+    }
+
+    /** An own bearing with its maker's ratings, and the size of a listed one. */
+    @ParameterizedTest
+    @MethodSource("questions")
+    void anOwnBearingAndABareSizeComputeWhereverABearingIsAsked(Question<?> question) {
+        List<String> boxes = question.fields().fields().stream()
+                .filter(field -> field.kind() == Field.Kind.BEARING)
+                .map(Field::name)
+                .toList();
+        for (String typed : boxes.isEmpty() ? List.<String>of() : List.of("hb 25-47-14", "25x52x15")) {
+            Map<String, String> texts = new HashMap<>(question.sample());
+            texts.keySet()
+                    .removeIf(name -> name.matches("(bore|outside|width)(Mm)?|elements|elementMm|pitchMm|massKg"));
+            texts.keySet().removeIf(name -> name.startsWith("plane"));
+            boxes.forEach(box -> texts.put(box, typed));
+            if (question.fields().field("plane1").isPresent()) {
+                texts.putAll(Map.of("seatRing", "inner", "plane1", "25.00 25.01 25.00"));
+            }
+            assertThat(FieldReader.read(question.fields(), texts, UnitSystem.METRIC, OWN)
+                            .problems())
+                    .as(question.name() + " of " + typed)
+                    .isEmpty();
+            assertThat(answer(question, texts, OWN).figures()).isNotEmpty();
+        }
     }
 
     @ParameterizedTest

@@ -18,6 +18,7 @@ import unbo.core.drawing.Shape;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.fit.Material;
+import unbo.core.form.BearingInput;
 import unbo.core.identify.Interchange;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -141,7 +142,7 @@ public record Arrangement(
         Field pick = Field.choice("arrangement", "Arrangement", choices());
         fields.add(alone ? pick.orElse("built", null) : pick.hint("choose one to have it judged"));
         for (String side : List.of("left", "right")) {
-            Field bearing = Field.text(side + "Bearing", named(side) + " bearing", Decoder.LONGEST);
+            Field bearing = Field.bearing(side + "Bearing", named(side) + " bearing");
             fields.add(alone ? bearing.must() : bearing);
         }
         fields.addAll(List.of(
@@ -185,7 +186,7 @@ public record Arrangement(
         for (String side : List.of("left", "right")) {
             if (v.text(side + "Bearing").isEmpty()) {
                 problems.add(new Problem(side + "Bearing", "Write the number of the " + side + " bearing.", false));
-            } else if (!v.book().decode(v.text(side + "Bearing")).recognised()) {
+            } else if (!BearingInput.numbered(side + "Bearing").of(v).recognised()) {
                 problems.add(Problem.impossible(
                         side + "Bearing",
                         "“" + v.text(side + "Bearing") + "” is not known here: read the number again."));
@@ -211,7 +212,7 @@ public record Arrangement(
 
     private static End end(Values v, Pick pick, String side) {
         return new End(
-                v.book().decode(v.text(side + "Bearing")),
+                BearingInput.numbered(side + "Bearing").of(v),
                 stop(v, pick, side + "Inner"),
                 v.yes(side + "InnerTight") || !pick.at(side + "InnerTight").isEmpty(),
                 stop(v, pick, side + "Outer"),

@@ -17,11 +17,11 @@ import unbo.core.bearing.Clearances;
 import unbo.core.bearing.Inside;
 import unbo.core.bearing.Ratings;
 import unbo.core.designation.ClassBands;
-import unbo.core.designation.Decoder;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -73,8 +73,7 @@ public record SpacerHub(
             .toList();
     public static final FieldList<Input> LIST = FieldList.of(
             List.of(
-                    Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
-                            .must(),
+                    Field.bearing("designation", "Bearing, as stamped").must(),
                     Field.choice("layout", "Hub", LAYOUTS).must(),
                     Field.quantity("spacer", "Spacer, length", Quantity.LENGTH, "mm", 1, 300)
                             .usually(5, 150),
@@ -100,8 +99,10 @@ public record SpacerHub(
             Map.of("designation", "6902", "layout", "both", "spacer", "59.80", "shoulders", "60.00"),
             in -> of(in).answer());
 
+    private static final BearingInput BEARING = BearingInput.numbered("designation");
+
     private static List<Problem> rules(Values v) {
-        Bearing d = v.book().decode(v.text("designation"));
+        Bearing d = BEARING.of(v);
         if (d.kind() != BearingKind.DEEP_GROOVE_BALL || d.inside().isEmpty()) {
             return List.of(Problem.impossible(
                     "designation",
@@ -125,7 +126,7 @@ public record SpacerHub(
     }
 
     private static Input make(Values v) {
-        Bearing d = v.book().decode(v.text("designation"));
+        Bearing d = BEARING.of(v);
         Inside inside = d.inside().orElseThrow();
         String clearance = v.defaulted("clearanceClass") && d.suffixes().clearance() != null
                 ? d.suffixes().clearance()
@@ -138,7 +139,7 @@ public record SpacerHub(
                 d.designation(),
                 v.maybe("spacer"),
                 inside.geometry(),
-                Ratings.of(inside).c0N(),
+                d.ratings().orElseThrow().c0N(),
                 both ? v.number("spacer") - v.number("shoulders") : 0,
                 Math.max(0.5, made - v.number("lost")),
                 v.number("radialN"),

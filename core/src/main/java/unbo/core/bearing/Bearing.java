@@ -7,22 +7,27 @@ import java.util.stream.Collectors;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.measure.Show;
+
 /**
  * A rolling bearing as far as it is known: by its marking, from the tables, from the workshop's own list, or by sizes
  * alone.
  *
  * @param kind unknown where neither number nor table tells
- * @param halfAngleDeg half the included cup angle of a taper, estimated; null when unknown
+ * @param angleDeg contact angle that was measured, or half the included cup angle of a taper, estimated; null when
+ *     neither is known
  * @param suffixes what stands behind the number
  * @param rated ratings from its maker's list; null where none are known
+ * @param counted its inside as counted or measured; null where it was not
  */
 public record Bearing(
         Imprint imprint,
         BearingKind kind,
         Sizes sizes,
-        @Nullable Double halfAngleDeg,
+        @Nullable Double angleDeg,
         Suffixes suffixes,
-        @Nullable Ratings rated) {
+        @Nullable Ratings rated,
+        @Nullable Inside counted) {
 
     /**
      * Boundary dimensions, mm, each null where nothing tells it. @param widthMm assembled width of a taper @param
@@ -35,6 +40,16 @@ public record Bearing(
             boolean listed) {
 
         static final Sizes NONE = new Sizes(null, null, null, false);
+
+        /** True when these are the sizes of a listed bearing. */
+        boolean are(Boundary b) {
+            return boreMm != null
+                    && outsideMm != null
+                    && widthMm != null
+                    && boreMm == b.boreMm()
+                    && outsideMm == b.outsideMm()
+                    && widthMm == b.widthMm();
+        }
     }
 
     /** Starts a bearing that is known by its marking. */
@@ -88,6 +103,15 @@ public record Bearing(
         return sizes.listed();
     }
 
+    /** What it is, in words: kind and sizes as far as they are known. */
+    public String words() {
+        if (boreMm() == null || outsideMm() == null || widthMm() == null) {
+            return kind.words();
+        }
+        return kind.words() + ", " + Show.number(boreMm(), 3) + " × " + Show.number(outsideMm(), 3) + " × "
+                + Show.number(widthMm(), 3) + " mm";
+    }
+
     /** The number without its suffix: type, series and bore code of a metric taper, the whole marking otherwise. */
     public String number() {
         return metricTaper()
@@ -106,23 +130,59 @@ public record Bearing(
                 new Imprint(marking(), recognised(), designation(), series(), parts(), all, completions()),
                 kind,
                 sizes,
-                halfAngleDeg,
+                angleDeg,
                 suffixes,
-                rated);
+                rated,
+                counted);
     }
 
-    /** The same as another kind, where the marking is a size and does not tell. */
+    /** The same as another kind, where its marking does not tell. */
     public Bearing as(BearingKind other) {
-        return new Bearing(imprint, other, sizes, halfAngleDeg, suffixes, rated);
+        return new Bearing(imprint, other, sizes, angleDeg, suffixes, rated, counted);
+    }
+
+    /** The same with sizes as measured, mm; null where not known. */
+    public Bearing sized(@Nullable Double boreMm, @Nullable Double outsideMm, @Nullable Double widthMm) {
+        return new Bearing(
+                imprint,
+                kind,
+                new Sizes(boreMm, outsideMm, widthMm, sizes.listed()),
+                angleDeg,
+                suffixes,
+                rated,
+                counted);
+    }
+
+    /** The same with a contact angle that was measured, degrees. */
+    public Bearing at(double contactDeg) {
+        return new Bearing(imprint, kind, sizes, contactDeg, suffixes, rated, counted);
+    }
+
+    /** The same with an inside that was counted. */
+    public Bearing counted(Inside inside) {
+        return new Bearing(imprint, kind, sizes, angleDeg, suffixes, rated, inside);
+    }
+
+    /** True where the marking is a size and nothing else. */
+    public boolean bySizes() {
+        return recognised() && kind == BearingKind.UNKNOWN && boundaryKnown();
+    }
+
+    /** Half the included cup angle of a taper; null where it is not known. */
+    public @Nullable Double halfAngleDeg() {
+        return kind.taper() ? angleDeg : null;
     }
 
     /** The same with ratings of its maker's list. */
     public Bearing rated(@Nullable Ratings ratings) {
-        return new Bearing(imprint, kind, sizes, halfAngleDeg, suffixes, ratings);
+        return new Bearing(imprint, kind, sizes, angleDeg, suffixes, ratings, counted);
     }
 
-    /** Its inside, estimated from its boundary and its contact angle; empty where sizes or a rule are missing. */
+    /** Its inside: counted, or estimated from its boundary and its contact angle; empty where neither is possible. */
     public Optional<Inside> inside() {
+        if (counted != null) {
+            return Optional.of(counted);
+        }
         return boreMm() == null || outsideMm() == null || widthMm() == null
                 ? Optional.empty()
                 : Inside.estimated(kind, boreMm(), outsideMm(), widthMm(), contactDeg());
@@ -134,12 +194,12 @@ public record Bearing(
     }
 
     /**
-     * Contact angle, degrees: as marked, half the cup angle of a taper, 30° for an angular contact bearing without a
-     * mark.
+     * Contact angle, degrees: as measured or marked, half the cup angle of a taper, 30° for an angular contact bearing
+     * without a mark.
      */
     public double contactDeg() {
-        if (halfAngleDeg != null) {
-            return halfAngleDeg;
+        if (angleDeg != null) {
+            return angleDeg;
         }
         if (suffixes.contactDeg() != null) {
             return suffixes.contactDeg();
@@ -257,6 +317,7 @@ public record Bearing(
                     sizes,
                     halfAngleDeg,
                     suffixes,
+                    null,
                     null);
         }
     }

@@ -8,7 +8,7 @@ import java.util.Map;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
-import unbo.core.designation.Decoder;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -28,8 +28,7 @@ public final class RaceMapFields {
             new Field.Choice("inner", "the inner ring turns"),
             new Field.Choice("outer", "the outer ring turns (a wheel on its axle)"));
     private static final List<Field> FIELDS = List.of(
-            Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
-                    .hint("for its size and number of elements"),
+            Field.bearing("designation", "Bearing, as stamped").hint("for its size and number of elements"),
             Field.choice("kind", "Elements", KINDS).hint("by the number when it tells"),
             Field.choice("turning", "Turning", TURNING).orElse("inner", null),
             Field.whole("elements", "Elements in a row", 3, 80).hint("counted; estimated from the number when empty"),
@@ -62,6 +61,8 @@ public final class RaceMapFields {
             SAMPLE,
             in -> RaceMapWords.answer(RaceMap.of(in)));
 
+    private static final BearingInput BEARING = BearingInput.numbered("designation");
+
     private RaceMapFields() {}
 
     /** The fields, for a stage that asks more than the map. */
@@ -90,9 +91,7 @@ public final class RaceMapFields {
 
     /** Makes the input of values that passed {@link #rules}. */
     public static RaceMapInput make(Values v) {
-        Bearing d = v.text("designation").isBlank()
-                ? null
-                : v.book().decode(v.text("designation").split("/")[0]);
+        Bearing d = BEARING.named(v) ? BEARING.of(v) : null;
         RaceMapInput.Kind kind = !v.text("kind").isEmpty()
                 ? RaceMapInput.Kind.valueOf(v.text("kind").toUpperCase(Locale.ROOT))
                 : d == null ? RaceMapInput.Kind.BALL : kind(d.kind());

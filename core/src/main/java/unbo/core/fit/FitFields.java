@@ -14,7 +14,7 @@ import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.designation.Decoder;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -33,8 +33,7 @@ public final class FitFields {
 
     public static final FieldList<FitInput> LIST = FieldList.of(
             List.of(
-                    Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
-                            .hint("or its sizes below"),
+                    Field.bearing("designation", "Bearing, as stamped").hint("or its sizes below"),
                     size("bore", "Bore"),
                     size("outside", "Outside"),
                     Field.quantity("width", "Width", Quantity.LENGTH, "mm", 1, 200)
@@ -80,6 +79,9 @@ public final class FitFields {
             Map.of("designation", "6205", "ring", "inner", "seat", "k5"),
             in -> FitWords.answer(Fit.of(in)));
 
+    private static final BearingInput BEARING =
+            BearingInput.numbered("designation").sized("bore", "outside", "width");
+
     private FitFields() {}
 
     private static List<Field.Choice> choices(String... codes) {
@@ -96,15 +98,14 @@ public final class FitFields {
             @Nullable Double bore,
             @Nullable Double outside,
             @Nullable Double width,
-            @Nullable Bearing decoded,
+            Bearing told,
             boolean estimated) {}
 
     private static Sizes sizes(Values v) {
-        Bearing d = v.text("designation").isBlank() ? null : v.book().decode(v.text("designation"));
-        Double bore = v.has("bore") ? v.maybe("bore") : d == null ? null : d.boreMm();
-        Double outside = v.has("outside") ? v.maybe("outside") : d == null ? null : d.outsideMm();
-        Double width = v.has("width") ? v.maybe("width") : d == null ? null : d.widthMm();
-        BearingKind kind = d != null && d.recognised() ? d.kind() : BearingKind.DEEP_GROOVE_BALL;
+        Bearing told = BEARING.of(v);
+        Double bore = told.boreMm();
+        Double outside = told.outsideMm();
+        Double width = told.widthMm();
         boolean estimated = bore == null || outside == null || width == null;
         if (estimated && (bore != null || outside != null)) {
             Double wantedBore = bore;
@@ -119,7 +120,7 @@ public final class FitFields {
             outside = outside != null ? outside : usual.map(Boundary::outsideMm).orElse(bore * 2);
             width = width != null ? width : usual.map(Boundary::widthMm).orElse((outside - bore) * 0.55);
         }
-        return new Sizes(kind, bore, outside, width, d, estimated);
+        return new Sizes(told.kind(), bore, outside, width, told, estimated);
     }
 
     private static List<Problem> rules(Values v) {
@@ -128,7 +129,7 @@ public final class FitFields {
         boolean inner = !v.text("ring").equals("outer");
         if (s.bore() == null) {
             return List.of(
-                    s.decoded() == null
+                    !BEARING.named(v)
                             ? new Problem(
                                     inner ? "bore" : "outside",
                                     "Write the bearing's number, or its " + (inner ? "bore." : "outside."),
@@ -216,15 +217,11 @@ public final class FitFields {
             double high = v.number("measuredMaxMm", low);
             measured = new Band((low - seat) * 1000, (high - seat) * 1000);
         }
-        String clearance = v.defaulted("clearanceClass")
-                        && s.decoded() != null
-                        && s.decoded().suffixes().clearance() != null
-                ? s.decoded().suffixes().clearance()
+        String clearance = v.defaulted("clearanceClass") && s.told().suffixes().clearance() != null
+                ? s.told().suffixes().clearance()
                 : v.text("clearanceClass");
-        String tolerance = v.defaulted("toleranceClass")
-                        && s.decoded() != null
-                        && s.decoded().suffixes().tolerance() != null
-                ? s.decoded().suffixes().tolerance()
+        String tolerance = v.defaulted("toleranceClass") && s.told().suffixes().tolerance() != null
+                ? s.told().suffixes().tolerance()
                 : v.text("toleranceClass");
         return new FitInput(
                 s.kind(),

@@ -4,12 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-import org.jspecify.annotations.Nullable;
-
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
-import unbo.core.designation.Decoder;
 import unbo.core.fit.Material;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -33,8 +31,7 @@ public final class HeatFields {
 
     public static final FieldList<HeatInput> LIST = FieldList.of(
             List.of(
-                    Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
-                            .hint("or its sizes below"),
+                    Field.bearing("designation", "Bearing, as stamped").hint("or its sizes below"),
                     Field.choice("part", "Heated is", PARTS).orElse("ring", null),
                     mm("boreMm", "Bore"),
                     mm("outsideMm", "Outside"),
@@ -78,25 +75,17 @@ public final class HeatFields {
             Map.of("designation", "6205", "interferenceUm", "20", "slidingUm", "25", "shaft", "-18"),
             in -> HeatWords.answer(HeatPlan.of(in)));
 
+    private static final BearingInput BEARING =
+            BearingInput.numbered("designation").sized("boreMm", "outsideMm", "widthMm");
+
     private HeatFields() {}
 
     private static Field mm(String name, String label) {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 3, 500).usually(5, 200);
     }
 
-    private record Sizes(
-            @Nullable Double bore,
-            @Nullable Double outside,
-            @Nullable Double width,
-            boolean sealed) {}
-
-    private static Sizes sizes(Values v) {
-        Bearing d = v.book().decode(v.text("designation"));
-        return new Sizes(
-                v.has("boreMm") ? v.maybe("boreMm") : d.boreMm(),
-                v.has("outsideMm") ? v.maybe("outsideMm") : d.outsideMm(),
-                v.has("widthMm") ? v.maybe("widthMm") : d.widthMm(),
-                v.yes("sealed") || d.suffixes().sealed());
+    private static boolean sealed(Values v) {
+        return v.yes("sealed") || BEARING.of(v).suffixes().sealed();
     }
 
     private static boolean housing(Values v) {
@@ -107,27 +96,20 @@ public final class HeatFields {
         if (v.has("limit")) {
             return v.number("limit");
         }
-        return housing(v)
-                ? Math.min(120, Material.of(v.text("ringMaterial")).ovenC())
-                : sizes(v).sealed() ? SEALED_C : 120;
+        return housing(v) ? Math.min(120, Material.of(v.text("ringMaterial")).ovenC()) : sealed(v) ? SEALED_C : 120;
     }
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();
-        Sizes s = sizes(v);
-        if ((housing(v) ? s.outside() : s.bore()) == null) {
+        Bearing b = BEARING.of(v);
+        if ((housing(v) ? b.outsideMm() : b.boreMm()) == null) {
             return List.of(new Problem(
                     housing(v) ? "outsideMm" : "boreMm",
                     "Write the bearing's number, or the size of the seat.",
                     false));
         }
-        if (s.bore() != null && s.outside() != null && s.outside() <= s.bore()) {
-            problems.add(Problem.impossible(
-                    "outsideMm",
-                    "An outside of " + Show.number(s.outside(), 2) + " mm is not more than the bore, "
-                            + Show.number(s.bore(), 2) + " mm."));
-        }
-        if (!housing(v) && s.sealed() && v.has("limit") && v.number("limit") > SEALED_C) {
+        problems.addAll(BEARING.problems(v));
+        if (!housing(v) && sealed(v) && v.has("limit") && v.number("limit") > SEALED_C) {
             problems.add(Problem.impossible(
                     "limit",
                     "A sealed or greased bearing takes 80 °C, not " + Show.number(v.number("limit"), 0)
@@ -144,12 +126,12 @@ public final class HeatFields {
     }
 
     private static HeatInput make(Values v) {
-        Sizes s = sizes(v);
+        Bearing b = BEARING.of(v);
         return new HeatInput(
                 housing(v),
-                s.bore(),
-                s.outside(),
-                s.width(),
+                b.boreMm(),
+                b.outsideMm(),
+                b.widthMm(),
                 v.maybe("massKg"),
                 v.number("interferenceUm"),
                 v.maybe("slidingUm"),
@@ -158,7 +140,7 @@ public final class HeatFields {
                 Material.of(v.text("otherMaterial")),
                 v.number("shaft", v.number("ambient")),
                 limit(v),
-                s.sealed(),
+                sealed(v),
                 v.text("colour"));
     }
 }

@@ -57,7 +57,7 @@ public final class HubSection {
         if (sheet.has(FactKey.OUTER_KIND)
                 && !sheet.has(FactKey.INNER_CONE)
                 && !sheet.text(FactKey.OUTER_KIND).contains("taper")) {
-            Drawing alone = BearingDrawing.of(book.decode(sheet.text(FactKey.OUTER_CONE)));
+            Drawing alone = BearingDrawing.of(book.find(sheet.text(FactKey.OUTER_CONE)));
             if (alone != null) {
                 return new Drawing(
                         "section",

@@ -73,8 +73,7 @@ public final class HubFields {
         if (!v.text("outerCone").isBlank()
                 && v.text("innerCone").isBlank()
                 && IdentifiedBearing.tapered(
-                        v.book().decode(v.text("outerCone")),
-                        !v.text("outerCup").isBlank())) {
+                        v.book().find(v.text("outerCone")), !v.text("outerCup").isBlank())) {
             problems.add(new Problem(
                     "innerCone", "A taper never stands alone: write what is stamped on the inner one.", false));
         }
@@ -121,7 +120,7 @@ public final class HubFields {
 
     private static void bearing(Values v, String place, List<Problem> problems) {
         HubInput.Taper taper = taper(v, place);
-        Bearing cone = v.book().decode(taper.cone());
+        Bearing cone = v.book().find(taper.cone());
         Bearing cup = v.book().decode(taper.cupOrCone());
         if (cone.marking().isEmpty()) {
             problems.add(new Problem(place + "Cone", "Write what is stamped on the cone as well.", false));

@@ -108,7 +108,7 @@ public record IdentifiedHub(
 
     private static IdentifiedBearing taper(
             String place, HubInput.Taper typed, BearingBook book, List<Finding> findings) {
-        Bearing cone = book.decode(typed.cone());
+        Bearing cone = book.find(typed.cone());
         Bearing cup = book.decode(typed.cupOrCone());
         boolean tapered = IdentifiedBearing.tapered(cone, !typed.cup().isBlank());
         TaperMatch match = tapered ? TaperMatch.of(typed.cone(), typed.cupOrCone()) : null;

@@ -11,7 +11,6 @@ import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.CaliperFind;
-import unbo.core.designation.Decoder;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -60,7 +59,7 @@ public final class IdentifyQuestions {
             "What has the same boundary, what does each change, and does it belong there?",
             FieldList.of(
                     List.of(
-                            Field.text("marking", "As stamped", Decoder.LONGEST).must(),
+                            Field.bearing("marking", "As stamped").must(),
                             Field.choice("place", "Place", Suitability.places()),
                             Field.yesNo("immersed", "Goes under water"),
                             Field.quantity("rpm", "Speed of the turning ring", Quantity.ROTATION, "rpm", 1, 60000)
@@ -70,7 +69,7 @@ public final class IdentifyQuestions {
                                     .usually(50, 50000)
                                     .hint("only where known: held against its static rating")),
                     v -> new AtPlace(
-                            v.book().decode(v.text("marking")),
+                            v.book().find(v.text("marking")),
                             v.book(),
                             v.text("place"),
                             v.yes("immersed"),

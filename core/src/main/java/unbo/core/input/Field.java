@@ -51,6 +51,8 @@ public record Field(
         LIST,
         CHOICE,
         TEXT,
+        /** What stands on a bearing, or its sizes. */
+        BEARING,
         LINES,
         YES_NO,
         DATE,
@@ -86,6 +88,8 @@ public record Field(
 
     /** Name of the field that says what a vehicle counts: km, mi, h or none. */
     public static final String COUNTS = "counterUnit";
+    /** Longer than anything that is stamped on a ring. */
+    public static final int LONGEST_BEARING = 60;
     /** Characters of the longest text that any field takes; what files hold is judged by the same. */
     public static final int LONGEST_TEXT = 20_000;
     /** The most any counter shows. */
@@ -132,6 +136,11 @@ public record Field(
             throw new IllegalArgumentException(name + " of " + longest + " characters: no file would hold it");
         }
         return of(name, label, Kind.TEXT, null, NONE, NONE, longest);
+    }
+
+    /** A bearing by its number, CONE/CUP, or sizes such as 25x52x15. */
+    public static Field bearing(String name, String label) {
+        return of(name, label, Kind.BEARING, null, NONE, NONE, LONGEST_BEARING);
     }
 
     /** Free text of several lines, {@code longest} characters at most. */

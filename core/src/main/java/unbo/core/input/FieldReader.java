@@ -13,6 +13,7 @@ import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingBook;
 import unbo.core.measure.Amount;
 import unbo.core.measure.CounterReader;
@@ -67,7 +68,7 @@ public final class FieldReader {
             FieldReading reading = field.kind() == Field.Kind.COUNTER
                     ? counter(field, typed == null ? "" : typed, texts.getOrDefault(Field.COUNTS, ""))
                     : readOne(field, typed == null ? "" : typed, system.of(field.name()));
-            readings.put(field.name(), reading);
+            readings.put(field.name(), book == null ? reading : told(reading, book));
             problems.addAll(reading.problems());
         }
         T record = null;
@@ -80,6 +81,26 @@ public final class FieldReader {
             }
         }
         return new Reading<>(record, List.copyOf(problems), readings);
+    }
+
+    /** A bearing's number with what it was found to be beside it. */
+    private static FieldReading told(FieldReading reading, BearingBook book) {
+        if (reading.field().kind() != Field.Kind.BEARING || !(reading.value() instanceof String text)) {
+            return reading;
+        }
+        Bearing found = book.find(text);
+        if (!found.recognised()) {
+            return reading;
+        }
+        boolean other = !found.marking().equalsIgnoreCase(text.strip());
+        return new FieldReading(
+                reading.field(),
+                reading.typed(),
+                text,
+                (other ? found.designation() + ", " : "") + found.words(),
+                reading.doubt(),
+                reading.defaulted(),
+                reading.problems());
     }
 
     /** Reads one field by itself, for the echo beside it. */
@@ -124,7 +145,7 @@ public final class FieldReader {
             case WHOLE -> whole(field, typed, text);
             case LIST -> list(field, typed, text, system);
             case CHOICE -> choice(field, typed, text);
-            case TEXT, LINES ->
+            case TEXT, BEARING, LINES ->
                 text.length() > field.longest()
                         ? refused(
                                 field,
@@ -335,6 +356,7 @@ public final class FieldReader {
             case WHOLE -> "write a whole number from " + (int) field.min() + " to " + (int) field.max() + ".";
             case CHOICE -> "choose one.";
             case TEXT -> "write it in a few words.";
+            case BEARING -> "write what is stamped on it, or its sizes, for instance 25x52x15.";
             case LINES -> "write one to a line.";
             case YES_NO -> "answer yes or no.";
             case DATE -> "write year-month-day.";

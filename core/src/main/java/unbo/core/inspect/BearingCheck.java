@@ -16,12 +16,12 @@ import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Clearances;
 import unbo.core.bearing.Inside;
 import unbo.core.designation.ClassBands;
-import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -68,8 +68,7 @@ public record BearingCheck(
             choices("C2", "C2", "CN", "CN", "C3", "C3", "C4", "C4", "C5", "C5");
     public static final FieldList<Input> LIST = FieldList.of(
             List.of(
-                    Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
-                            .must(),
+                    Field.bearing("designation", "Bearing, as stamped").must(),
                     Field.choice("clearanceClass", "Clearance class", CLASSES)
                             .orElse("CN", "unless the number says another"),
                     Field.quantity("shake", "Axial shake, push and pull", Quantity.LENGTH, "mm", 0, 3)
@@ -135,6 +134,8 @@ public record BearingCheck(
             Map.of("designation", "6305", "shake", "0.15"),
             in -> of(in).answer());
 
+    private static final BearingInput BEARING = BearingInput.numbered("designation");
+
     private static List<Field.Choice> choices(String... pairs) {
         List<Field.Choice> choices = new ArrayList<>();
         for (int i = 0; i < pairs.length; i += 2) {
@@ -144,14 +145,14 @@ public record BearingCheck(
     }
 
     private static List<Problem> rules(Values v) {
-        return v.book().decode(v.text("designation")).recognised()
+        return BEARING.of(v).recognised()
                 ? List.of()
                 : List.of(Problem.impossible(
                         "designation", "“" + v.text("designation") + "” is not known here: read the number again."));
     }
 
     private static Input make(Values v) {
-        Bearing d = v.book().decode(v.text("designation"));
+        Bearing d = BEARING.of(v);
         String clearance = v.defaulted("clearanceClass") && d.suffixes().clearance() != null
                 ? d.suffixes().clearance()
                 : v.text("clearanceClass");

@@ -11,13 +11,13 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
-import unbo.core.designation.Decoder;
 import unbo.core.fit.Band;
 import unbo.core.fit.FitFields;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.Interference;
 import unbo.core.fit.Material;
 import unbo.core.fit.SeatBands;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
@@ -75,8 +75,7 @@ public record Seat(
             new Field.Choice("trailer", "trailer"),
             new Field.Choice("none", "not on a road"));
     private static final List<Field> FIELDS = List.of(
-            Field.text("designation", "Bearing or cup, as stamped", Decoder.LONGEST)
-                    .hint("or its size below"),
+            Field.bearing("designation", "Bearing or cup, as stamped").hint("or its size below"),
             Field.choice("seatRing", "Seat", RINGS).orElse("outer", null),
             Field.quantity("seatSize", "Nominal size", Quantity.LENGTH, "mm", 3, 400)
                     .usually(6, 180)
@@ -115,6 +114,8 @@ public record Seat(
                     "8"),
             in -> SeatWords.answer(of(in)));
 
+    private static final BearingInput BEARING = BearingInput.numbered("designation");
+
     /** True where a seat was measured or its marks were noted. */
     public static boolean asked(Values v) {
         return !v.list("plane1").isEmpty() || !v.list("plane2").isEmpty();
@@ -124,7 +125,7 @@ public record Seat(
         if (v.has("seatSize")) {
             return v.maybe("seatSize");
         }
-        Bearing d = v.book().decode(v.text("designation"));
+        Bearing d = BEARING.of(v);
         return v.text("seatRing").equals("inner") ? d.boreMm() : d.outsideMm();
     }
 
@@ -175,7 +176,7 @@ public record Seat(
     public static Input make(Values v) {
         boolean inner = v.text("seatRing").equals("inner");
         double size = requireNonNull(size(v));
-        Bearing d = v.book().decode(v.text("designation"));
+        Bearing d = BEARING.of(v);
         Map<String, String> texts = new HashMap<>();
         texts.put("designation", d.recognised() ? v.text("designation") : "");
         texts.put(inner ? "bore" : "outside", size + " mm");

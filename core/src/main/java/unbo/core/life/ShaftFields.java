@@ -35,8 +35,8 @@ public final class ShaftFields {
 
     public static final FieldList<ShaftLife.Input> LIST = FieldList.of(
             List.of(
-                    Field.text("leftDesignation", "Left bearing", 60),
-                    Field.text("rightDesignation", "Right bearing", 60),
+                    Field.bearing("leftDesignation", "Left bearing"),
+                    Field.bearing("rightDesignation", "Right bearing"),
                     Field.quantity("spreadMm", "Between them", Quantity.LENGTH, "mm", 5, 2000)
                             .usually(20, 400)
                             .must()

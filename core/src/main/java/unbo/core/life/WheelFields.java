@@ -7,8 +7,8 @@ import java.util.Optional;
 
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
-import unbo.core.bearing.Inside;
 import unbo.core.bearing.Ratings;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -56,8 +56,8 @@ public final class WheelFields {
                     Field.quantity("offsetMm", "Load line outboard of their middle", Quantity.LENGTH, "mm", -200, 200)
                             .usually(-60, 60)
                             .hint("empty: by flange, spacer and ET below, else 0"),
-                    Field.text("outerDesignation", "Outer bearing", 60),
-                    Field.text("innerDesignation", "Inner bearing", 60),
+                    Field.bearing("outerDesignation", "Outer bearing"),
+                    Field.bearing("innerDesignation", "Inner bearing"),
                     Field.quantity("newOffset", "Changed to: offset", Quantity.LENGTH, "mm", -250, 250)
                             .usually(-80, 80)
                             .hint("a spacer of 25 mm adds 25")
@@ -133,6 +133,13 @@ public final class WheelFields {
                     Map.entry("innerDesignation", "L68149/L68110")),
             WheelWords::answer);
 
+    /** Under this a roller bearing of a wheel hub is taken to be a taper of the usual angle. */
+    private static final double LEAST_ROLLER_DEG = 5;
+
+    private static final double USUAL_ROLLER_DEG = 14;
+    /** f0 of ISO 76 where the inside is not known. */
+    private static final double USUAL_STATIC_FACTOR = 14;
+
     private WheelFields() {}
 
     static Field rating(String name, String label) {
@@ -192,31 +199,24 @@ public final class WheelFields {
 
     /** The bearing of a side, by its number or by its ratings; empty where neither tells. */
     static Optional<WheelInput.Bearing> bearing(Values v, String side) {
-        String marking = v.text(side + "Designation");
-        Optional<Inside> inside = Optional.empty();
-        boolean rollers = v.yes(side + "Rollers");
-        double angle = v.number(side + "ContactDeg", Double.NaN);
-        if (!marking.isBlank()) {
-            Bearing decoded = v.book().decodeSet(marking);
-            angle = Double.isNaN(angle) ? decoded.contactDeg() : angle;
-            inside = decoded.inside();
-            rollers |= inside.map(Inside::rollers).orElse(false);
-        }
-        Ratings rated = inside.map(Ratings::of).orElse(null);
-        Double c = v.has(side + "CN") ? v.maybe(side + "CN") : rated == null ? null : Double.valueOf(rated.cN());
-        Double c0 = v.has(side + "C0N") ? v.maybe(side + "C0N") : rated == null ? null : Double.valueOf(rated.c0N());
-        if (c == null || c0 == null) {
-            return Optional.empty();
-        }
-        double used = Double.isNaN(angle) ? rollers ? 14 : 0 : angle;
-        return Optional.of(new WheelInput.Bearing(
-                marking.isBlank() ? side : marking,
-                c,
-                c0,
-                rollers && used < 5 ? 14 : used,
-                rollers,
-                !v.has(side + "CN"),
-                inside.map(i -> Ratings.staticBallFactor(i.geometry().gamma())).orElse(14.0)));
+        BearingInput input = BearingInput.numbered(side + "Designation")
+                .angled(side + "ContactDeg")
+                .rated(side + "CN", side + "C0N");
+        Bearing told = input.of(v);
+        boolean rollers = v.yes(side + "Rollers") || told.kind().roller();
+        double angle = rollers && told.contactDeg() < LEAST_ROLLER_DEG ? USUAL_ROLLER_DEG : told.contactDeg();
+        return told.ratings()
+                .map(ratings -> new WheelInput.Bearing(
+                        input.named(v) ? v.text(side + "Designation") : side,
+                        ratings.cN(),
+                        ratings.c0N(),
+                        angle,
+                        rollers,
+                        told.rated() == null,
+                        told.inside()
+                                .map(inside -> Ratings.staticBallFactor(
+                                        inside.geometry().gamma()))
+                                .orElse(USUAL_STATIC_FACTOR)));
     }
 
     /** s = flange + spacer − ET where it is not typed; without a flange 0. */

@@ -6,14 +6,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-import org.jspecify.annotations.Nullable;
-
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
-import unbo.core.bearing.Boundary;
+import unbo.core.bearing.BearingKind;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -34,7 +33,7 @@ public final class BearingGreaseFields {
 
     public static final FieldList<BearingGreaseInput> LIST = FieldList.of(
             List.of(
-                    Field.text("designation", "Designation", 40).hint("or the three sizes below"),
+                    Field.bearing("designation", "Bearing, as stamped").hint("or the three sizes below"),
                     size("boreMm", "Bore"),
                     size("outsideMm", "Outside"),
                     size("widthMm", "Width"),
@@ -109,43 +108,33 @@ public final class BearingGreaseFields {
                     "1.2"),
             in -> answer(BearingGrease.of(in)));
 
+    private static final BearingInput BEARING =
+            BearingInput.numbered("designation").sized("boreMm", "outsideMm", "widthMm");
+
     private BearingGreaseFields() {}
 
     private static Field size(String name, String label) {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 1, 1000).usually(4, 300);
     }
 
-    /**
-     * Boundary sizes by designation: a number as stamped, or a taper set written CONE/CUP; null where they are not
-     * known.
-     */
-    private static @Nullable Boundary boundary(Values v) {
-        Bearing d = v.book().decodeSet(v.text("designation"));
-        return d.boreMm() == null || d.outsideMm() == null || d.widthMm() == null
-                ? null
-                : new Boundary(d.kind(), d.marking(), d.boreMm(), d.outsideMm(), d.widthMm(), "", "");
+    private static boolean sized(Bearing b) {
+        return b.boreMm() != null && b.outsideMm() != null && b.widthMm() != null;
     }
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();
-        boolean sized = v.has("boreMm") && v.has("outsideMm") && v.has("widthMm");
-        boolean named = !v.text("designation").isBlank();
-        if (named && boundary(v) == null && !sized) {
+        Bearing b = BEARING.of(v);
+        if (BEARING.named(v) && !sized(b)) {
             problems.add(Problem.impossible(
                     "designation",
                     "“" + v.text("designation") + "” is not in the tables: write bore, outside and width instead."));
-        } else if (!named && !sized) {
+        } else if (!sized(b)) {
             problems.add(new Problem(
                     v.has("boreMm") ? v.has("outsideMm") ? "widthMm" : "outsideMm" : "boreMm",
                     "Write a designation, or bore, outside and width.",
                     false));
         }
-        if (sized && v.number("outsideMm") <= v.number("boreMm")) {
-            problems.add(Problem.impossible(
-                    "outsideMm",
-                    "The outside, " + Show.number(v.number("outsideMm"), 3) + " mm, must be more than the bore, "
-                            + Show.number(v.number("boreMm"), 3) + " mm."));
-        }
+        problems.addAll(BEARING.problems(v));
         if (problems.isEmpty() && v.has("massKg")) {
             BearingGreaseInput in = make(v);
             double envelope = FreeVolume.envelopeCm3(in.boreMm(), in.outsideMm(), in.widthMm());
@@ -160,14 +149,14 @@ public final class BearingGreaseFields {
     }
 
     private static BearingGreaseInput make(Values v) {
-        Boundary b = v.text("designation").isBlank() ? null : boundary(v);
-        String kind = !v.text("kind").isEmpty() ? v.text("kind") : b == null ? "ball" : kindOf(b);
+        Bearing b = BEARING.of(v);
+        String kind = !v.text("kind").isEmpty() ? v.text("kind") : kindOf(b.kind());
         boolean ball = kind.equals("ball");
         double life = ball ? 10 : kind.equals("cylindrical") || kind.equals("needle") ? 5 : 1;
         return new BearingGreaseInput(
-                v.number("boreMm", b == null ? 0 : b.boreMm()),
-                v.number("outsideMm", b == null ? 0 : b.outsideMm()),
-                v.number("widthMm", b == null ? 0 : b.widthMm()),
+                requireNonNull(b.boreMm()),
+                requireNonNull(b.outsideMm()),
+                requireNonNull(b.widthMm()),
                 v.maybe("massKg"),
                 ball,
                 kind.equals("tapered"),
@@ -188,12 +177,12 @@ public final class BearingGreaseFields {
                         : null);
     }
 
-    private static String kindOf(Boundary b) {
-        return switch (b.kind().element()) {
+    private static String kindOf(BearingKind kind) {
+        return switch (kind.element()) {
             case BALL, UNKNOWN -> "ball";
             case TAPER -> "tapered";
             case NEEDLE -> "needle";
-            case CYLINDER -> b.kind().axial() ? "spherical" : "cylindrical";
+            case CYLINDER -> kind.axial() ? "spherical" : "cylindrical";
             case BARREL -> "spherical";
         };
     }

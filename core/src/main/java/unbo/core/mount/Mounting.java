@@ -23,6 +23,7 @@ import unbo.core.fit.FitFields;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.FitWords;
 import unbo.core.fit.Material;
+import unbo.core.form.BearingInput;
 import unbo.core.heat.HeatInput;
 import unbo.core.heat.HeatPlan;
 import unbo.core.heat.HeatWords;
@@ -98,9 +99,12 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
             Map.of("designation", "6205-2RS/C3", "ring", "inner", "seat", "k5"),
             in -> of(in).answer());
 
+    private static final BearingInput BEARING =
+            BearingInput.numbered("designation").sized("bore", "outside", "width");
+
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(FitFields.LIST.rules().apply(v));
-        Bearing d = v.book().decode(v.text("designation"));
+        Bearing d = BEARING.of(v);
         if (!v.text("ring").equals("outer")
                 && d.suffixes().sealed()
                 && v.has("limit")
@@ -115,7 +119,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
 
     private static Input make(Values v) {
         return new Input(
-                v.book().decode(v.text("designation")),
+                BEARING.of(v),
                 FitFields.LIST.make().apply(v),
                 v.yes("bothTight"),
                 v.maybe("limit"),

@@ -1,7 +1,5 @@
 package unbo.core.running;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.ArrayList;
 import java.util.List;
 
@@ -95,8 +93,8 @@ final class FaceDrawing {
     }
 
     /** The level wanted, and the one that is there. */
-    private static List<Shape> oil(@Nullable Candidate b, double k, double oilMm) {
-        double right = requireNonNull(b).geometry().pitchMm() * k / 2;
+    private static List<Shape> oil(Candidate b, double k, double oilMm) {
+        double right = b.geometry().pitchMm() * k / 2;
         double outer = b.outsideMm() * k / 2;
         double there = Math.max(-outer, right - oilMm * k);
         double half = Math.sqrt(Math.max(0, outer * outer - there * there));

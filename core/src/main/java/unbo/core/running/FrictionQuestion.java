@@ -164,12 +164,12 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
             in -> of(in).answer());
 
     private static Input make(Values v) {
-        Candidate b = InsideFields.candidate(v, false, null);
+        Candidate b = InsideFields.candidate(v);
         return input(
                 v,
                 b,
                 InsideFields.seals(v.text("seals")).orElse(b.seals()),
-                v.yes("hybrid") || b.build() != null && b.build().hybrid(),
+                v.yes("hybrid") || b.build().hybrid(),
                 v.number("oilLevel"),
                 v.number("conductance", GUIDE_W_K * b.boreMm() / GUIDE_BORE_MM));
     }

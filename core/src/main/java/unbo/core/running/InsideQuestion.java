@@ -5,20 +5,16 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
-
-import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.bearing.BearingGeometry;
-import unbo.core.bearing.BearingKind;
-import unbo.core.bearing.Inside;
 import unbo.core.bearing.Ratings;
 import unbo.core.bearing.Turning;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -39,11 +35,7 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
 
     private static final double CATALOGUE_BAND = 0.12;
 
-    /** @param cN, c0N from a catalogue; null where not typed */
-    public record Input(
-            Candidate bearing,
-            @Nullable Double cN,
-            @Nullable Double c0N) {}
+    public record Input(Candidate bearing) {}
 
     public static final FieldList<Input> LIST = FieldList.of(
             Stream.of(
@@ -77,9 +69,12 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
         return Field.quantity(name, label, Quantity.FORCE, "N", 50, 3_000_000).usually(1000, 300_000);
     }
 
-    private static boolean sized(Values v) {
-        return v.text("designation").isBlank() && v.has("boreMm") && v.has("outsideMm") && v.has("widthMm");
-    }
+    private static final BearingInput BEARING = BearingInput.numbered("designation")
+            .sized("boreMm", "outsideMm", "widthMm")
+            .kind("kind")
+            .counted("elements", "elementMm", "pitchMm")
+            .angled("contactDeg")
+            .rated("cN", "c0N");
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();
@@ -87,69 +82,16 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
             problems.add(
                     new Problem(v.has("cN") ? "c0N" : "cN", "A catalogue gives C and C0 together: write both.", false));
         }
-        if (sized(v)) {
-            if (v.number("outsideMm") <= v.number("boreMm")) {
-                problems.add(Problem.impossible(
-                        "outsideMm",
-                        "The outside, " + Show.number(v.number("outsideMm"), 3) + " mm, must be more than the bore, "
-                                + Show.number(v.number("boreMm"), 3) + " mm."));
-            } else if (bySize(v).isEmpty()) {
-                problems.add(Problem.impossible(
-                        "kind", "There is no rule for the inside of needles: count and measure them."));
-            } else {
-                BearingGeometry g = bySize(v).orElseThrow().geometry();
-                InsideFields.fits(
-                        v, false, v.number("elementMm", g.elementMm()), v.number("pitchMm", g.pitchMm()), problems);
-            }
-        } else {
-            problems.addAll(InsideFields.rules(v, false));
-        }
+        problems.addAll(InsideFields.rules(v, BEARING));
         return problems;
     }
 
-    private static Optional<Inside> bySize(Values v) {
-        return Inside.estimated(
-                kind(v), v.number("boreMm"), v.number("outsideMm"), v.number("widthMm"), v.number("contactDeg", 0));
-    }
-
-    private static BearingKind kind(Values v) {
-        return BearingKind.of(v.text("kind")).orElse(BearingKind.DEEP_GROOVE_BALL);
-    }
-
     private static Input make(Values v) {
-        Candidate c;
-        if (sized(v)) {
-            Inside inside = bySize(v).orElseThrow();
-            BearingGeometry g = inside.geometry();
-            boolean counted = v.has("elements") || v.has("elementMm");
-            BearingGeometry used = new BearingGeometry(
-                    v.has("elements") ? v.whole("elements") : g.elements(),
-                    v.number("elementMm", g.elementMm()),
-                    v.number("pitchMm", g.pitchMm()),
-                    g.contactDeg(),
-                    !counted);
-            c = new Candidate(
-                    Show.number(v.number("boreMm"), 2) + " × " + Show.number(v.number("outsideMm"), 2) + " × "
-                            + Show.number(v.number("widthMm"), 2),
-                    kind(v),
-                    used,
-                    inside.rollerMm(),
-                    v.number("boreMm"),
-                    v.number("outsideMm"),
-                    null,
-                    null);
-        } else {
-            c = InsideFields.candidate(v, false, null);
-        }
-        return new Input(c, v.maybe("cN"), v.maybe("c0N"));
+        return new Input(Candidate.of(BEARING.of(v)));
     }
 
     public static InsideQuestion of(Input in) {
-        Ratings byRule = in.bearing().ratings();
-        return new InsideQuestion(
-                in,
-                in.cN() == null ? byRule : new Ratings(in.cN(), requireNonNull(in.c0N()), false, byRule.rollers()),
-                byRule);
+        return new InsideQuestion(in, in.bearing().ratings(), in.bearing().byRule());
     }
 
     /** It in print. */

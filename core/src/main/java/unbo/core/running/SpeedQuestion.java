@@ -117,8 +117,8 @@ public record SpeedQuestion(
     }
 
     private static Input make(Values v) {
-        Candidate bearing = InsideFields.candidate(v, false, null);
-        Candidate other = InsideFields.otherAsked(v) ? InsideFields.candidate(v, true, bearing) : null;
+        Candidate bearing = InsideFields.candidate(v);
+        Candidate other = InsideFields.otherAsked(v) ? InsideFields.other(v) : null;
         DriveLine drive = DriveLine.of(v.text("through"));
         return new Input(
                 v.number("speedKmh"),
@@ -134,7 +134,7 @@ public record SpeedQuestion(
     }
 
     private static Build build(Values v, Candidate c) {
-        Build stamped = c.build() == null ? new Build(c.kind(), false, false, false) : c.build();
+        Build stamped = c.build();
         return new Build(
                 c.kind(),
                 v.yes("contactSeals") || stamped.contactSeals(),

@@ -201,7 +201,7 @@ public record WorthQuestion(Input input, List<Cost> costs) {
     }
 
     private static Input make(Values v) {
-        Candidate b = InsideFields.candidate(v, false, null);
+        Candidate b = InsideFields.candidate(v);
         FrictionQuestion.Input duty = FrictionQuestion.input(
                 v,
                 b,

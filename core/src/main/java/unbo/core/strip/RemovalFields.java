@@ -9,10 +9,10 @@ import java.util.Map;
 import unbo.core.answer.Question;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.bearing.Bearing;
-import unbo.core.designation.Decoder;
 import unbo.core.fit.FitFields;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.Material;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
@@ -52,7 +52,7 @@ public final class RemovalFields {
     public static final FieldList<RemovalInput> LIST = FieldList.of(
             List.of(
                     BearingPlaces.field(),
-                    Field.text("designation", "Bearing, as stamped", Decoder.LONGEST)
+                    Field.bearing("designation", "Bearing, as stamped")
                             .hint("for force and temperature; may stay empty"),
                     Field.choice("tight", "Tight ring", TIGHT).must(),
                     Field.choice("access", "Can be reached", ACCESS).must(),
@@ -105,6 +105,8 @@ public final class RemovalFields {
                     Tools.USUAL + " expander"),
             in -> RemovalWords.answer(Removal.of(in)));
 
+    private static final BearingInput BEARING = BearingInput.numbered("designation");
+
     private RemovalFields() {}
 
     private static Reading<FitInput> fit(Values v) {
@@ -130,7 +132,7 @@ public final class RemovalFields {
     }
 
     private static RemovalInput make(Values v) {
-        Bearing d = v.book().decode(v.text("designation"));
+        Bearing d = BEARING.of(v);
         FitInput fit =
                 d.outsideMm() == null || d.boreMm() == null || v.text("tight").equals("both")
                         ? null
