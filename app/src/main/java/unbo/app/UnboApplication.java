@@ -16,6 +16,8 @@ import org.springframework.context.annotation.Bean;
 
 import unbo.app.data.NewerDatabase;
 import unbo.app.data.Starting;
+import unbo.app.data.TablesAtStart;
+import unbo.core.table.TableFault;
 
 /** Starts the application, or says in a sentence why it does not. */
 @SpringBootApplication
@@ -31,6 +33,7 @@ public class UnboApplication {
         SpringApplication application = new SpringApplication(UnboApplication.class);
         application.setLogStartupInfo(false);
         try {
+            TablesAtStart.read(UnboApplication.class.getClassLoader());
             application.run(args);
         } catch (RuntimeException e) {
             System.err.println(sentence(e));
@@ -86,13 +89,14 @@ public class UnboApplication {
                 : "UNBO_DB_URL=" + url + " is no address of a database: write jdbc:mariadb://HOST:PORT/SCHEMA.";
     }
 
-    private static String sentence(Throwable failure) {
+    /** Why it could not start. */
+    static String sentence(Throwable failure) {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             if (cause instanceof BindException
                     || cause.getClass().getSimpleName().equals("PortInUseException")) {
                 return "The port is taken by another program: set UNBO_PORT to a free one.";
             }
-            if (cause instanceof NewerDatabase.Refused) {
+            if (cause instanceof NewerDatabase.Refused || cause instanceof TableFault) {
                 return cause.getMessage();
             }
             if (cause instanceof java.sql.SQLException) {

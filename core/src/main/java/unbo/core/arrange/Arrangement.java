@@ -26,7 +26,7 @@ import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -122,7 +122,7 @@ public record Arrangement(
     private static Map<String, Pick> picks() {
         Map<String, Pick> picks = new LinkedHashMap<>();
         picks.put("built", BUILT);
-        Table.read(Arrangement.class, "arrangements.csv").forEach(r -> picks.put(r.get("code"), new Pick(r.toMap())));
+        Table.read(Arrangement.class, "arrangements.csv").forEach(r -> picks.put(r.get("code"), new Pick(r.cells())));
         return picks;
     }
 

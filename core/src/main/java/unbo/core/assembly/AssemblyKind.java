@@ -4,12 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
 import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * A kind of assembly: how the bearings of a position are carried.
@@ -97,16 +96,16 @@ public record AssemblyKind(
 
     private static List<AssemblyKind> kinds() {
         List<AssemblyKind> kinds = new ArrayList<>();
-        for (CSVRecord row : Table.read(AssemblyKind.class, "kinds.csv")) {
+        for (TableRow row : Table.read(AssemblyKind.class, "kinds.csv")) {
             kinds.add(new AssemblyKind(
                     row.get("code"),
                     row.get("label"),
-                    Double.parseDouble(row.get("least_mm")),
-                    Double.parseDouble(row.get("most_mm")),
-                    Double.parseDouble(row.get("stop_mm")),
+                    row.number("least_mm"),
+                    row.number("most_mm"),
+                    row.number("stop_mm"),
                     row.get("turns").equals("housing"),
-                    DueBy.valueOf(row.get("due").toUpperCase(java.util.Locale.ROOT)),
-                    row.get("nuts_again").equals("yes"),
+                    row.one("due", DueBy.class),
+                    row.yes("nuts_again"),
                     row.get("handover"),
                     row.get("caution")));
         }
@@ -115,7 +114,7 @@ public record AssemblyKind(
 
     private static List<At> places() {
         List<At> places = new ArrayList<>();
-        for (CSVRecord row : Table.read(AssemblyKind.class, "places.csv")) {
+        for (TableRow row : Table.read(AssemblyKind.class, "places.csv")) {
             places.add(new At(
                     row.get("vehicle"),
                     row.get("position"),

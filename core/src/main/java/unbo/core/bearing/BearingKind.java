@@ -9,9 +9,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * A kind of rolling bearing, and what can be asked of it: on what it rolls, in how many rows, whether it has an inner
@@ -193,15 +192,15 @@ public enum BearingKind {
 
     private static Map<BearingKind, Abilities> read() {
         Map<BearingKind, Abilities> kinds = new EnumMap<>(BearingKind.class);
-        for (CSVRecord row : Table.read(BearingKind.class, "kinds.csv")) {
+        for (TableRow row : Table.read(BearingKind.class, "kinds.csv")) {
             kinds.put(
-                    of(row.get("kind")).orElseThrow(),
+                    row.one("kind", BearingKind::of),
                     new Abilities(
                             row.get("words"),
                             new Ways(row.get("thrust"), row.get("locates")),
-                            row.get("separable").equals("yes"),
-                            row.get("misaligns").equals("yes"),
-                            row.get("paired").equals("yes"),
+                            row.yes("separable"),
+                            row.yes("misaligns"),
+                            row.yes("paired"),
                             new Duty(row.get("speed"), row.get("radial")),
                             row.get("says")));
         }

@@ -4,9 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * Radial internal clearance by class, µm: deep groove ball (ISO 5753-1) and cylindrical and machined needle rollers.
@@ -52,13 +51,12 @@ public final class Clearances {
 
     private static List<Row> read() {
         List<Row> rows = new ArrayList<>();
-        for (CSVRecord row : Table.read(Clearances.class, "clearances.csv")) {
+        for (TableRow row : Table.read(Clearances.class, "clearances.csv")) {
             rows.add(new Row(
                     row.get("kind").equals("ball"),
-                    Double.parseDouble(row.get("over")),
-                    Double.parseDouble(row.get("to")),
-                    new Band(
-                            row.get("class"), Double.parseDouble(row.get("min")), Double.parseDouble(row.get("max")))));
+                    row.number("over"),
+                    row.number("to"),
+                    new Band(row.get("class"), row.number("min"), row.number("max"))));
         }
         return List.copyOf(rows);
     }

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * What stands behind a number: seals, clearance, tolerance, cage, angle, sets. The meaning of a mark, never a maker's
@@ -191,8 +191,8 @@ public record Suffixes(
 
     private static Map<String, Row> read() {
         Map<String, Row> rows = new HashMap<>();
-        for (CSVRecord row : Table.read(Suffixes.class, "suffixes.csv")) {
-            for (String mark : row.get("marks").split("\\s+")) {
+        for (TableRow row : Table.read(Suffixes.class, "suffixes.csv")) {
+            for (String mark : row.words("marks")) {
                 rows.put(mark, new Row(row.get("role"), row.get("sealing"), row.get("value"), row.get("meaning")));
             }
         }

@@ -4,9 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * Half the included cup angle of tapers, estimated from what the number tells: the ABMA angle code for inch tapers
@@ -36,22 +35,18 @@ public final class TaperAngles {
 
     private static Map<String, Code> codes() {
         Map<String, Code> codes = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(TaperAngles.class, "cup-angle-codes.csv")) {
+        for (TableRow row : Table.read(TaperAngles.class, "cup-angle-codes.csv")) {
             codes.put(
                     row.get("code"),
-                    new Code(
-                            row.get("code"),
-                            Double.parseDouble(row.get("from_deg")),
-                            Double.parseDouble(row.get("to_deg")),
-                            Double.parseDouble(row.get("taken_deg"))));
+                    new Code(row.get("code"), row.number("from_deg"), row.number("to_deg"), row.number("taken_deg")));
         }
         return codes;
     }
 
     private static Map<String, Double> series() {
         Map<String, Double> series = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(TaperAngles.class, "metric-taper-angles.csv")) {
-            series.put(row.get("series"), Double.parseDouble(row.get("half_angle_deg")));
+        for (TableRow row : Table.read(TaperAngles.class, "metric-taper-angles.csv")) {
+            series.put(row.get("series"), row.number("half_angle_deg"));
         }
         return series;
     }

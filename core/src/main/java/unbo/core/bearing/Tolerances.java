@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /** Size and runout by tolerance class, radial bearings except tapered (ISO 492), µm; the upper deviation is 0. */
 public final class Tolerances {
@@ -48,15 +48,12 @@ public final class Tolerances {
 
     private static List<Row> read() {
         List<Row> rows = new ArrayList<>();
-        for (CSVRecord row : Table.read(Tolerances.class, "tolerances.csv")) {
+        for (TableRow row : Table.read(Tolerances.class, "tolerances.csv")) {
             rows.add(new Row(
                     row.get("of").equals("bore"),
-                    Double.parseDouble(row.get("over")),
-                    Double.parseDouble(row.get("to")),
-                    new Band(
-                            row.get("class"),
-                            Double.parseDouble(row.get("lower")),
-                            row.get("runout").isEmpty() ? null : Double.valueOf(row.get("runout")))));
+                    row.number("over"),
+                    row.number("to"),
+                    new Band(row.get("class"), row.number("lower"), row.maybe("runout"))));
         }
         return List.copyOf(rows);
     }

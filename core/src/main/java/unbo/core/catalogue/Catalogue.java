@@ -11,12 +11,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.TaperSet;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /** The dimension tables that ship with the product, checked when first read. */
 public final class Catalogue {
@@ -28,6 +27,9 @@ public final class Catalogue {
     private static final Map<String, List<TaperSet>> CONES =
             SETS.stream().collect(Collectors.groupingBy(TaperSet::cone));
     private static final Map<String, List<TaperSet>> CUPS = SETS.stream().collect(Collectors.groupingBy(TaperSet::cup));
+
+    private static final double LEAST_MM = 0.1;
+    private static final double MOST_MM = 2000;
 
     private Catalogue() {}
 
@@ -87,9 +89,9 @@ public final class Catalogue {
 
     private static Map<String, Boundary> metric() {
         Map<String, Boundary> rows = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(Catalogue.class, "metric-boundary-dimensions.csv")) {
+        for (TableRow row : Table.read(Catalogue.class, "metric-boundary-dimensions.csv")) {
             Boundary b = new Boundary(
-                    BearingKind.of(row.get("kind")).orElseThrow(),
+                    row.one("kind", BearingKind::of),
                     row.get("designation"),
                     size(row, "bore_mm"),
                     size(row, "outside_mm"),
@@ -97,7 +99,7 @@ public final class Catalogue {
                     row.get("series"),
                     row.get("note"));
             if (b.outsideMm() <= b.boreMm() && b.kind() != BearingKind.DRAWN_CUP_NEEDLE_ROLLER) {
-                throw new IllegalStateException(b.designation() + " is not larger outside than inside");
+                throw row.fault("outside_mm", "is not larger than the bore");
             }
             rows.putIfAbsent(b.designation(), b);
         }
@@ -106,7 +108,7 @@ public final class Catalogue {
 
     private static List<TaperSet> sets() {
         List<TaperSet> sets = new ArrayList<>();
-        for (CSVRecord row : Table.read(Catalogue.class, "inch-tapered-sets.csv")) {
+        for (TableRow row : Table.read(Catalogue.class, "inch-tapered-sets.csv")) {
             sets.add(new TaperSet(
                     row.get("cone"),
                     row.get("cup"),
@@ -117,11 +119,7 @@ public final class Catalogue {
         return List.copyOf(sets);
     }
 
-    private static double size(CSVRecord row, String column) {
-        double mm = Double.parseDouble(row.get(column));
-        if (!(mm > 0 && mm < 2000)) {
-            throw new IllegalStateException("no size in row " + row.getRecordNumber() + ": " + row);
-        }
-        return mm;
+    private static double size(TableRow row, String column) {
+        return row.number(column, LEAST_MM, MOST_MM);
     }
 }

@@ -4,9 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /** A mark that can be painted on a race. @param key the letter that picks it @param looks how it is drawn */
 public record Mark(String code, String label, String key, String looks) {
@@ -23,7 +22,7 @@ public record Mark(String code, String label, String key, String looks) {
 
     private static List<Mark> read() {
         List<Mark> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(Mark.class, "marks.csv")) {
+        for (TableRow row : Table.read(Mark.class, "marks.csv")) {
             all.add(new Mark(row.get("code"), row.get("label"), row.get("key"), row.get("looks")));
         }
         return List.copyOf(all);

@@ -3,9 +3,8 @@ package unbo.core.damage;
 import java.util.ArrayList;
 import java.util.List;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * One way in which a bearing ends, with its cause and what to change.
@@ -47,7 +46,7 @@ public record Mode(String id, String name, String cause, String remedy, String s
 
     private static List<Mode> read() {
         List<Mode> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(Mode.class, "modes.csv")) {
+        for (TableRow row : Table.read(Mode.class, "modes.csv")) {
             all.add(new Mode(
                     row.get("mode"),
                     row.get("name"),

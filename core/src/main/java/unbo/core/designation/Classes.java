@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
 
 /** What a clearance or tolerance class means for a job, in a sentence. */
 final class Classes {

@@ -4,9 +4,8 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * What a series' figures fix (ISO 15 and ISO 355 dimension plans): for one bore the outside diameter rises with the
@@ -27,14 +26,10 @@ record NumberSeries(String series, int diameter, int width, String words) {
 
     private static Map<String, NumberSeries> read() {
         Map<String, NumberSeries> all = new HashMap<>();
-        for (CSVRecord row : Table.read(NumberSeries.class, "series.csv")) {
+        for (TableRow row : Table.read(NumberSeries.class, "series.csv")) {
             all.put(
                     row.get("series"),
-                    new NumberSeries(
-                            row.get("series"),
-                            Integer.parseInt(row.get("diameter")),
-                            Integer.parseInt(row.get("width")),
-                            row.get("words")));
+                    new NumberSeries(row.get("series"), row.whole("diameter"), row.whole("width"), row.get("words")));
         }
         return all;
     }

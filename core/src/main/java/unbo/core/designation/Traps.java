@@ -7,11 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /** Numbers that are easily taken for another, each with the sentence that tells them apart. */
 final class Traps {
@@ -26,7 +25,7 @@ final class Traps {
 
     private static Map<String, String> read() {
         List<Map.Entry<Pattern, String>> rows = new ArrayList<>();
-        for (CSVRecord row : Table.read(Traps.class, "traps.csv")) {
+        for (TableRow row : Table.read(Traps.class, "traps.csv")) {
             rows.add(Map.entry(Pattern.compile(row.get("pattern")), row.get("says")));
         }
         Map<String, String> all = new HashMap<>();

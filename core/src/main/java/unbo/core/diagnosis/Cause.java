@@ -5,9 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * What a noise, play or heat can come from.
@@ -39,14 +38,10 @@ public record Cause(String code, String label, boolean bearing, String advice) {
 
     private static Map<String, Cause> read() {
         Map<String, Cause> causes = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(Cause.class, "causes.csv")) {
+        for (TableRow row : Table.read(Cause.class, "causes.csv")) {
             causes.put(
                     row.get("code"),
-                    new Cause(
-                            row.get("code"),
-                            row.get("label"),
-                            row.get("bearing").equals("yes"),
-                            row.get("advice")));
+                    new Cause(row.get("code"), row.get("label"), row.yes("bearing"), row.get("advice")));
         }
         return causes;
     }

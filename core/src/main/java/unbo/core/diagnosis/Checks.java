@@ -5,14 +5,13 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 import unbo.core.vehicle.Place;
 
 /** All checks, and how each is done on each kind of vehicle; read and held together when first used. */
@@ -57,16 +56,16 @@ public final class Checks {
 
     private static Map<String, Check> readChecks() {
         Map<String, List<Check.Result>> results = new HashMap<>();
-        for (CSVRecord row : Table.read(Checks.class, "results.csv")) {
+        for (TableRow row : Table.read(Checks.class, "results.csv")) {
             results.computeIfAbsent(row.get("check"), c -> new ArrayList<>())
                     .add(new Check.Result(
                             row.get("result"),
                             row.get("label"),
-                            Check.State.valueOf(row.get("state").toUpperCase(Locale.ROOT)),
-                            words(row.get("page"))));
+                            row.one("state", Check.State.class),
+                            row.words("page")));
         }
         Map<String, Boolean> positioned = new HashMap<>();
-        for (CSVRecord row : Table.read(Checks.class, "ways.csv")) {
+        for (TableRow row : Table.read(Checks.class, "ways.csv")) {
             Boolean before =
                     positioned.put(row.get("check"), !row.get("positions").equals("-"));
             if (before != null && before != positioned.get(row.get("check"))) {
@@ -75,7 +74,7 @@ public final class Checks {
             }
         }
         Map<String, Check> checks = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(Checks.class, "checks.csv")) {
+        for (TableRow row : Table.read(Checks.class, "checks.csv")) {
             String id = row.get("id");
             if (!results.containsKey(id) || !positioned.containsKey(id)) {
                 throw new IllegalStateException("checks.csv: " + id + " has no results or no way to do it");
@@ -96,15 +95,15 @@ public final class Checks {
 
     private static Map<String, List<Way>> readWays() {
         Map<String, List<Way>> ways = new HashMap<>();
-        for (CSVRecord row : Table.read(Checks.class, "ways.csv")) {
-            for (String vehicle : words(row.get("vehicles"))) {
+        for (TableRow row : Table.read(Checks.class, "ways.csv")) {
+            for (String vehicle : row.words("vehicles")) {
                 ways.computeIfAbsent(vehicle, v -> new ArrayList<>())
                         .add(new Way(
                                 of(row.get("check")),
                                 positions(vehicle, row.get("positions")),
-                                Double.parseDouble(row.get("minutes")),
-                                Way.Where.valueOf(row.get("where").toUpperCase(Locale.ROOT)),
-                                Integer.parseInt(row.get("hazard")),
+                                row.number("minutes"),
+                                row.one("where", Way.Where.class),
+                                row.whole("hazard"),
                                 row.get("tools"),
                                 row.get("how"),
                                 row.get("caution")));

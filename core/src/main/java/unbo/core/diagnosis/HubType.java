@@ -4,10 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * How a hub carries its bearings, and what play is right in it while no vehicle data are given.
@@ -41,14 +40,14 @@ public record HubType(
 
     private static List<HubType> read() {
         List<HubType> types = new ArrayList<>();
-        for (CSVRecord row : Table.read(HubType.class, "hubs.csv")) {
+        for (TableRow row : Table.read(HubType.class, "hubs.csv")) {
             types.add(new HubType(
                     row.get("code"),
                     row.get("label"),
                     Checks.words(row.get("default-for")),
-                    Double.parseDouble(row.get("least")),
-                    Double.parseDouble(row.get("most")),
-                    Double.parseDouble(row.get("stop")),
+                    row.number("least"),
+                    row.number("most"),
+                    row.number("stop"),
                     row.get("limit")));
         }
         return List.copyOf(types);

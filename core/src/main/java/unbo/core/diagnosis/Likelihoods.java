@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * How likely each result of a check is under each hypothesis: the product's own judgement, in a data file anybody can
@@ -89,15 +89,15 @@ final class Likelihoods {
 
     private static Map<String, List<Row>> read() {
         Map<String, List<Row>> rows = new HashMap<>();
-        for (CSVRecord row : Table.read(Likelihoods.class, "likelihoods.csv")) {
+        for (TableRow row : Table.read(Likelihoods.class, "likelihoods.csv")) {
             Check check = Checks.of(row.get("check"));
-            double[] chances = chances(check, row.get("chances"));
-            for (String cause : Checks.words(row.get("cause"))) {
+            double[] chances = chances(check, row);
+            for (String cause : row.words("cause")) {
                 if (!REST.contains(cause)) {
                     Cause.of(cause);
                 }
                 rows.computeIfAbsent(check.id(), c -> new ArrayList<>())
-                        .add(new Row(check, Checks.words(row.get("vehicles")), cause, row.get("at"), chances));
+                        .add(new Row(check, row.words("vehicles"), cause, row.get("at"), chances));
             }
         }
         Checks.all().stream()
@@ -109,20 +109,19 @@ final class Likelihoods {
         return rows;
     }
 
-    private static double[] chances(Check check, String text) {
+    private static double[] chances(Check check, TableRow row) {
         double[] chances = new double[check.results().size()];
-        List<String> words = Checks.words(text);
+        List<String> words = row.words("chances");
         for (int i = 0; i < words.size(); i += 2) {
             int at = check.index(words.get(i));
             if (at < 0) {
-                throw new IllegalStateException("likelihoods.csv: " + check.id() + " has no result " + words.get(i));
+                throw row.fault("chances", "names no result of " + check.id() + ": “" + words.get(i) + "”");
             }
-            chances[at] = Double.parseDouble(words.get(i + 1));
+            chances[at] = row.numeral("chances", i + 1 < words.size() ? words.get(i + 1) : "");
         }
         double sum = Arrays.stream(chances).sum();
         if (words.size() != 2 * chances.length || Math.abs(sum - 100) > 1e-6) {
-            throw new IllegalStateException(
-                    "likelihoods.csv: " + check.id() + ": " + text + " is not one chance a result, 100 in all");
+            throw row.fault("chances", "is not one chance a result, 100 in all: “" + row.get("chances") + "”");
         }
         return floored(Arrays.stream(chances).map(c -> c / sum).toArray());
     }

@@ -6,11 +6,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * How likely each hypothesis is before any check: by kind of vehicle, what it goes through, how far and how long the
@@ -131,9 +131,9 @@ final class Priors {
 
     private static Map<String, Map<Hypothesis, Double>> readWeights() {
         Map<String, Map<Hypothesis, Double>> weights = new HashMap<>();
-        for (CSVRecord row : Table.read(Priors.class, "priors.csv")) {
+        for (TableRow row : Table.read(Priors.class, "priors.csv")) {
             Cause cause = Cause.of(row.get("cause"));
-            double weight = Double.parseDouble(row.get("weight"));
+            double weight = row.number("weight");
             for (String vehicle : Checks.words(row.get("vehicles"))) {
                 Map<Hypothesis, Double> mine = weights.computeIfAbsent(vehicle, v -> new java.util.LinkedHashMap<>());
                 if (row.get("at").equals("-")) {
@@ -148,12 +148,12 @@ final class Priors {
 
     private static List<Circumstance> readCircumstances() {
         List<Circumstance> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(Priors.class, "circumstances.csv")) {
+        for (TableRow row : Table.read(Priors.class, "circumstances.csv")) {
             all.add(new Circumstance(
                     row.get("code"),
                     row.get("label"),
                     Cause.of(row.get("cause")).code(),
-                    Double.parseDouble(row.get("factor")),
+                    row.number("factor"),
                     row.get("why")));
         }
         return List.copyOf(all);

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.finding.Level;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 import unbo.core.vehicle.Place;
 
 /**
@@ -81,7 +81,7 @@ record Urgency(Level level, List<Reason> reasons) {
 
     private static List<Rule> read() {
         List<Rule> rules = new ArrayList<>();
-        for (CSVRecord row : Table.read(Urgency.class, "urgency.csv")) {
+        for (TableRow row : Table.read(Urgency.class, "urgency.csv")) {
             Check check = Checks.of(row.get("check"));
             if (check.index(row.get("result")) < 0) {
                 throw new IllegalStateException("urgency.csv: " + check.id() + " has no result " + row.get("result"));
@@ -90,7 +90,7 @@ record Urgency(Level level, List<Reason> reasons) {
                     check.id(),
                     row.get("result"),
                     Checks.words(row.get("hubs")),
-                    Level.valueOf(row.get("level").toUpperCase(java.util.Locale.ROOT)),
+                    row.one("level", Level.class),
                     row.get("reason")));
         }
         return List.copyOf(rules);

@@ -94,7 +94,7 @@ public final class VerdictFields {
 
     private static @Nullable Double since(Values v) {
         LocalDate last = v.date("lastDay");
-        LocalDate day = v.day("day");
+        LocalDate day = v.date("day");
         return last == null || day == null || day.isBefore(last)
                 ? null
                 : ChronoUnit.DAYS.between(last, day) / DAYS_A_YEAR;

@@ -4,10 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * Where a ring sits, and which seats are usual there (ISO 286 symbols; a ring on which the load turns sits with
@@ -30,12 +29,12 @@ public record FitPlace(String code, String label, boolean inner, List<String> se
 
     private static List<FitPlace> read() {
         List<FitPlace> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(FitPlace.class, "places.csv")) {
+        for (TableRow row : Table.read(FitPlace.class, "places.csv")) {
             all.add(new FitPlace(
                     row.get("place"),
                     row.get("label"),
                     row.get("ring").equals("inner"),
-                    List.of(row.get("seats").split(" ")),
+                    row.words("seats"),
                     row.get("says")));
         }
         return List.copyOf(all);

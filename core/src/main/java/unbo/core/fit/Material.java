@@ -3,10 +3,9 @@ package unbo.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * What shafts, housings and rings are made of.
@@ -39,15 +38,15 @@ public record Material(
 
     private static List<Material> read() {
         List<Material> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(Material.class, "materials.csv")) {
+        for (TableRow row : Table.read(Material.class, "materials.csv")) {
             all.add(new Material(
                     row.get("code"),
                     row.get("label"),
-                    Double.parseDouble(row.get("youngs_gpa")) * 1000,
-                    Double.parseDouble(row.get("poisson")),
-                    Double.parseDouble(row.get("expansion_e6")) * 1e-6,
-                    Double.parseDouble(row.get("heat_j_kgk")),
-                    Double.parseDouble(row.get("most_oven_c"))));
+                    row.number("youngs_gpa") * 1000,
+                    row.number("poisson"),
+                    row.number("expansion_e6") * 1e-6,
+                    row.number("heat_j_kgk"),
+                    row.number("most_oven_c")));
         }
         return List.copyOf(all);
     }

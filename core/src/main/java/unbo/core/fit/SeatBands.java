@@ -1,5 +1,7 @@
 package unbo.core.fit;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -8,12 +10,12 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Tolerances;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * Tolerance bands of seats (ISO 286-1 and -2) and of the bearing's own bore and outside (ISO 492; ISO 578 for inch
@@ -23,12 +25,15 @@ public final class SeatBands {
 
     private static final Pattern SHAFT = Pattern.compile("([ghjkmnp])([567])");
 
-    private record Row(double over, double to, Map<String, String> cells) {}
+    /** What stands for one range of sizes: single deviations or grades, and whole bands, µm, each by its column. */
+    private record Row(double over, double to, Map<String, Double> single, Map<String, Band> bands) {}
+
+    private record Taper(String system, String face, double over, double to, Band band) {}
 
     private static final List<Row> GRADES = read("it-grades.csv");
     private static final List<Row> SHAFTS = read("shaft-deviations.csv");
     private static final List<Row> HOLES = read("hole-deviations.csv");
-    private static final List<CSVRecord> TAPERS = Table.read(SeatBands.class, "taper-tolerances.csv");
+    private static final List<Taper> TAPERS = tapers();
 
     private SeatBands() {}
 
@@ -40,17 +45,17 @@ public final class SeatBands {
             return Optional.empty();
         }
         if (m.group(1).equals("j")) {
-            return Optional.ofNullable(row.get().cells().get(symbol)).map(SeatBands::pair);
+            return Optional.ofNullable(row.get().bands().get(symbol));
         }
-        double deviation = Double.parseDouble(row.get().cells().get(m.group(1)));
-        double grade = Double.parseDouble(row(GRADES, mm).orElseThrow().cells().get("it" + m.group(2)));
+        double deviation = requireNonNull(row.get().single().get(m.group(1)));
+        double grade = requireNonNull(row(GRADES, mm).orElseThrow().single().get("it" + m.group(2)));
         return Optional.of(
                 deviation <= 0 ? new Band(deviation - grade, deviation) : new Band(deviation, deviation + grade));
     }
 
     /** A housing's band by symbol, such as N7; empty where symbol or size is not listed (sizes over 6 to 180 mm). */
     public static Optional<Band> hole(@Nullable String symbol, double mm) {
-        return row(HOLES, mm).map(r -> r.cells().get(symbol)).map(SeatBands::pair);
+        return row(HOLES, mm).map(r -> r.bands().get(symbol));
     }
 
     /**
@@ -63,12 +68,9 @@ public final class SeatBands {
         if (kind.taper()) {
             String system = kind.inch() ? "inch" : "metric";
             return TAPERS.stream()
-                    .filter(r -> r.get("system").equals(system)
-                            && r.get("face").equals(face)
-                            && mm > Double.parseDouble(r.get("over"))
-                            && mm <= Double.parseDouble(r.get("to")))
+                    .filter(r -> r.system().equals(system) && r.face().equals(face) && mm > r.over() && mm <= r.to())
                     .findFirst()
-                    .map(r -> new Band(Double.parseDouble(r.get("lower")), Double.parseDouble(r.get("upper"))));
+                    .map(Taper::band);
         }
         List<Tolerances.Band> classes = face.equals("bore") ? Tolerances.bore(mm) : Tolerances.outside(mm);
         return classes.stream()
@@ -77,9 +79,14 @@ public final class SeatBands {
                 .map(b -> new Band(-b.lowerUm(), 0));
     }
 
-    private static Band pair(String text) {
-        String[] ends = text.split("/");
-        return new Band(Double.parseDouble(ends[1]), Double.parseDouble(ends[0]));
+    /** Upper and lower deviation, parted by a slash. */
+    private static Band pair(TableRow row, String column) {
+        String[] ends = row.get(column).split("/");
+        try {
+            return new Band(Double.parseDouble(ends[1]), Double.parseDouble(ends[0]));
+        } catch (NumberFormatException e) {
+            throw row.fault(column, "is no pair of deviations: “" + row.get(column) + "”");
+        }
     }
 
     private static Optional<Row> row(List<Row> rows, double mm) {
@@ -88,13 +95,29 @@ public final class SeatBands {
 
     private static List<Row> read(String file) {
         List<Row> rows = new ArrayList<>();
-        for (CSVRecord row : Table.read(SeatBands.class, file)) {
-            Map<String, String> cells = new HashMap<>(row.toMap());
-            rows.add(new Row(
-                    Double.parseDouble(cells.remove("over")),
-                    Double.parseDouble(cells.remove("to")),
-                    Map.copyOf(cells)));
+        for (TableRow row : Table.read(SeatBands.class, file)) {
+            Map<String, Double> single = new HashMap<>();
+            Map<String, Band> bands = new HashMap<>();
+            row.cells().forEach((column, text) -> {
+                if (text.contains("/")) {
+                    bands.put(column, pair(row, column));
+                } else if (!text.isEmpty()) {
+                    single.put(column, row.number(column));
+                }
+            });
+            rows.add(new Row(row.number("over"), row.number("to"), Map.copyOf(single), Map.copyOf(bands)));
         }
         return List.copyOf(rows);
+    }
+
+    private static List<Taper> tapers() {
+        return Table.read(SeatBands.class, "taper-tolerances.csv").stream()
+                .map(row -> new Taper(
+                        row.word("system"),
+                        row.word("face"),
+                        row.number("over"),
+                        row.number("to"),
+                        new Band(row.number("lower"), row.number("upper"))))
+                .toList();
     }
 }

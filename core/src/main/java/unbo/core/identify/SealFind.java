@@ -7,7 +7,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
@@ -21,7 +20,8 @@ import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -188,12 +188,9 @@ public record SealFind(Measured measured, List<SealSize> fitting, List<SealSize>
 
     private static List<SealSize> sizes() {
         List<SealSize> sizes = new ArrayList<>();
-        for (CSVRecord row : Table.read(SealFind.class, "seal-sizes.csv")) {
-            for (String outside : row.get("outsides").split(" ")) {
-                sizes.add(new SealSize(
-                        Double.parseDouble(row.get("shaft")),
-                        Double.parseDouble(outside),
-                        Double.parseDouble(row.get("width"))));
+        for (TableRow row : Table.read(SealFind.class, "seal-sizes.csv")) {
+            for (String outside : row.words("outsides")) {
+                sizes.add(new SealSize(row.number("shaft"), Double.parseDouble(outside), row.number("width")));
             }
         }
         return List.copyOf(sizes);

@@ -29,7 +29,7 @@ import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
 import unbo.core.worksheet.Worksheet;
 
 /**

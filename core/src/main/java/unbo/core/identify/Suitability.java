@@ -4,11 +4,9 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.Bearing;
@@ -17,8 +15,9 @@ import unbo.core.bearing.Ratings;
 import unbo.core.bearing.Suffixes;
 import unbo.core.input.Field;
 import unbo.core.measure.Show;
-import unbo.core.measure.Table;
 import unbo.core.motion.SpeedGuide;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * Whether a bearing belongs at a place, and why. Rules stand in a data file; the worst that fits counts, with its
@@ -178,20 +177,16 @@ public record Suitability(Bearing bearing, String place, Verdict verdict, List<S
 
     private static List<Rule> read() {
         List<Rule> rules = new ArrayList<>();
-        for (CSVRecord row : Table.read(Suitability.class, "suitability.csv")) {
+        for (TableRow row : Table.read(Suitability.class, "suitability.csv")) {
             rules.add(new Rule(
-                    words(row.get("places")),
-                    words(row.get("kinds")),
-                    words(row.get("seals")),
+                    row.words("places"),
+                    row.words("kinds"),
+                    row.words("seals"),
                     row.get("build"),
-                    words(row.get("clearance")),
-                    Verdict.valueOf(row.get("verdict").toUpperCase(Locale.ROOT)),
+                    row.words("clearance"),
+                    row.one("verdict", Verdict.class),
                     row.get("reason")));
         }
         return List.copyOf(rules);
-    }
-
-    private static List<String> words(String text) {
-        return List.of(text.strip().split("\\s+"));
     }
 }

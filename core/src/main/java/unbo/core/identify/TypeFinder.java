@@ -6,10 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.drawing.Drawing;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * What kind of bearing a place has, for one who has only the wheel, arm or fork in hand: a few questions answered by
@@ -81,7 +80,7 @@ public final class TypeFinder {
 
     private static Map<String, Step> steps() {
         Map<String, Step> steps = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(TypeFinder.class, "type-steps.csv")) {
+        for (TableRow row : Table.read(TypeFinder.class, "type-steps.csv")) {
             Step before =
                     steps.getOrDefault(row.get("step"), new Step(row.get("step"), row.get("question"), List.of()));
             List<Option> options = new ArrayList<>(before.options());
@@ -94,7 +93,7 @@ public final class TypeFinder {
 
     private static Map<String, Found> found() {
         Map<String, Found> found = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(TypeFinder.class, "type-found.csv")) {
+        for (TableRow row : Table.read(TypeFinder.class, "type-found.csv")) {
             List<Option> way = way(row.get("type"));
             found.put(
                     row.get("type"),

@@ -4,9 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * A family of retaining compounds by the diametral gap it bridges. Full cure takes a day at 20 °C and about twice as
@@ -31,8 +30,8 @@ public record Compound(double mostGapMm, String name) {
 
     private static List<Compound> read() {
         List<Compound> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(Compound.class, "compounds.csv")) {
-            all.add(new Compound(Double.parseDouble(row.get("gap_mm")), row.get("name")));
+        for (TableRow row : Table.read(Compound.class, "compounds.csv")) {
+            all.add(new Compound(row.number("gap_mm"), row.get("name")));
         }
         return List.copyOf(all);
     }

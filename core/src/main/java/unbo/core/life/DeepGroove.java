@@ -2,9 +2,8 @@ package unbo.core.life;
 
 import java.util.List;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * Equivalent load of a single-row deep groove ball bearing with normal clearance (ISO 281, table 3). Forces in newton.
@@ -41,11 +40,9 @@ public final class DeepGroove {
     }
 
     private static double[][] rows() {
-        List<CSVRecord> records = Table.read(DeepGroove.class, "deep-groove-factors.csv");
+        List<TableRow> records = Table.read(DeepGroove.class, "deep-groove-factors.csv");
         return records.stream()
-                .map(r -> new double[] {
-                    Double.parseDouble(r.get("f0fa_c0")), Double.parseDouble(r.get("e")), Double.parseDouble(r.get("y"))
-                })
+                .map(r -> new double[] {r.number("f0fa_c0"), r.number("e"), r.number("y")})
                 .toArray(double[][]::new);
     }
 }

@@ -5,16 +5,24 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.List;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.measure.Show;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
 import unbo.core.worksheet.Worksheet;
 
 /** A hub's grease in print. */
 public final class HubGreaseWords {
+
+    /** A step of packing. @param of ball or cone where it is done to one kind alone; empty for both */
+    private record Packing(String method, String of, Step step) {}
+
+    private static final List<Packing> PACKING = Table.read(HubGreaseWords.class, "packing.csv").stream()
+            .map(row -> new Packing(
+                    row.word("method"),
+                    row.get("of"),
+                    new Step(row.word("code"), row.word("text") + ".", row.get("caution"))))
+            .toList();
 
     private HubGreaseWords() {}
 
@@ -29,12 +37,10 @@ public final class HubGreaseWords {
         boolean cones = in.outer().taper() || in.inner().taper();
         boolean balls = !in.outer().taper() || !in.inner().taper();
         List<Step> steps = new ArrayList<>();
-        for (CSVRecord r : Table.read(HubGreaseWords.class, "packing.csv")) {
-            if (!r.get("method").equals(in.method())) {
-                continue;
-            }
-            if (r.get("of").equals("ball") ? balls : r.get("of").isEmpty() || cones) {
-                steps.add(new Step(r.get("code"), r.get("text") + ".", r.get("caution")));
+        for (Packing packing : PACKING) {
+            boolean here = packing.of().equals("ball") ? balls : packing.of().isEmpty() || cones;
+            if (here && packing.method().equals(in.method())) {
+                steps.add(packing.step());
             }
         }
         return steps;

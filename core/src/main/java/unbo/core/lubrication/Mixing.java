@@ -6,10 +6,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * Which thickeners mix. The table holds each pair once and counts both ways; a thickener always mixes with itself. Base
@@ -85,29 +84,25 @@ public final class Mixing {
 
     private static Map<String, Thickener> read() {
         Map<String, Thickener> map = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(Mixing.class, "thickeners.csv")) {
+        for (TableRow row : Table.read(Mixing.class, "thickeners.csv")) {
             map.put(
                     row.get("code"),
                     new Thickener(
-                            row.get("code"),
-                            row.get("name"),
-                            row.get("water"),
-                            Double.parseDouble(row.get("hot")),
-                            row.get("wheel")));
+                            row.get("code"), row.get("name"), row.get("water"), row.number("hot"), row.get("wheel")));
         }
         return map;
     }
 
     private static Map<String, Verdict> pairs() {
         Map<String, Verdict> map = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(Mixing.class, "mixing.csv")) {
+        for (TableRow row : Table.read(Mixing.class, "mixing.csv")) {
             map.put(
                     key(row.get("a"), row.get("b")),
                     switch (row.get("verdict")) {
                         case "C" -> Verdict.COMPATIBLE;
                         case "B" -> Verdict.DOUBTFUL;
                         case "I" -> Verdict.INCOMPATIBLE;
-                        default -> throw new IllegalStateException("mixing.csv: " + row);
+                        default -> throw row.fault("verdict", "is none of C, B and I: “" + row.get("verdict") + "”");
                     });
         }
         int expected = THICKENERS.size() * (THICKENERS.size() - 1) / 2;

@@ -10,7 +10,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /** The one table of units, read from {@code units.csv} and checked when first used. */
 public final class Units {
@@ -56,8 +57,8 @@ public final class Units {
 
     private static Map<Quantity, List<Unit>> read() {
         Map<Quantity, List<Unit>> units = new EnumMap<>(Quantity.class);
-        for (CSVRecord row : Table.read(Units.class, "units.csv")) {
-            Quantity quantity = Quantity.valueOf(row.get("quantity"));
+        for (TableRow row : Table.read(Units.class, "units.csv")) {
+            Quantity quantity = row.one("quantity", Quantity.class);
             String names = row.get("names").strip();
             units.computeIfAbsent(quantity, q -> new ArrayList<>())
                     .add(new Unit(
@@ -67,7 +68,7 @@ public final class Units {
                             new BigDecimal(row.get("factor")),
                             new BigDecimal(row.get("divisor")),
                             new BigDecimal(row.get("offset")),
-                            Integer.parseInt(row.get("decimals")),
+                            row.whole("decimals"),
                             names.isEmpty() ? List.of() : List.of(names.split(" "))));
         }
         for (Quantity quantity : Quantity.values()) {

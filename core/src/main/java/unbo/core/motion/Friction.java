@@ -1,10 +1,15 @@
 package unbo.core.motion;
 
-import org.apache.commons.csv.CSVRecord;
+import static java.util.Objects.requireNonNull;
+
+import java.util.EnumMap;
+import java.util.Map;
+
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.BearingKind;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * What a bearing drags, N·mm: a part of the lubricant, a part of the load, and its seals. M0 = f0·10⁻⁷·(ν·n)^(2/3)·dm³
@@ -24,6 +29,13 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
     private static final double GUIDE_BORE_MM = 25;
     private static final double HYBRID = 0.7;
     private static final double NMM_PER_W = 1e-3 * 2 * Math.PI / 60;
+
+    /** f0 in oil and in grease, and f1, of one kind. */
+    private record Factors(double f0Oil, double f0Grease, double f1) {}
+
+    private static final Map<BearingKind, Factors> FACTORS = factors();
+    /** Of kinds that are not listed: those of a deep groove ball bearing. */
+    private static final Factors USUAL = requireNonNull(FACTORS.get(BearingKind.DEEP_GROOVE_BALL));
 
     /** Seals of a bearing: how many and how they touch. */
     public enum Seals {
@@ -50,11 +62,11 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
             double staticLoad,
             @Nullable Seals seals,
             boolean hybrid) {
-        CSVRecord row = row(kind);
-        double f0 = Double.parseDouble(row.get(grease ? "f0_most" : "f0_least"));
+        Factors factors = FACTORS.getOrDefault(kind, USUAL);
+        double f0 = grease ? factors.f0Grease() : factors.f0Oil();
         double f1 = kind.angular()
                 ? 0.001 * Math.pow(Math.max(0, staticLoad), 0.33)
-                : kind.ball() ? 0.0006 * Math.pow(Math.max(0, staticLoad), 0.55) : Double.parseDouble(row.get("f1"));
+                : kind.ball() ? 0.0006 * Math.pow(Math.max(0, staticLoad), 0.55) : factors.f1();
         double cube = pitchMm * pitchMm * pitchMm;
         double m0 = nu * rpm >= FLOWS ? f0 * 1e-7 * Math.pow(nu * rpm, 2.0 / 3) * cube : f0 * 160e-7 * cube;
         return new Friction(m0, f1 * p1N * pitchMm * (hybrid ? HYBRID : 1), seals(seals, boreMm));
@@ -69,12 +81,17 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
         return 2 * each * boreMm * boreMm / (GUIDE_BORE_MM * GUIDE_BORE_MM);
     }
 
-    private static CSVRecord row(BearingKind kind) {
-        var rows = Table.read(Friction.class, "friction.csv");
-        return rows.stream()
-                .filter(r -> java.util.List.of(r.get("kinds").split(" ")).contains(kind.code()))
-                .findFirst()
-                .orElse(rows.get(0));
+    private static Map<BearingKind, Factors> factors() {
+        Map<BearingKind, Factors> all = new EnumMap<>(BearingKind.class);
+        for (TableRow row : Table.read(Friction.class, "friction.csv")) {
+            Factors factors = new Factors(row.number("f0_least"), row.number("f0_most"), row.number("f1"));
+            for (String code : row.words("kinds")) {
+                all.put(
+                        BearingKind.of(code).orElseThrow(() -> row.fault("kinds", "names no kind “" + code + "”")),
+                        factors);
+            }
+        }
+        return all;
     }
 
     public double totalNmm() {

@@ -1,16 +1,15 @@
 package unbo.core.motion;
 
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Build;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * How a bearing stands against the guide values for speed: n·dm against the limit of its kind and lubricant, and how
@@ -97,11 +96,11 @@ public record SpeedGuide(
 
     private static Map<BearingKind, Limit> read() {
         Map<BearingKind, Limit> limits = new EnumMap<>(BearingKind.class);
-        for (CSVRecord row : Table.read(SpeedGuide.class, "speed-limits.csv")) {
-            for (String kind : List.of(row.get("kinds").split(" "))) {
+        for (TableRow row : Table.read(SpeedGuide.class, "speed-limits.csv")) {
+            for (String kind : row.words("kinds")) {
                 limits.put(
-                        BearingKind.of(kind).orElseThrow(),
-                        new Limit(Double.parseDouble(row.get("grease")), Double.parseDouble(row.get("sealed"))));
+                        BearingKind.of(kind).orElseThrow(() -> row.fault("kinds", "names no kind “" + kind + "”")),
+                        new Limit(row.number("grease"), row.number("sealed")));
             }
         }
         return Map.copyOf(limits);

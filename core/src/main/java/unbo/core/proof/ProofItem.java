@@ -2,14 +2,13 @@ package unbo.core.proof;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.finding.Level;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * One proof that a kind of assembly asks for.
@@ -62,18 +61,16 @@ public record ProofItem(
 
     private static List<ProofItem> read() {
         List<ProofItem> items = new ArrayList<>();
-        for (CSVRecord row : Table.read(ProofItem.class, "proofs.csv")) {
+        for (TableRow row : Table.read(ProofItem.class, "proofs.csv")) {
             items.add(new ProofItem(
                     AssemblyKind.find(row.get("kind")).orElseThrow().code(),
                     row.get("code"),
                     row.get("group"),
-                    Need.valueOf(row.get("needed").toUpperCase(Locale.ROOT)),
+                    row.one("needed", Need.class),
                     row.get("label"),
                     row.get("right"),
                     row.get("wrong"),
-                    row.get("level").isEmpty()
-                            ? null
-                            : Level.valueOf(row.get("level").toUpperCase(Locale.ROOT)),
+                    row.get("level").isEmpty() ? null : row.one("level", Level.class),
                     row.get("hint")));
         }
         return List.copyOf(items);

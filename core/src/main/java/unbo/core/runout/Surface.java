@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * What the indicator stands on, with the most runout (TIR) it may have where the vehicle's data give none.
@@ -35,7 +35,7 @@ public record Surface(
 
     private static List<Surface> read() {
         List<Surface> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(Surface.class, "surfaces.csv")) {
+        for (TableRow row : Table.read(Surface.class, "surfaces.csv")) {
             all.add(new Surface(
                     row.get("code"),
                     row.get("label"),

@@ -4,11 +4,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * How often a position is serviced.
@@ -73,15 +72,15 @@ public record ServiceSchool(
 
     private static Map<String, ServiceSchool> read() {
         Map<String, ServiceSchool> all = new LinkedHashMap<>();
-        for (CSVRecord row : Table.read(ServiceSchool.class, "schools.csv")) {
+        for (TableRow row : Table.read(ServiceSchool.class, "schools.csv")) {
             all.put(
                     row.get("code"),
                     new ServiceSchool(
                             row.get("code"),
                             row.get("name"),
-                            Integer.parseInt(row.get("months")),
-                            Double.parseDouble(row.get("km")),
-                            row.get("every_immersion_season").equals("yes"),
+                            row.whole("months"),
+                            row.number("km"),
+                            row.yes("every_immersion_season"),
                             row.get("for"),
                             row.get("suits")));
         }

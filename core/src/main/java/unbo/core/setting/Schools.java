@@ -7,11 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.answer.Step;
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /** The schools of setting a tapered pair as the data files tell them: what each assumes, when it suits, its steps. */
 public final class Schools {
@@ -44,13 +43,13 @@ public final class Schools {
     }
 
     private static Map<School, Telling> read() {
-        List<CSVRecord> stepRows = Table.read(Schools.class, "steps.csv");
+        List<TableRow> stepRows = Table.read(Schools.class, "steps.csv");
         Map<School, Telling> tellings = new EnumMap<>(School.class);
-        for (CSVRecord row : Table.read(Schools.class, "schools.csv")) {
-            School school = School.valueOf(row.get("school"));
+        for (TableRow row : Table.read(Schools.class, "schools.csv")) {
+            School school = row.one("school", School.class);
             List<Step> steps = new ArrayList<>();
-            for (CSVRecord step : stepRows) {
-                if (Arrays.asList(step.get("schools").split(" ")).contains(school.name())) {
+            for (TableRow step : stepRows) {
+                if (step.words("schools").contains(school.name())) {
                     steps.add(new Step(step.get("code"), step.get("text"), step.get("caution")));
                 }
             }

@@ -4,22 +4,35 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.fit.Material;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
-import unbo.core.measure.Table;
+import unbo.core.measure.Show;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /** What is asked of one link, of one shim, and of the stack as a whole. */
 public final class LinkFields {
 
-    private static final List<CSVRecord> WAYS = Table.read(LinkFields.class, "ways.csv");
+    /** A way of measuring, and to what it measures, mm. */
+    private record Measuring(String code, String label, double plusMinusMm) {}
+
+    private static final List<Measuring> WAYS = Table.read(LinkFields.class, "ways.csv").stream()
+            .map(r -> new Measuring(r.word("way"), r.word("label"), r.number("mm")))
+            .toList();
+    /** A link of a template, by the names of its boxes; the first link tells the template's label and its band. */
+    private record TemplateLink(
+            String template, String label, boolean outer, Map<String, String> link, Map<String, String> band) {}
+
+    private static final List<String> LINK_BOXES = List.of("name", "length", "way", "material", "unknown");
+    private static final List<TemplateLink> TEMPLATES = Table.read(LinkFields.class, "templates.csv").stream()
+            .map(LinkFields::templateLink)
+            .toList();
     private static final List<Field.Choice> CHOICES = WAYS.stream()
-            .map(r -> new Field.Choice(r.get("way"), r.get("label") + " ±" + r.get("mm")))
+            .map(r -> new Field.Choice(r.code(), r.label() + " ±" + Show.number(r.plusMinusMm(), 3)))
             .toList();
 
     public static final FieldList<Link> LINK = FieldList.of(
@@ -74,8 +87,8 @@ public final class LinkFields {
 
     private static double plusMinus(String way) {
         return WAYS.stream()
-                .filter(r -> r.get("way").equals(way))
-                .map(r -> Double.parseDouble(r.get("mm")))
+                .filter(r -> r.code().equals(way))
+                .map(Measuring::plusMinusMm)
                 .findFirst()
                 .orElseThrow();
     }
@@ -100,9 +113,9 @@ public final class LinkFields {
 
     /** Names and labels of the templates. */
     public static List<Field.Choice> templates() {
-        return Table.read(LinkFields.class, "templates.csv").stream()
-                .filter(r -> !r.get("label").isEmpty())
-                .map(r -> new Field.Choice(r.get("template"), r.get("label")))
+        return TEMPLATES.stream()
+                .filter(link -> !link.label().isEmpty())
+                .map(link -> new Field.Choice(link.template(), link.label()))
                 .toList();
     }
 
@@ -112,20 +125,25 @@ public final class LinkFields {
     public static Map<String, String> template(String name) {
         Map<String, String> texts = new java.util.LinkedHashMap<>();
         int[] next = {0, 0};
-        for (CSVRecord r : Table.read(LinkFields.class, "templates.csv")) {
-            if (!r.get("template").equals(name)) {
-                continue;
-            }
-            boolean outer = r.get("chain").equals("outer");
-            String row = "-" + (outer ? "o" : "i") + next[outer ? 0 : 1]++;
-            for (String column : List.of("name", "length", "way", "material", "unknown")) {
-                texts.put(column + row, r.get(column));
-            }
-            if (!r.get("min").isEmpty()) {
-                texts.put("min", r.get("min"));
-                texts.put("max", r.get("max"));
+        for (TemplateLink link : TEMPLATES) {
+            if (link.template().equals(name)) {
+                String row = "-" + (link.outer() ? "o" : "i") + next[link.outer() ? 0 : 1]++;
+                link.link().forEach((box, text) -> texts.put(box + row, text));
+                texts.putAll(link.band());
             }
         }
         return texts;
+    }
+
+    private static TemplateLink templateLink(TableRow row) {
+        Map<String, String> link = new java.util.LinkedHashMap<>();
+        LINK_BOXES.forEach(box -> link.put(box, row.get(box)));
+        Double min = row.maybe("min");
+        return new TemplateLink(
+                row.word("template"),
+                row.get("label"),
+                row.get("chain").equals("outer"),
+                link,
+                min == null ? Map.of() : Map.of("min", row.get("min"), "max", row.word("max")));
     }
 }

@@ -3,9 +3,8 @@ package unbo.core.strip;
 import java.util.ArrayList;
 import java.util.List;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * One way to get a bearing out.
@@ -36,18 +35,18 @@ record Method(
 
     private static List<Method> read() {
         List<Method> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(Method.class, "methods.csv")) {
+        for (TableRow row : Table.read(Method.class, "methods.csv")) {
             all.add(new Method(
                     row.get("code"),
                     row.get("name"),
-                    List.of(row.get("tools").split(" ")),
+                    row.words("tools"),
                     row.get("acts"),
-                    List.of(row.get("tight").split(" ")),
+                    row.words("tight"),
                     row.get("access"),
                     row.get("bore"),
                     row.get("spacer"),
-                    row.get("shock").equals("yes"),
-                    Double.parseDouble(row.get("minutes")),
+                    row.yes("shock"),
+                    row.number("minutes"),
                     row.get("says"),
                     row.get("caution")));
         }

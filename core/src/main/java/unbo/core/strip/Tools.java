@@ -3,10 +3,9 @@ package unbo.core.strip;
 import java.util.ArrayList;
 import java.util.List;
 
-import org.apache.commons.csv.CSVRecord;
-
 import unbo.core.input.Field;
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /** Tools for removal that a workshop may have: a list kept once. */
 public final class Tools {
@@ -39,7 +38,7 @@ public final class Tools {
 
     private static List<Field.Choice> read() {
         List<Field.Choice> all = new ArrayList<>();
-        for (CSVRecord row : Table.read(Tools.class, "tools.csv")) {
+        for (TableRow row : Table.read(Tools.class, "tools.csv")) {
             all.add(new Field.Choice(row.get("code"), row.get("label")));
         }
         return List.copyOf(all);

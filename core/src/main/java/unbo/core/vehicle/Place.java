@@ -6,9 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-import org.apache.commons.csv.CSVRecord;
-
-import unbo.core.measure.Table;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 
 /**
  * A position that a kind of vehicle has.
@@ -46,13 +45,9 @@ public record Place(String kind, String code, String label, String twin, boolean
 
     private static List<Place> read() {
         List<Place> places = new ArrayList<>();
-        for (CSVRecord row : Table.read(Place.class, "positions.csv")) {
-            places.add(new Place(
-                    row.get("kind"),
-                    row.get("code"),
-                    row.get("label"),
-                    row.get("twin"),
-                    row.get("wheel").equals("yes")));
+        for (TableRow row : Table.read(Place.class, "positions.csv")) {
+            places.add(
+                    new Place(row.get("kind"), row.get("code"), row.get("label"), row.get("twin"), row.yes("wheel")));
         }
         return List.copyOf(places);
     }

@@ -78,11 +78,4 @@ class UnitsTest {
         assertThat(Show.both(Quantity.MASS, 15)).isEqualTo("15 g = 0.53 oz");
         assertThat(Show.both(Quantity.VISCOSITY, 220)).isEqualTo("220 mm²/s");
     }
-
-    @Test
-    void aMissingDataFileIsNamed() {
-        assertThatThrownBy(() -> Table.read(UnitsTest.class, "no-such.csv"))
-                .isInstanceOf(IllegalStateException.class)
-                .hasMessageContaining("no-such.csv");
-    }
 }

@@ -1,4 +1,4 @@
-package unbo.core.measure;
+package unbo.core.table;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -10,7 +10,6 @@ import java.util.List;
 
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 
 /** Reads the data files that ship beside a class: comma separated, UTF-8, first row the column names. */
 public final class Table {
@@ -26,19 +25,21 @@ public final class Table {
     private Table() {}
 
     /**
-     * All rows of {@code file} in the package folder of {@code beside}. @throws IllegalStateException if it is missing
-     * or empty
+     * All rows of {@code file} in the package folder of {@code beside}. @throws TableFault if it is missing or empty
      */
-    public static List<CSVRecord> read(Class<?> beside, String file) {
+    public static List<TableRow> read(Class<?> beside, String file) {
         try (InputStream in = beside.getResourceAsStream(file)) {
             if (in == null) {
-                throw new IllegalStateException("data file " + file + " is missing beside " + beside.getName());
+                throw new TableFault("The data file " + file + " is missing beside " + beside.getName() + ".");
             }
             try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8);
                     CSVParser parser = FORMAT.parse(reader)) {
-                List<CSVRecord> rows = parser.getRecords();
+                String name = beside.getPackageName().replaceFirst("^unbo\\.core\\.", "") + "/" + file;
+                List<TableRow> rows = parser.getRecords().stream()
+                        .map(record -> new TableRow(name, record))
+                        .toList();
                 if (rows.isEmpty()) {
-                    throw new IllegalStateException("data file " + file + " has no rows");
+                    throw new TableFault(name + " has no rows.");
                 }
                 return rows;
             }
