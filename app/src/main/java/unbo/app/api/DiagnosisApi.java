@@ -24,6 +24,7 @@ import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.diagnosis.DiagnosisWords;
 import unbo.core.diagnosis.NextCheck;
 import unbo.core.diagnosis.Way;
+import unbo.core.input.Field;
 import unbo.core.input.Problem;
 
 /** Is it the bearing, which one, how urgent, and what to check next: by JSON. */
@@ -32,7 +33,7 @@ import unbo.core.input.Problem;
 class DiagnosisApi {
 
     private static final String CHECKS = "checks";
-    private static final List<String> MEMBERS = List.of("id", "position", "result");
+    private static final int LONGEST_CODE = 40;
 
     record Evidence(String check, String position, String result, double likelihoodRatio, String words) {}
 
@@ -67,6 +68,14 @@ class DiagnosisApi {
             List<String> positions) {}
 
     record CheckList(List<CheckLabel> checks) {}
+
+    static final BodyShape DIAGNOSE = BodyShape.of(DiagnosisFields.LIST)
+            .withEachOrText(
+                    CHECKS,
+                    BodyShape.EMPTY
+                            .with(Field.text("id", "Check", LONGEST_CODE).must())
+                            .with(Field.text("position", "Position", LONGEST_CODE))
+                            .with(Field.text("result", "Result", LONGEST_CODE).must()));
 
     private final JsonTexts reader;
     private final CaseService cases;
@@ -166,30 +175,16 @@ class DiagnosisApi {
      * check with a result
      */
     private static JsonNode flat(JsonNode body) {
-        if (!body.isObject() || !body.has(CHECKS) || body.get(CHECKS).isTextual()) {
+        JsonTexts.judge(DIAGNOSE, body);
+        if (!body.has(CHECKS) || body.get(CHECKS).isTextual()) {
             return body;
         }
         List<Problem> problems = new ArrayList<>();
         List<String> texts = new ArrayList<>();
         JsonNode list = body.get(CHECKS);
-        if (!list.isArray() && !list.isNull()) {
-            problems.add(new Problem(CHECKS, "checks is a list of {id, position, result}.", false));
-        }
-        for (int i = 0; i < list.size() && list.isArray(); i++) {
+        for (int i = 0; i < list.size(); i++) {
             String here = CHECKS + "[" + i + "]";
             JsonNode entry = list.get(i);
-            if (!entry.isObject()) {
-                problems.add(new Problem(here, "Write {id, position, result}.", false));
-                continue;
-            }
-            entry.fieldNames().forEachRemaining(name -> {
-                if (!MEMBERS.contains(name)) {
-                    problems.add(new Problem(
-                            here + "." + name,
-                            "There is no field " + name + " here; there are id, position, result.",
-                            false));
-                }
-            });
             String at = entry.path("position").asText("");
             String text = entry.path("id").asText("") + (at.isEmpty() || at.equals("null") ? "" : "@" + at) + "="
                     + entry.path("result").asText("");

@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.RestController;
 import unbo.core.fit.Fit;
 import unbo.core.fit.FitFields;
 import unbo.core.fit.Interference;
-import unbo.core.input.Problem;
 
 /** Fits, by JSON. */
 @RestController
@@ -39,6 +38,13 @@ class FitApi {
             String verdict,
             List<ClassLeft> classes) {}
 
+    static final BodyShape FIT = BodyShape.of(FitFields.LIST)
+            .with(
+                    "measured",
+                    BodyShape.EMPTY
+                            .with("minMm", FitFields.LIST, "measuredMinMm")
+                            .with("maxMm", FitFields.LIST, "measuredMaxMm"));
+
     private final JsonTexts reader;
 
     FitApi(JsonTexts reader) {
@@ -51,19 +57,11 @@ class FitApi {
                     + "{minMm, maxMm} may stand for a seat's symbol")
     @PostMapping(path = "/fit", consumes = MediaType.APPLICATION_JSON_VALUE)
     Fitted fit(@RequestBody JsonNode body) {
+        JsonTexts.judge(FIT, body);
         ObjectNode flat = JsonTexts.without(body, "measured");
-        JsonNode measured = body.path("measured");
-        if (measured.isObject()) {
-            measured.properties().forEach(e -> {
-                if (!e.getKey().equals("minMm") && !e.getKey().equals("maxMm")) {
-                    throw ApiProblem.of(
-                            List.of(new Problem("measured." + e.getKey(), "measured has minMm and maxMm.", false)));
-                }
-                flat.set(e.getKey().equals("minMm") ? "measuredMinMm" : "measuredMaxMm", e.getValue());
-            });
-        } else if (!measured.isMissingNode() && !measured.isNull()) {
-            throw ApiProblem.of(List.of(new Problem("measured", "Write {minMm, maxMm}.", false)));
-        }
+        body.path("measured")
+                .properties()
+                .forEach(e -> flat.set(e.getKey().equals("minMm") ? "measuredMinMm" : "measuredMaxMm", e.getValue()));
         Fit fit = Fit.of(reader.read(FitFields.LIST, flat));
         return new Fitted(
                 Three.of(fit.interference()),

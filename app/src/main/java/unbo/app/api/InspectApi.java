@@ -24,11 +24,13 @@ import unbo.core.damage.RingPainting;
 import unbo.core.damage.Spread;
 import unbo.core.damage.Stroke;
 import unbo.core.damage.Track;
+import unbo.core.input.Field;
 import unbo.core.input.Problem;
 import unbo.core.inspect.BearingCheck;
 import unbo.core.inspect.Compound;
 import unbo.core.inspect.Seat;
 import unbo.core.inspect.SeatWords;
+import unbo.core.measure.Quantity;
 import unbo.core.strip.Removal;
 import unbo.core.strip.RemovalFields;
 import unbo.core.strip.RemovalWords;
@@ -39,8 +41,6 @@ import unbo.core.strip.RemovalWords;
 class InspectApi {
 
     private static final double USUAL_WIDTH = 0.08;
-    private static final List<String> BODY =
-            List.of("ring", "kind", "turning", "elements", "strokes", "other", "designation", "up", "load");
 
     record ModeRead(String id, double confidence, List<String> because, List<String> against, String remedy) {}
 
@@ -81,6 +81,31 @@ class InspectApi {
             double cureHours,
             List<String> options) {}
 
+    private static final BodyShape STROKE = BodyShape.EMPTY
+            .with(Field.choice(
+                    "mark",
+                    "Mark",
+                    Mark.all().stream()
+                            .map(mark -> new Field.Choice(mark.code(), mark.code()))
+                            .toList()))
+            .withNumber(Field.quantity("width", "Width, share of the race", Quantity.RATIO, "", 0, 1))
+            .withEach(
+                    "points",
+                    BodyShape.EMPTY
+                            .withNumber(Field.quantity("angleDeg", "Angle", Quantity.ANGLE, "°", -3600, 3600))
+                            .withNumber(Field.quantity("across", "Place across the race", Quantity.RATIO, "", 0, 1)));
+    private static final BodyShape RING = BodyShape.EMPTY
+            .with(Field.choice(
+                    "ring", "Ring", List.of(new Field.Choice("inner", "inner"), new Field.Choice("outer", "outer"))))
+            .withEach("strokes", STROKE);
+    static final BodyShape RACES = RING.with("kind", RaceMapFields.LIST, "kind")
+            .with("turning", RaceMapFields.LIST, "turning")
+            .with("elements", RaceMapFields.LIST, "elements")
+            .with("designation", RaceMapFields.LIST, "designation")
+            .with("up", RaceMapFields.LIST, "up")
+            .with("load", RaceMapFields.LIST, "load")
+            .with("other", RING);
+
     private final JsonTexts reader;
     private final WorkshopService workshops;
 
@@ -95,19 +120,8 @@ class InspectApi {
                     + "strokes: [{mark, width, points: [{angleDeg, across}]}], other: {ring, strokes}}")
     @PostMapping(path = "/race-map", consumes = MediaType.APPLICATION_JSON_VALUE)
     RaceRead raceMap(@RequestBody JsonNode body) {
+        JsonTexts.judge(RACES, body);
         ObjectNode rest = JsonTexts.without(body, "ring", "strokes", "other");
-        List<Problem> unknown = new ArrayList<>();
-        body.fieldNames().forEachRemaining(name -> {
-            if (!BODY.contains(name)) {
-                unknown.add(new Problem(
-                        name,
-                        "There is no field " + name + " here; there are " + String.join(", ", BODY) + ".",
-                        false));
-            }
-        });
-        if (!unknown.isEmpty()) {
-            throw ApiProblem.of(unknown);
-        }
         put(rest, body, "");
         if (body.hasNonNull("other")) {
             if (body.get("other").path("ring").asText().equals(body.path("ring").asText())) {

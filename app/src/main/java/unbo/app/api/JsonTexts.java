@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.StreamSupport;
 
@@ -15,7 +16,6 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 import unbo.app.catalogue.OwnCatalogue;
-import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
@@ -29,9 +29,6 @@ import unbo.core.input.UnitSystem;
 @Component
 class JsonTexts {
 
-    private static final int MOST_NAMED = 5;
-    private static final int LONGEST_NAME = 40;
-
     private final OwnCatalogue own;
 
     JsonTexts(OwnCatalogue own) {
@@ -40,46 +37,34 @@ class JsonTexts {
 
     /** The input record of a call. @throws ApiProblem 400 or 422, with all problems */
     <T> T read(FieldList<T> list, JsonNode body) {
+        List<Problem> problems = new ArrayList<>(faults(BodyShape.of(list), body));
+        Map<String, String> texts = new LinkedHashMap<>();
+        body.properties().forEach(entry -> texts.put(entry.getKey(), text(entry.getValue())));
+        Reading<T> reading = FieldReader.read(list, texts, UnitSystem.METRIC, own.book());
+        Set<String> named = problems.stream().map(Problem::field).collect(Collectors.toSet());
+        reading.problems().stream()
+                .filter(problem -> !named.contains(problem.field()))
+                .forEach(problems::add);
+        if (!problems.isEmpty()) {
+            throw ApiProblem.of(problems);
+        }
+        return reading.get().orElseThrow();
+    }
+
+    /** Refuses a body that is not of a shape. @throws ApiProblem 400, with every fault by its path */
+    static void judge(BodyShape shape, JsonNode body) {
+        List<Problem> faults = faults(shape, body);
+        if (!faults.isEmpty()) {
+            throw ApiProblem.of(faults);
+        }
+    }
+
+    private static List<Problem> faults(BodyShape shape, JsonNode body) {
         if (!body.isObject()) {
             throw new ApiProblem(
                     HttpStatus.BAD_REQUEST, "The body must be one JSON object with named fields.", List.of());
         }
-        List<String> unknown = new ArrayList<>();
-        Map<String, String> texts = new LinkedHashMap<>();
-        body.properties().forEach(entry -> {
-            if (list.field(entry.getKey()).isEmpty()) {
-                unknown.add(entry.getKey());
-            } else {
-                texts.put(entry.getKey(), text(entry.getValue()));
-            }
-        });
-        Reading<T> reading = FieldReader.read(list, texts, UnitSystem.METRIC, own.book());
-        List<Problem> problems = new ArrayList<>(unknown(unknown, list));
-        problems.addAll(reading.problems());
-        if (!problems.isEmpty()) {
-            throw ApiProblem.of(problems);
-        }
-        return reading.record();
-    }
-
-    /** All members that are no fields, in one sentence: their number is not bounded, an answer is. */
-    private static List<Problem> unknown(List<String> names, FieldList<?> list) {
-        if (names.isEmpty()) {
-            return List.of();
-        }
-        String first = shortened(names.get(0));
-        String all = names.stream().limit(MOST_NAMED).map(JsonTexts::shortened).collect(Collectors.joining(", "))
-                + (names.size() > MOST_NAMED ? " and " + (names.size() - MOST_NAMED) + " more" : "");
-        return List.of(new Problem(
-                first,
-                (names.size() == 1 ? "There is no field " + first : "There are no fields " + all) + " here; there are "
-                        + String.join(
-                                ", ", list.fields().stream().map(Field::name).toList()) + ".",
-                false));
-    }
-
-    private static String shortened(String name) {
-        return name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME) + "…";
+        return shape.problems(body);
     }
 
     /** The input record of a call whose fields stand in the address. */

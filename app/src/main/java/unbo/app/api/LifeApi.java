@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 import unbo.core.bearing.BearingGeometry;
+import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.life.ShaftFields;
@@ -23,6 +25,7 @@ import unbo.core.life.ShaftLife;
 import unbo.core.life.WheelFields;
 import unbo.core.life.WheelLife;
 import unbo.core.lubrication.Viscosity;
+import unbo.core.measure.Quantity;
 import unbo.core.running.FrictionQuestion;
 import unbo.core.running.InsideQuestion;
 import unbo.core.running.SpeedQuestion;
@@ -100,6 +103,66 @@ class LifeApi {
 
     record Wheel(Side inner, Side outer, double systemLifeKm, double flangeMomentNm) {}
 
+    private static final int LONGEST_WORD = 60;
+    private static final List<String> SIDE = List.of("designation", "cN", "c0N", "contactDeg", "rollers");
+    private static final BodyShape GEOMETRY = BodyShape.EMPTY
+            .with("elements", InsideQuestion.LIST, "elements")
+            .with("elementMm", InsideQuestion.LIST, "elementMm")
+            .with("pitchMm", InsideQuestion.LIST, "pitchMm")
+            .with("contactDeg", InsideQuestion.LIST, "contactDeg");
+    private static final BodyShape SPEED = BodyShape.of(SpeedQuestion.LIST).with("geometry", GEOMETRY);
+    private static final BodyShape FRICTION =
+            BodyShape.of(FrictionQuestion.LIST).with("geometry", GEOMETRY);
+    private static final BodyShape INSIDE = BodyShape.of(InsideQuestion.LIST).with("geometry", GEOMETRY);
+    private static final BodyShape WORTH = BodyShape.of(WorthQuestion.LIST)
+            .with("geometry", GEOMETRY)
+            .withEachOrText(
+                    "candidates",
+                    BodyShape.EMPTY
+                            .with(named("Name"))
+                            .with(Field.text("seals", "Seals", LONGEST_WORD))
+                            .with(Field.text("balls", "Balls", LONGEST_WORD))
+                            .with(amount("price", "Price"))
+                            .with(amount("hours", "Hours of service a year")))
+            .withEachOrText(
+                    "alternatives",
+                    BodyShape.EMPTY
+                            .with(named("Name"))
+                            .with(amount("savedW", "Watts it saves"))
+                            .with(amount("price", "Price")));
+    private static final BodyShape SHAFT = BodyShape.of(ShaftFields.LIST)
+            .withEach(
+                    "loads",
+                    BodyShape.EMPTY
+                            .with(force("at", "Place from the left bearing, mm"))
+                            .with(force("vertical", "Upwards, N"))
+                            .with(force("horizontal", "Away from you, N"))
+                            .with(force("axial", "To the right, N")))
+            .with("left", side(ShaftFields.LIST, "left"))
+            .with("right", side(ShaftFields.LIST, "right"))
+            .with(
+                    "lubrication",
+                    BodyShape.EMPTY
+                            .with("kappa", ShaftFields.LIST, "kappa")
+                            .with("contamination", ShaftFields.LIST, "contamination")
+                            .with("waterPpm", ShaftFields.LIST, "waterPpm"));
+    private static final BodyShape WHEEL = BodyShape.of(WheelFields.LIST)
+            .withEach(
+                    "states",
+                    BodyShape.EMPTY
+                            .withNumber(Field.quantity("share", "Share of the distance", Quantity.RATIO, "", 0, 1)
+                                    .must())
+                            .withNumber(
+                                    Field.quantity("lateralG", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5)
+                                            .must()))
+            .with("inner", side(WheelFields.LIST, "inner"))
+            .with("outer", side(WheelFields.LIST, "outer"))
+            .with(
+                    "lubrication",
+                    BodyShape.EMPTY
+                            .with("kappa", WheelFields.LIST, "kappa")
+                            .withNumber(Field.quantity("contamination", "Cleanliness ec", Quantity.RATIO, "", 0, 1)));
+
     private final JsonTexts reader;
 
     LifeApi(JsonTexts reader) {
@@ -119,6 +182,7 @@ class LifeApi {
                     + "geometry: {elements, elementMm, pitchMm, contactDeg}")
     @PostMapping(path = "/speed", consumes = MediaType.APPLICATION_JSON_VALUE)
     Speeds speed(@RequestBody JsonNode body) {
+        JsonTexts.judge(SPEED, body);
         SpeedQuestion s = SpeedQuestion.of(reader.read(SpeedQuestion.LIST, withGeometry(body)));
         return new Speeds(
                 s.rpm(),
@@ -143,6 +207,7 @@ class LifeApi {
                     + "elementMm, pitchMm, contactDeg}")
     @PostMapping(path = "/friction", consumes = MediaType.APPLICATION_JSON_VALUE)
     Drag friction(@RequestBody JsonNode body) {
+        JsonTexts.judge(FRICTION, body);
         FrictionQuestion f = FrictionQuestion.of(reader.read(FrictionQuestion.LIST, withGeometry(body)));
         return new Drag(
                 f.friction().totalNmm(),
@@ -153,20 +218,39 @@ class LifeApi {
                 f.warmK());
     }
 
-    /** The geometry's members as fields of the call. */
+    private static Field named(String label) {
+        return Field.text("name", label, LONGEST_WORD);
+    }
+
+    private static Field amount(String name, String label) {
+        return Field.quantity(name, label, Quantity.RATIO, "", 0, 1_000_000);
+    }
+
+    private static Field force(String name, String label) {
+        return Field.quantity(name, label, Quantity.RATIO, "", -200_000, 200_000);
+    }
+
+    /** A bearing of a side, each member a field of the list. */
+    private static BodyShape side(FieldList<?> list, String side) {
+        BodyShape shape = BodyShape.EMPTY;
+        for (String member : SIDE) {
+            shape = shape.with(member, list, sided(side, member));
+        }
+        return shape;
+    }
+
+    private static String sided(String side, String member) {
+        return side + Character.toUpperCase(member.charAt(0)) + member.substring(1);
+    }
+
+    /** The members of an object, as fields of the call. */
+    private static void lift(JsonNode object, ObjectNode flat, UnaryOperator<String> name) {
+        object.properties().forEach(e -> flat.set(name.apply(e.getKey()), e.getValue()));
+    }
+
     private static ObjectNode withGeometry(JsonNode body) {
         ObjectNode flat = JsonTexts.without(body, "geometry");
-        if (body.path("geometry").isObject()) {
-            body.get("geometry").properties().forEach(e -> {
-                if (!List.of("elements", "elementMm", "pitchMm", "contactDeg").contains(e.getKey())) {
-                    throw ApiProblem.of(List.of(new Problem(
-                            "geometry." + e.getKey(),
-                            "geometry has elements, elementMm, pitchMm and contactDeg.",
-                            false)));
-                }
-                flat.set(e.getKey(), e.getValue());
-            });
-        }
+        lift(body.path("geometry"), flat, UnaryOperator.identity());
         return flat;
     }
 
@@ -177,6 +261,7 @@ class LifeApi {
                     + "elementMm, pitchMm, contactDeg}")
     @PostMapping(path = "/inside", consumes = MediaType.APPLICATION_JSON_VALUE)
     Insides inside(@RequestBody JsonNode body) {
+        JsonTexts.judge(INSIDE, body);
         InsideQuestion i = InsideQuestion.of(reader.read(InsideQuestion.LIST, withGeometry(body)));
         return new Insides(
                 i.geometry(),
@@ -194,8 +279,8 @@ class LifeApi {
                     + "c0N, contactDeg, rollers}, lubrication: {kappa, contamination, waterPpm}")
     @PostMapping(path = "/shaft-life", consumes = MediaType.APPLICATION_JSON_VALUE)
     Shaft shaftLife(@RequestBody JsonNode body) {
+        JsonTexts.judge(SHAFT, body);
         ObjectNode flat = JsonTexts.without(body, "loads", "left", "right", "lubrication");
-        List<Problem> problems = new ArrayList<>();
         for (String way : List.of("at", "vertical", "horizontal", "axial")) {
             ArrayNode values = flat.arrayNode();
             body.path("loads").forEach(load -> values.add(load.hasNonNull(way) ? load.get(way) : flat.numberNode(0)));
@@ -203,25 +288,9 @@ class LifeApi {
                 flat.set(way, values);
             }
         }
-        body.path("loads")
-                .forEach(load -> load.fieldNames().forEachRemaining(name -> {
-                    if (!List.of("at", "vertical", "horizontal", "axial").contains(name)) {
-                        problems.add(
-                                new Problem("loads." + name, "A load has at, vertical, horizontal and axial.", false));
-                    }
-                }));
-        sides(body, flat, List.of("left", "right"), problems);
-        body.path("lubrication").properties().forEach(e -> {
-            if (List.of("kappa", "contamination", "waterPpm").contains(e.getKey())) {
-                flat.set(e.getKey(), e.getValue());
-            } else {
-                problems.add(new Problem(
-                        "lubrication." + e.getKey(), "lubrication has kappa, contamination and waterPpm.", false));
-            }
-        });
-        if (!problems.isEmpty()) {
-            throw ApiProblem.of(problems);
-        }
+        lift(body.path("left"), flat, member -> sided("left", member));
+        lift(body.path("right"), flat, member -> sided("right", member));
+        lift(body.path("lubrication"), flat, UnaryOperator.identity());
         ShaftLife life = ShaftLife.of(reader.read(ShaftFields.LIST, flat));
         return new Shaft(shaftSide(life.left()), shaftSide(life.right()), life.systemHours());
     }
@@ -246,6 +315,7 @@ class LifeApi {
                     + "savedW, price}]")
     @PostMapping(path = "/worth", consumes = MediaType.APPLICATION_JSON_VALUE)
     Worth worth(@RequestBody JsonNode body) {
+        JsonTexts.judge(WORTH, body);
         ObjectNode flat = withGeometry(JsonTexts.without(body, "candidates", "alternatives"));
         lines(body, flat, "candidates", List.of("name", "seals", "balls", "price", "hours"));
         lines(body, flat, "alternatives", List.of("name", "savedW", "price"));
@@ -283,40 +353,25 @@ class LifeApi {
                     + "{kappa, contamination}")
     @PostMapping(path = "/wheel-life", consumes = MediaType.APPLICATION_JSON_VALUE)
     Wheel wheelLife(@RequestBody JsonNode body) {
+        JsonTexts.judge(WHEEL, body);
         ObjectNode flat = JsonTexts.without(body, "states", "inner", "outer", "lubrication");
-        ArrayNode shares = flat.arrayNode();
-        ArrayNode lateral = flat.arrayNode();
-        List<Problem> problems = new ArrayList<>();
         JsonNode states = body.path("states");
-        for (int i = 0; i < states.size(); i++) {
-            if (!states.get(i).path("share").isNumber()
-                    || !states.get(i).path("lateralG").isNumber()) {
-                problems.add(new Problem("states[" + i + "]", "Write {share, lateralG}.", false));
-            }
-            shares.add(states.get(i).path("share"));
-            lateral.add(states.get(i).path("lateralG"));
-        }
-        if (!states.isMissingNode() && !states.isNull()) {
+        if (states.isArray()) {
+            ArrayNode shares = flat.arrayNode();
+            ArrayNode lateral = flat.arrayNode();
+            states.forEach(state -> {
+                shares.add(state.path("share"));
+                lateral.add(state.path("lateralG"));
+            });
             flat.set("shares", shares);
             flat.set("lateralGs", lateral);
         }
-        sides(body, flat, List.of("inner", "outer"), problems);
-        body.path("lubrication").properties().forEach(e -> {
-            if (e.getKey().equals("kappa")) {
-                flat.set("kappa", e.getValue());
-            } else if (!e.getKey().equals("contamination")) {
-                problems.add(
-                        new Problem("lubrication." + e.getKey(), "lubrication has kappa and contamination.", false));
-            }
-        });
-        if (!problems.isEmpty()) {
-            throw ApiProblem.of(problems);
+        lift(body.path("inner"), flat, member -> sided("inner", member));
+        lift(body.path("outer"), flat, member -> sided("outer", member));
+        if (body.path("lubrication").has("kappa")) {
+            flat.set("kappa", body.get("lubrication").get("kappa"));
         }
         JsonNode dirt = body.path("lubrication").path("contamination");
-        if (!dirt.isMissingNode() && !dirt.isNumber()) {
-            throw ApiProblem.of(List.of(new Problem(
-                    "lubrication.contamination", "Write cleanliness ec as a number over 0 and up to 1.", false)));
-        }
         double clean = dirt.asDouble(USUAL_CLEANLINESS);
         if (!(clean > 0) || clean > 1) {
             throw ApiProblem.of(
@@ -326,34 +381,6 @@ class LifeApi {
                 WheelLife.of(reader.read(WheelFields.LIST, flat).wheel().clean(clean));
         return new Wheel(
                 side(life, life.inner()), side(life, life.outer()), life.systemLifeKm(), life.flangeMomentNm());
-    }
-
-    /** Bearings given by their members, as fields of the call. */
-    private static void sides(JsonNode body, ObjectNode flat, List<String> sides, List<Problem> problems) {
-        for (String side : sides) {
-            body.path(side).properties().forEach(e -> {
-                String to = Map.of(
-                                "designation",
-                                side + "Designation",
-                                "cN",
-                                side + "CN",
-                                "c0N",
-                                side + "C0N",
-                                "contactDeg",
-                                side + "ContactDeg",
-                                "rollers",
-                                side + "Rollers")
-                        .get(e.getKey());
-                if (to == null) {
-                    problems.add(new Problem(
-                            side + "." + e.getKey(),
-                            side + " has designation, or cN, c0N, contactDeg and rollers.",
-                            false));
-                } else {
-                    flat.set(to, e.getValue());
-                }
-            });
-        }
     }
 
     private static Side side(WheelLife life, WheelLife.Side s) {
@@ -379,15 +406,21 @@ class LifeApi {
     }
 
     /** What these calls read, for their description. */
-    static Map<String, FieldList<?>> bodies() {
+    static Map<String, BodyShape> bodies() {
         return Map.of(
                 "/api/v1/viscosity",
-                Viscosity.LIST,
+                BodyShape.of(Viscosity.LIST),
                 "/api/v1/speed",
-                SpeedQuestion.LIST,
+                SPEED,
                 "/api/v1/friction",
-                FrictionQuestion.LIST,
+                FRICTION,
                 "/api/v1/inside",
-                InsideQuestion.LIST);
+                INSIDE,
+                "/api/v1/worth",
+                WORTH,
+                "/api/v1/shaft-life",
+                SHAFT,
+                "/api/v1/wheel-life",
+                WHEEL);
     }
 }

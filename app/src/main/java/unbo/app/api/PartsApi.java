@@ -49,6 +49,8 @@ class PartsApi {
             String reads,
             String sets) {}
 
+    static final BodyShape PARTS = BodyShape.EMPTY.withEach("lines", BodyShape.of(PartLineFields.LIST));
+
     private final JsonTexts reader;
 
     PartsApi(JsonTexts reader) {
@@ -61,12 +63,7 @@ class PartsApi {
                     + "{lines: [{kind, what, place, count, unit, alwaysNew, priceA, priceB, from}]}")
     @PostMapping(path = "/parts", consumes = MediaType.APPLICATION_JSON_VALUE)
     Totals parts(@RequestBody JsonNode body) {
-        JsonTexts.without(body, "lines").fieldNames().forEachRemaining(name -> {
-            throw new ApiProblem(
-                    HttpStatus.BAD_REQUEST,
-                    "There is no field " + name + " here; there is lines.",
-                    List.of(new Problem(name, "There is no field " + name + " here; there is lines.", false)));
-        });
+        JsonTexts.judge(PARTS, body);
         PartsList list = new PartsList(reader.readAll(PartLineFields.LIST, "lines", body.get("lines"), PartsList.MOST));
         return new Totals(
                 list.total(),

@@ -7,7 +7,6 @@ import java.util.Map;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.Operation;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,7 +26,6 @@ import unbo.core.heat.HeatBlock;
 import unbo.core.heat.HeatFields;
 import unbo.core.heat.HeatPlan;
 import unbo.core.heat.HeatWords;
-import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.measure.Show;
 import unbo.core.mount.Mounting;
@@ -105,6 +103,14 @@ class SettingUpApi {
             double interferenceMeanUm,
             List<Step> steps) {}
 
+    private static final BodyShape LINK = BodyShape.of(LinkFields.LINK);
+    static final BodyShape STACK = BodyShape.EMPTY
+            .withEach("outer", LINK)
+            .withEach("inner", LINK)
+            .with("target", BodyShape.EMPTY.with("min", LinkFields.FRAME, "min").with("max", LinkFields.FRAME, "max"))
+            .withEach("stock", BodyShape.of(LinkFields.SHIM))
+            .with("workingTemperature", LinkFields.FRAME, "workingTemperature");
+
     private final JsonTexts reader;
 
     SettingUpApi(JsonTexts reader) {
@@ -141,15 +147,7 @@ class SettingUpApi {
                     + "target: {min, max}, stock: [{thickness, count}], workingTemperature}")
     @PostMapping(path = "/stack", consumes = MediaType.APPLICATION_JSON_VALUE)
     Stacked stack(@RequestBody JsonNode body) {
-        JsonTexts.without(body, "outer", "inner", "target", "stock", "workingTemperature")
-                .fieldNames()
-                .forEachRemaining(name -> {
-                    throw new ApiProblem(
-                            HttpStatus.BAD_REQUEST,
-                            "There is no field " + name
-                                    + " here; there are outer, inner, target, stock, workingTemperature.",
-                            List.of(new Problem(name, "There is no such field.", false)));
-                });
+        JsonTexts.judge(STACK, body);
         Map<String, String> frame = new HashMap<>();
         body.path("target")
                 .fieldNames()
@@ -275,27 +273,18 @@ class SettingUpApi {
     }
 
     /** What these calls read, for their description. */
-    static Map<String, FieldList<?>> bodies() {
-        return Map.of(
-                "/api/v1/unit-hub",
-                UnitHub.LIST,
-                "/api/v1/cone-hub",
-                ConeHub.LIST,
-                "/api/v1/heat",
-                HeatFields.LIST,
-                "/api/v1/heat-block",
-                HeatBlock.LIST,
-                "/api/v1/spacer-hub",
-                SpacerHub.LIST,
-                "/api/v1/arrangement",
-                Arrangement.LIST,
-                "/api/v1/end-play-heat",
-                EndPlayHeat.LIST,
-                "/api/v1/preload",
-                Preload.LIST,
-                "/api/v1/crank",
-                CrankTruing.LIST,
-                "/api/v1/mount",
-                Mounting.LIST);
+    static Map<String, BodyShape> bodies() {
+        return Map.ofEntries(
+                Map.entry("/api/v1/stack", STACK),
+                Map.entry("/api/v1/unit-hub", BodyShape.of(UnitHub.LIST)),
+                Map.entry("/api/v1/cone-hub", BodyShape.of(ConeHub.LIST)),
+                Map.entry("/api/v1/heat", BodyShape.of(HeatFields.LIST)),
+                Map.entry("/api/v1/heat-block", BodyShape.of(HeatBlock.LIST)),
+                Map.entry("/api/v1/spacer-hub", BodyShape.of(SpacerHub.LIST)),
+                Map.entry("/api/v1/arrangement", BodyShape.of(Arrangement.LIST)),
+                Map.entry("/api/v1/end-play-heat", BodyShape.of(EndPlayHeat.LIST)),
+                Map.entry("/api/v1/preload", BodyShape.of(Preload.LIST)),
+                Map.entry("/api/v1/crank", BodyShape.of(CrankTruing.LIST)),
+                Map.entry("/api/v1/mount", BodyShape.of(Mounting.LIST)));
     }
 }

@@ -13,14 +13,20 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.Instant;
+
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
+import unbo.app.job.JobService;
+import unbo.app.vehicle.VehicleService;
+import unbo.core.vehicle.VehicleInput;
 
 @Served
 @Transactional
@@ -33,6 +39,12 @@ class CataloguePagesTest {
 
     @Autowired
     private OwnCatalogue own;
+
+    @Autowired
+    private JobService jobs;
+
+    @Autowired
+    private VehicleService vehicles;
 
     private ResultActions take(String csv) throws Exception {
         return mvc.perform(multipart("/catalogue/take-in")
@@ -64,6 +76,33 @@ class CataloguePagesTest {
         mvc.perform(post("/catalogue/forget").param("designation", "QX 4711").with(csrf()))
                 .andExpect(redirectedUrl("/catalogue"));
         assertThat(own.all()).noneMatch(b -> b.boundary().designation().equals("QX 4711"));
+    }
+
+    @Test
+    void anOwnBearingsRatingsCountOnTheBenchInAJobAndByJson() throws Exception {
+        take(HEAD + "QX 5,deep-groove-ball,25,47,14,11200,5900,,\n").andExpect(redirectedUrl("/catalogue"));
+        mvc.perform(get("/bench/inside").param("designation", "qx5"))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("deep groove ball bearing, 25 × 47 × 14 mm"),
+                                containsString("11.2"),
+                                containsString("Ratings from the catalogue."))));
+        mvc.perform(post("/api/v1/inside")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"designation\":\"QX-5\"}"))
+                .andExpect(jsonPath("$.cN").value(11200))
+                .andExpect(jsonPath("$.ratingsEstimated").value(false));
+        long vehicle = vehicles.add(
+                        new VehicleInput("trailer", "Own trailer", "OW 1", "X.Y.", "none", 2000.0, "immersed", 1))
+                .id();
+        long job = jobs.open(vehicle, "axle1-left", Instant.parse("2026-05-04T08:00:00Z"));
+        mvc.perform(get("/jobs/" + job + "/numbers/inside").param("designation", "QX 5"))
+                .andExpect(content().string(containsString("Ratings from the catalogue.")));
+        mvc.perform(get("/jobs/" + job + "/fit")
+                        .param("designation", "QX 5")
+                        .param("ring", "inner")
+                        .param("seat", "k5"))
+                .andExpect(content().string(containsString("deep groove ball bearing, 25 × 47 × 14 mm")));
     }
 
     @Test
