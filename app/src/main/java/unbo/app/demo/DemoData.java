@@ -30,6 +30,7 @@ import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.OwnBearing;
 import unbo.core.diagnosis.OwnCases;
+import unbo.core.fact.FactKey;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
@@ -42,7 +43,6 @@ import unbo.core.route.Knowledge;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 import unbo.core.service.Causes;
-import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 

@@ -12,10 +12,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.job.JobService;
+import unbo.core.fact.FactKey;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Units;
 import unbo.core.proof.FollowUp;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** What signed jobs left to be done after hand-over: wheel nuts again, a hub felt for heat. */

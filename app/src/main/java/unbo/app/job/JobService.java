@@ -28,13 +28,13 @@ import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Typed;
 import unbo.core.route.EntryName;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 

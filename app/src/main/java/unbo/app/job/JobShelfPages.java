@@ -20,13 +20,13 @@ import unbo.app.web.Once;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.lubrication.Mixing;
 import unbo.core.measure.Quantity;
-import unbo.core.sheet.FactKey;
 
 /** Takes what a job needs off the shelf, once; and puts shims back. */
 @Page

@@ -11,13 +11,13 @@ import unbo.core.answer.Answer;
 import unbo.core.arrange.ShaftSection;
 import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
+import unbo.core.fact.FactKey;
 import unbo.core.hub.HubSection;
 import unbo.core.input.Typed;
 import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
 import unbo.core.route.Standing;
 import unbo.core.service.Causes;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.Place;
 

@@ -9,13 +9,13 @@ import java.util.Set;
 
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
+import unbo.core.fact.FactKey;
 import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.route.Standing;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.Usage;

@@ -41,6 +41,7 @@ import unbo.core.damage.Brush;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.Observations;
 import unbo.core.diagnosis.VerdictInput;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
@@ -50,7 +51,6 @@ import unbo.core.route.SetWay;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.service.ServiceSchool;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.Place;
 

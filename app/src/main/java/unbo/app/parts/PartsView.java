@@ -8,6 +8,7 @@ import java.util.Map;
 
 import unbo.app.web.FieldView;
 import unbo.core.answer.Answer;
+import unbo.core.fact.FactKey;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 import unbo.core.measure.Show;
@@ -17,7 +18,6 @@ import unbo.core.parts.PartsList;
 import unbo.core.parts.PartsProposed;
 import unbo.core.parts.PartsWords;
 import unbo.core.parts.Rebuild;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /**

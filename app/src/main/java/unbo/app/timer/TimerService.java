@@ -9,9 +9,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.job.JobService;
+import unbo.core.fact.FactKey;
 import unbo.core.measure.Show;
 import unbo.core.route.RouteStage;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** The timers of all jobs: begun by a stage that needs one, shown on the board until somebody has seen to them. */

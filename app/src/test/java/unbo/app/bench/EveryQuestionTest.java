@@ -23,10 +23,16 @@ import unbo.core.bearing.OwnBearing;
 import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.measure.Quantity;
+import unbo.core.route.FromSheet;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.How;
+import unbo.core.sheet.Sheet;
 
 /** What holds for whatever the bench can answer: its sample, its limits, and anything between them. */
 class EveryQuestionTest {
@@ -67,6 +73,41 @@ class EveryQuestionTest {
                 .isNotEmpty()
                 .allSatisfy(s -> assertThat(s).isNotBlank());
         assertThat(answer.findings()).allSatisfy(f -> assertThat(f.sentence()).endsWith("."));
+    }
+
+    /** A sheet on which every number and every bearing is known. */
+    private static Sheet full() {
+        List<Fact> facts = new ArrayList<>();
+        for (FactKey key : FactKey.values()) {
+            if (key.quantity() != null) {
+                facts.add(Fact.number(key, key.quantity() == Quantity.TEMPERATURE ? 60.0 : 20.0, How.MEASURED, "set"));
+            } else if (key.bearing()) {
+                facts.add(Fact.words(key, "6205", How.TYPED, "identify"));
+            }
+        }
+        facts.add(Fact.words(FactKey.SEAL, "45x65x10", How.TYPED, "identify"));
+        facts.add(Fact.words(FactKey.FIT_SEAT, "k5", How.TYPED, "fit"));
+        facts.add(Fact.words(FactKey.VEHICLE_KIND, "trailer", How.TYPED, "position"));
+        facts.add(Fact.words(FactKey.GREASE_KIND, "CaS", How.TYPED, "grease"));
+        facts.add(Fact.words(FactKey.YEARLY, "2000", How.TYPED, "position"));
+        facts.add(Fact.words(FactKey.DAY, "2026-05-04", How.TYPED, "intake"));
+        return Sheet.of(facts);
+    }
+
+    @Test
+    void whatAJobKnowsCanBeReadInEveryBoxThatItFills() {
+        int filled = 0;
+        for (Question<?> question : Questions.ALL) {
+            Map<String, String> texts = FromSheet.of(question.fields(), full());
+            Reading<?> reading = FieldReader.read(question.fields(), texts, UnitSystem.INCH, Decoder.SHIPPED);
+            for (String box : texts.keySet()) {
+                assertThat(reading.fields().get(box).problems())
+                        .as(question.name() + " " + box + " " + texts.get(box))
+                        .isEmpty();
+                filled++;
+            }
+        }
+        assertThat(filled).isGreaterThan(35);
     }
 
     /** An own bearing with its maker's ratings, and the size of a listed one. */

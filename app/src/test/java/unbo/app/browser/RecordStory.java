@@ -21,9 +21,9 @@ import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.fact.FactKey;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
-import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.VehicleInput;
 
 /** The record tells the truth, seen by whoever stands before the page. */

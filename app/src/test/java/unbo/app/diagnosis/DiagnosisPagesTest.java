@@ -29,8 +29,8 @@ import unbo.app.job.JobService;
 import unbo.app.job.JobState;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.fact.FactKey;
 import unbo.core.route.RouteStage;
-import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 

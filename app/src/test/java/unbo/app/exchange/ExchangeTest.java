@@ -52,12 +52,12 @@ import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** What goes out comes in again as it was, under new numbers; what is broken is refused in sentences, whole. */

@@ -42,9 +42,9 @@ import unbo.app.timer.TimerService;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.fact.FactKey;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
-import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.VehicleInput;
 
 @Served

@@ -13,8 +13,8 @@ import org.springframework.beans.factory.annotation.Autowired;
 import unbo.app.Served;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
+import unbo.core.fact.FactKey;
 import unbo.core.route.RouteStage;
-import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.VehicleInput;
 
 @Served

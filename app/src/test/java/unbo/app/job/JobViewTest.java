@@ -12,12 +12,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.app.vehicle.Position;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.route.RouteStage;
 import unbo.core.route.Standing;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 

@@ -14,12 +14,12 @@ import unbo.app.Served;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.answer.Answer;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.Knowledge;
 import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
-import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.VehicleInput;
 
 /** What is signed stands: later changes of vehicle, position or settings do not reach it. */

@@ -33,10 +33,10 @@ import unbo.app.vehicle.Position;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.RouteStage;
-import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 

@@ -26,8 +26,8 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.Served;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
+import unbo.core.fact.FactKey;
 import unbo.core.route.RouteStage;
-import unbo.core.sheet.FactKey;
 import unbo.core.vehicle.VehicleInput;
 
 /** Heat, stacks, the shelf and the Fit stage, as they are served. */

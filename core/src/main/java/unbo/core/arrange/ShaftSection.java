@@ -6,9 +6,9 @@ import java.util.Optional;
 
 import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
+import unbo.core.fact.FactKey;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** The section of a place that is no wheel's: its shaft in its two bearings, by the arrangement that Fit was told. */

@@ -19,6 +19,7 @@ import unbo.core.bearing.Ratings;
 import unbo.core.designation.ClassBands;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.form.BearingInput;
@@ -73,9 +74,12 @@ public record SpacerHub(
             .toList();
     public static final FieldList<Input> LIST = FieldList.of(
             List.of(
-                    Field.bearing("designation", "Bearing, as stamped").must(),
+                    Field.bearing("designation", "Bearing, as stamped")
+                            .from(FactKey.OUTER_CONE)
+                            .must(),
                     Field.choice("layout", "Hub", LAYOUTS).must(),
                     Field.quantity("spacer", "Spacer, length", Quantity.LENGTH, "mm", 1, 300)
+                            .from(FactKey.SPACER)
                             .usually(5, 150),
                     Field.quantity("shoulders", "Between the shoulders", Quantity.LENGTH, "mm", 1, 300)
                             .usually(5, 150),

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;

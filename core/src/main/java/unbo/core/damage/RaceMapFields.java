@@ -8,6 +8,7 @@ import java.util.Map;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
+import unbo.core.fact.FactKey;
 import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -28,7 +29,9 @@ public final class RaceMapFields {
             new Field.Choice("inner", "the inner ring turns"),
             new Field.Choice("outer", "the outer ring turns (a wheel on its axle)"));
     private static final List<Field> FIELDS = List.of(
-            Field.bearing("designation", "Bearing, as stamped").hint("for its size and number of elements"),
+            Field.bearing("designation", "Bearing, as stamped")
+                    .from(FactKey.OUTER_CONE)
+                    .hint("for its size and number of elements"),
             Field.choice("kind", "Elements", KINDS).hint("by the number when it tells"),
             Field.choice("turning", "Turning", TURNING).orElse("inner", null),
             Field.whole("elements", "Elements in a row", 3, 80).hint("counted; estimated from the number when empty"),

@@ -12,6 +12,7 @@ import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.drawing.Drawing;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -30,7 +31,8 @@ public final class MarkingQuestion {
             "Number on a ring",
             "What is it, how large, and what does each group of its number fix?",
             FieldList.of(
-                    List.of(Field.text("marking", "As stamped", 400)
+                    List.of(Field.bearings("marking", "As stamped", 400)
+                            .from(FactKey.OUTER_CONE)
                             .must()
                             .hint("? for a worn character; several parted by commas")),
                     v -> Decoder.several(v.text("marking"), v.book())),

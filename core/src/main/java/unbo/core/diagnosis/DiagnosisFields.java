@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -29,7 +30,9 @@ public final class DiagnosisFields {
 
     public static final FieldList<DiagnosisInput> LIST = FieldList.of(
             List.of(
-                    Field.choice("vehicle", "Vehicle", VEHICLES).must(),
+                    Field.choice("vehicle", "Vehicle", VEHICLES)
+                            .from(FactKey.VEHICLE_KIND)
+                            .must(),
                     Field.whole("axles", "Axles of a trailer", 1, 2).hint("one, unless a result names the second"),
                     Field.choice("hubType", "Hubs", HubType.choices()).hint("how they carry their bearings"),
                     Field.text("checks", "Results", 4000).hint("check@position=result, parted by blanks"),

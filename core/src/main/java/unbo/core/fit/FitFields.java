@@ -14,6 +14,7 @@ import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.fact.FactKey;
 import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -33,7 +34,9 @@ public final class FitFields {
 
     public static final FieldList<FitInput> LIST = FieldList.of(
             List.of(
-                    Field.bearing("designation", "Bearing, as stamped").hint("or its sizes below"),
+                    Field.bearing("designation", "Bearing, as stamped")
+                            .from(FactKey.OUTER_CONE)
+                            .hint("or its sizes below"),
                     size("bore", "Bore"),
                     size("outside", "Outside"),
                     Field.quantity("width", "Width", Quantity.LENGTH, "mm", 1, 200)
@@ -41,7 +44,9 @@ public final class FitFields {
                     Field.choice("ring", "Ring", RINGS).orElse("inner", null),
                     Field.choice("where", "Where it sits", FitPlace.choices())
                             .hint("tells which seats are usual there"),
-                    Field.text("seat", "Seat by symbol", 4).hint("k5, N7 …; or measured below"),
+                    Field.text("seat", "Seat by symbol", 4)
+                            .from(FactKey.FIT_SEAT)
+                            .hint("k5, N7 …; or measured below"),
                     size("measuredMinMm", "Seat measured, smallest"),
                     size("measuredMaxMm", "Seat measured, largest"),
                     Field.quantity("shaftBoreMm", "Bore of the shaft", Quantity.LENGTH, "mm", 0, 300)

@@ -6,6 +6,7 @@ import java.util.Map;
 
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
+import unbo.core.fact.FactKey;
 import unbo.core.fit.Material;
 import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
@@ -31,11 +32,13 @@ public final class HeatFields {
 
     public static final FieldList<HeatInput> LIST = FieldList.of(
             List.of(
-                    Field.bearing("designation", "Bearing, as stamped").hint("or its sizes below"),
+                    Field.bearing("designation", "Bearing, as stamped")
+                            .from(FactKey.OUTER_CONE)
+                            .hint("or its sizes below"),
                     Field.choice("part", "Heated is", PARTS).orElse("ring", null),
-                    mm("boreMm", "Bore"),
-                    mm("outsideMm", "Outside"),
-                    mm("widthMm", "Width"),
+                    mm("boreMm", "Bore").from(FactKey.OUTER_BORE),
+                    mm("outsideMm", "Outside").from(FactKey.OUTER_OUTSIDE),
+                    mm("widthMm", "Width").from(FactKey.OUTER_WIDTH),
                     Field.quantity("massKg", "Mass of the ring", Quantity.MASS, "kg", 0.001, 50)
                             .usually(0.01, 5)
                             .hint("for the seconds; estimated when empty"),

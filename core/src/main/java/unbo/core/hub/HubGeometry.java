@@ -2,8 +2,8 @@ package unbo.core.hub;
 
 import unbo.core.designation.SealSize;
 import unbo.core.drawing.Known;
+import unbo.core.fact.FactKey;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 

@@ -11,6 +11,7 @@ import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.CaliperFind;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -59,7 +60,9 @@ public final class IdentifyQuestions {
             "What has the same boundary, what does each change, and does it belong there?",
             FieldList.of(
                     List.of(
-                            Field.bearing("marking", "As stamped").must(),
+                            Field.bearing("marking", "As stamped")
+                                    .from(FactKey.OUTER_CONE)
+                                    .must(),
                             Field.choice("place", "Place", Suitability.places()),
                             Field.yesNo("immersed", "Goes under water"),
                             Field.quantity("rpm", "Speed of the turning ring", Quantity.ROTATION, "rpm", 1, 60000)

@@ -21,6 +21,7 @@ import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -57,6 +58,7 @@ public final class SealQuestion {
     public static final FieldList<Input> LIST = FieldList.of(
             List.of(
                     Field.text("marking", "Seal, as stamped", 40)
+                            .from(FactKey.SEAL)
                             .must()
                             .hint("shaft × outside × width and type, for instance 25x47x7 AS"),
                     Field.quantity("seat", "Depth of its seat", Quantity.LENGTH, "mm", 1, 100)

@@ -19,6 +19,7 @@ import unbo.core.designation.ClassBands;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.form.BearingInput;
@@ -68,7 +69,9 @@ public record BearingCheck(
             choices("C2", "C2", "CN", "CN", "C3", "C3", "C4", "C4", "C5", "C5");
     public static final FieldList<Input> LIST = FieldList.of(
             List.of(
-                    Field.bearing("designation", "Bearing, as stamped").must(),
+                    Field.bearing("designation", "Bearing, as stamped")
+                            .from(FactKey.OUTER_CONE)
+                            .must(),
                     Field.choice("clearanceClass", "Clearance class", CLASSES)
                             .orElse("CN", "unless the number says another"),
                     Field.quantity("shake", "Axial shake, push and pull", Quantity.LENGTH, "mm", 0, 3)

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 import unbo.core.damage.Mode;
-import unbo.core.sheet.FactKey;
+import unbo.core.fact.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** What Inspect found, as the stages that follow must hear it. */

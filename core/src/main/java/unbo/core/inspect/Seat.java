@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
+import unbo.core.fact.FactKey;
 import unbo.core.fit.Band;
 import unbo.core.fit.FitFields;
 import unbo.core.fit.FitInput;
@@ -75,7 +76,9 @@ public record Seat(
             new Field.Choice("trailer", "trailer"),
             new Field.Choice("none", "not on a road"));
     private static final List<Field> FIELDS = List.of(
-            Field.bearing("designation", "Bearing or cup, as stamped").hint("or its size below"),
+            Field.bearing("designation", "Bearing or cup, as stamped")
+                    .from(FactKey.OUTER_CONE)
+                    .hint("or its size below"),
             Field.choice("seatRing", "Seat", RINGS).orElse("outer", null),
             Field.quantity("seatSize", "Nominal size", Quantity.LENGTH, "mm", 3, 400)
                     .usually(6, 180)
@@ -86,7 +89,7 @@ public record Seat(
             Field.list("plane2", "Second plane, three angles", Quantity.LENGTH, "mm", 3, 400, 0, 8),
             Field.choice("seatMaterial", "Of", Material.choices()).orElse("steel", null),
             Field.yesNo("creep", "Creep marks: polished, scored or rust-red"),
-            Field.choice("vehicle", "On a", VEHICLES).orElse("trailer", null),
+            Field.choice("vehicle", "On a", VEHICLES).from(FactKey.VEHICLE_KIND).orElse("trailer", null),
             Field.quantity("cureAt", "Workshop temperature", Quantity.TEMPERATURE, "°C", -10, 60)
                     .usually(5, 30)
                     .orElse("20", "compound cures slower when cold"));

@@ -5,7 +5,7 @@ import static java.util.Objects.requireNonNull;
 import java.util.List;
 import java.util.Optional;
 
-import unbo.core.sheet.FactKey;
+import unbo.core.fact.FactKey;
 import unbo.core.sheet.Sheet;
 
 /**

@@ -13,6 +13,7 @@ import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -35,9 +36,10 @@ public final class ShaftFields {
 
     public static final FieldList<ShaftLife.Input> LIST = FieldList.of(
             List.of(
-                    Field.bearing("leftDesignation", "Left bearing"),
-                    Field.bearing("rightDesignation", "Right bearing"),
+                    Field.bearing("leftDesignation", "Left bearing").from(FactKey.LEFT_BEARING, FactKey.INNER_CONE),
+                    Field.bearing("rightDesignation", "Right bearing").from(FactKey.RIGHT_BEARING, FactKey.OUTER_CONE),
                     Field.quantity("spreadMm", "Between them", Quantity.LENGTH, "mm", 5, 2000)
+                            .from(FactKey.SPREAD)
                             .usually(20, 400)
                             .must()
                             .hint("of a pair: between pressure centres"),

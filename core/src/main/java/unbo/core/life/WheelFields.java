@@ -8,6 +8,7 @@ import java.util.Optional;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.Ratings;
+import unbo.core.fact.FactKey;
 import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -43,21 +44,25 @@ public final class WheelFields {
 
     public static final FieldList<Asked> LIST = FieldList.of(
             List.of(
-                    Field.choice("vehicle", "Vehicle", VEHICLES).must(),
+                    Field.choice("vehicle", "Vehicle", VEHICLES)
+                            .from(FactKey.VEHICLE_KIND)
+                            .must(),
                     Field.quantity("wheelLoadN", "Load on this wheel", Quantity.FORCE, "N", 10, 100_000)
+                            .from(FactKey.LOAD)
                             .usually(200, 20_000)
                             .must(),
                     Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.05, 1.5)
                             .usually(0.15, 0.6)
                             .must(),
                     Field.quantity("spreadMm", "Between pressure centres", Quantity.LENGTH, "mm", 5, 400)
+                            .from(FactKey.SPREAD)
                             .usually(20, 150)
                             .must(),
                     Field.quantity("offsetMm", "Load line outboard of their middle", Quantity.LENGTH, "mm", -200, 200)
                             .usually(-60, 60)
                             .hint("empty: by flange, spacer and ET below, else 0"),
-                    Field.bearing("outerDesignation", "Outer bearing"),
-                    Field.bearing("innerDesignation", "Inner bearing"),
+                    Field.bearing("outerDesignation", "Outer bearing").from(FactKey.OUTER_CONE),
+                    Field.bearing("innerDesignation", "Inner bearing").from(FactKey.INNER_CONE),
                     Field.quantity("newOffset", "Changed to: offset", Quantity.LENGTH, "mm", -250, 250)
                             .usually(-80, 80)
                             .hint("a spacer of 25 mm adds 25")

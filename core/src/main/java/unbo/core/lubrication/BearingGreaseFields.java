@@ -10,6 +10,7 @@ import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.form.BearingInput;
@@ -33,10 +34,12 @@ public final class BearingGreaseFields {
 
     public static final FieldList<BearingGreaseInput> LIST = FieldList.of(
             List.of(
-                    Field.bearing("designation", "Bearing, as stamped").hint("or the three sizes below"),
-                    size("boreMm", "Bore"),
-                    size("outsideMm", "Outside"),
-                    size("widthMm", "Width"),
+                    Field.bearing("designation", "Bearing, as stamped")
+                            .from(FactKey.OUTER_CONE)
+                            .hint("or the three sizes below"),
+                    size("boreMm", "Bore").from(FactKey.OUTER_BORE),
+                    size("outsideMm", "Outside").from(FactKey.OUTER_OUTSIDE),
+                    size("widthMm", "Width").from(FactKey.OUTER_WIDTH),
                     Field.quantity("massKg", "Mass", Quantity.MASS, "kg", 0.001, 100)
                             .hint("weigh it, or leave it to the estimate"),
                     Field.choice("kind", "Kind", KINDS).hint("taken from the designation where that tells"),
@@ -51,6 +54,7 @@ public final class BearingGreaseFields {
                                             new Field.Choice("general", "general")))
                             .orElse("general", "share by speed"),
                     Field.quantity("temperature", "Temperature", Quantity.TEMPERATURE, "°C", -40, 250)
+                            .from(FactKey.HUB_HEAT)
                             .orElse("70", "where the interval formula stands"),
                     Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20)
                             .usually(0.5, 3)
@@ -78,9 +82,10 @@ public final class BearingGreaseFields {
                             .usually(5, 120)
                             .hint("for the interval in km"),
                     Field.quantity("yearly", "Goes a year", Quantity.DISTANCE, "km", 1, 500_000)
+                            .from(FactKey.YEARLY)
                             .usually(200, 60_000)
                             .hint("for the day it is due"),
-                    Field.date("greased", "Greased on").hint("for the day it is due")),
+                    Field.date("greased", "Greased on").from(FactKey.DAY).hint("for the day it is due")),
             BearingGreaseFields::rules,
             BearingGreaseFields::make);
 

@@ -6,6 +6,7 @@ import java.util.Map;
 
 import unbo.core.answer.Question;
 import unbo.core.catalogue.KindChoices;
+import unbo.core.fact.FactKey;
 import unbo.core.hub.HubSection;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -14,7 +15,6 @@ import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 import unbo.core.vehicle.Usage;
@@ -30,11 +30,12 @@ public final class HubGreaseFields {
                     mm("innerBore", "Inner bearing, bore", 4, 300),
                     mm("innerOutside", "Inner bearing, outside", 8, 400),
                     mm("innerWidth", "Inner bearing, width", 3, 150),
-                    mm("betweenCups", "Between the cups", 0, 400),
-                    mm("hubBore", "Hub bore between", 10, 400),
-                    mm("spindle", "Spindle between", 5, 300),
+                    mm("betweenCups", "Between the cups", 0, 400).from(FactKey.BETWEEN_CUPS),
+                    mm("hubBore", "Hub bore between", 10, 400).from(FactKey.HUB_BORE),
+                    mm("spindle", "Spindle between", 5, 300).from(FactKey.SPINDLE),
                     Field.choice("kind", "New grease", Mixing.choices()).must(),
                     Field.choice("oldKind", "Grease that was in", oldChoices())
+                            .from(FactKey.GREASE_KIND)
                             .orElse("unknown", "washing out is always right"),
                     Field.quantity("cavityShare", "Share of the cavity", Quantity.RATIO, "", 0.2, 0.5)
                             .usually(0.3, 0.5)

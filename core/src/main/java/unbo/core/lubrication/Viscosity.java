@@ -12,6 +12,7 @@ import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
 import unbo.core.drawing.ValueTable;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -46,6 +47,7 @@ public record Viscosity(Input input, double nu, double nuRequired, double kappa)
                             .usually(2, 60)
                             .must(),
                     Field.quantity("temperature", "Runs at", Quantity.TEMPERATURE, "°C", -40, 200)
+                            .from(FactKey.HUB_HEAT)
                             .usually(20, 110)
                             .orElse("70", "a warm hub"),
                     Field.quantity("rpm", "Speed", Quantity.ROTATION, "rpm", 1, 60_000)

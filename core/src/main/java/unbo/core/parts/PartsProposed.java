@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 import unbo.core.bearing.BearingKind;
+import unbo.core.fact.FactKey;
 import unbo.core.lubrication.Mixing;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** The parts that a job's sheet calls for, with what is never used twice. */

@@ -5,9 +5,9 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.fact.FactKey;
 import unbo.core.identify.Size;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 
 /** Collects facts; what is empty is not known and is left out. */

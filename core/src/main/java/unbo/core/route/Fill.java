@@ -2,7 +2,7 @@ package unbo.core.route;
 
 import java.util.List;
 
-import unbo.core.sheet.FactKey;
+import unbo.core.fact.FactKey;
 
 /**
  * What a sheet puts into one box of a stage.

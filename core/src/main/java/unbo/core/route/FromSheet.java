@@ -2,70 +2,78 @@ package unbo.core.route;
 
 import static java.util.Objects.requireNonNull;
 
-import java.util.HashMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Set;
 
+import unbo.core.fact.FactKey;
+import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.life.PressureCentres;
+import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /**
- * What a job's sheet fills in of a question that no stage asks: by the names of its boxes, so that nothing known is
- * typed again.
+ * What a job's sheet fills in of a question that no stage asks, so that nothing known is typed again: each box by the
+ * facts it names, never by what it is called.
  */
 public final class FromSheet {
 
     private static final double NEWTON_PER_KG = 9.80665;
-    private static final Map<String, FactKey> FACTS = Map.ofEntries(
-            Map.entry("vehicle", FactKey.VEHICLE_KIND),
-            Map.entry("boreMm", FactKey.OUTER_BORE),
-            Map.entry("outsideMm", FactKey.OUTER_OUTSIDE),
-            Map.entry("widthMm", FactKey.OUTER_WIDTH),
-            Map.entry("betweenCups", FactKey.BETWEEN_CUPS),
-            Map.entry("hubBore", FactKey.HUB_BORE),
-            Map.entry("spindle", FactKey.SPINDLE),
-            Map.entry("oldKind", FactKey.GREASE_KIND),
-            Map.entry("seat", FactKey.FIT_SEAT),
-            Map.entry("pitch", FactKey.NUT_PITCH),
-            Map.entry("spacer", FactKey.SPACER),
-            Map.entry("yearly", FactKey.YEARLY),
-            Map.entry("greased", FactKey.DAY),
-            Map.entry("seal", FactKey.SEAL),
-            Map.entry("temperature", FactKey.HUB_HEAT));
+    private static final Map<FactKey, FactKey> CUPS =
+            Map.of(FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.INNER_CONE, FactKey.INNER_CUP);
+    /** Told by the number of the outer bearing where that is filled in. */
+    private static final Set<FactKey> SIZES =
+            EnumSet.of(FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH);
 
     private FromSheet() {}
 
     /** Texts by box; boxes of which nothing is known are left out. */
     public static Map<String, String> of(FieldList<?> fields, Sheet sheet) {
-        Map<String, String> known = new HashMap<>();
-        FACTS.forEach((name, key) -> known.put(name, sheet.typed(key)));
-        String outer = set(sheet, FactKey.OUTER_CONE, FactKey.OUTER_CUP);
-        String inner = set(sheet, FactKey.INNER_CONE, FactKey.INNER_CUP);
-        known.put("designation", outer);
-        known.put("marking", sheet.text(FactKey.OUTER_CONE));
-        known.put("outerDesignation", outer);
-        known.put("innerDesignation", inner);
-        known.put("leftDesignation", sheet.has(FactKey.LEFT_BEARING) ? sheet.text(FactKey.LEFT_BEARING) : inner);
-        known.put("rightDesignation", sheet.has(FactKey.RIGHT_BEARING) ? sheet.text(FactKey.RIGHT_BEARING) : outer);
-        known.put(
-                "wheelLoadN",
-                sheet.number(FactKey.LOAD) == null
-                        ? ""
-                        : Show.number(requireNonNull(sheet.number(FactKey.LOAD)) * NEWTON_PER_KG, 0) + " N");
-        PressureCentres.of(sheet).ifPresent(mm -> known.put("spreadMm", Show.number(mm, 1) + " mm"));
-        if (fields.field("designation").isPresent() && !outer.isEmpty()) {
-            known.keySet().removeAll(java.util.List.of("boreMm", "outsideMm", "widthMm"));
+        boolean numbered = sheet.has(FactKey.OUTER_CONE)
+                && fields.fields().stream().anyMatch(field -> field.from().contains(FactKey.OUTER_CONE));
+        Map<String, String> known = new LinkedHashMap<>();
+        for (Field field : fields.fields()) {
+            field.from().stream()
+                    .filter(key -> !numbered || !SIZES.contains(key))
+                    .map(key -> text(field, key, sheet))
+                    .filter(text -> !text.isBlank())
+                    .findFirst()
+                    .ifPresent(text -> known.put(field.name(), text));
         }
-        known.entrySet()
-                .removeIf(
-                        e -> e.getValue().isBlank() || fields.field(e.getKey()).isEmpty());
         return known;
     }
 
-    private static String set(Sheet sheet, FactKey cone, FactKey cup) {
-        String second = sheet.text(cup);
-        return second.isEmpty() || sheet.text(cone).equals(second) ? sheet.text(cone) : sheet.text(cone) + "/" + second;
+    private static String text(Field field, FactKey key, Sheet sheet) {
+        return switch (key) {
+            case OUTER_CONE, INNER_CONE -> set(sheet, key);
+            case SPREAD ->
+                PressureCentres.of(sheet).map(mm -> Show.number(mm, 1) + " mm").orElse("");
+            case LOAD -> weight(field, sheet);
+            case YEARLY -> field.kind() == Field.Kind.COUNTER ? sheet.text(key) : yearly(sheet);
+            default -> sheet.typed(key);
+        };
+    }
+
+    /** A cone with its cup, where that has a number of its own. */
+    private static String set(Sheet sheet, FactKey cone) {
+        String cup = sheet.text(requireNonNull(CUPS.get(cone)));
+        return cup.isEmpty() || sheet.text(cone).equals(cup) ? sheet.text(cone) : sheet.text(cone) + "/" + cup;
+    }
+
+    private static String weight(Field field, Sheet sheet) {
+        Double kg = sheet.number(FactKey.LOAD);
+        boolean force = field.unit() != null && field.unit().quantity() == Quantity.FORCE;
+        return kg == null ? "" : force ? Show.number(kg * NEWTON_PER_KG, 0) + " N" : sheet.typed(FactKey.LOAD);
+    }
+
+    /** What it runs in a year as a distance; nothing where hours are counted, or nothing is. */
+    private static String yearly(Sheet sheet) {
+        String unit = sheet.text(FactKey.COUNTER_UNIT);
+        boolean distance = unit.isEmpty() || unit.equals("km") || unit.equals("mi") || unit.equals("none");
+        String year = sheet.text(FactKey.YEARLY);
+        return !distance || year.isBlank() ? "" : year + (unit.equals("mi") ? " mi" : " km");
     }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.proof.Proof;
 import unbo.core.proof.ProofAnswer;
@@ -16,7 +17,6 @@ import unbo.core.proof.ProofFields;
 import unbo.core.proof.ProofInput;
 import unbo.core.proof.ProofWords;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 
 /** What Prove does with its input, one rule for each kind of assembly. */

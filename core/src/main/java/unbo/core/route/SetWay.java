@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 
-import unbo.core.sheet.FactKey;
+import unbo.core.fact.FactKey;
 import unbo.core.sheet.Sheet;
 
 /** A way in which a position is set. The place or the kind of hub has a usual one; another may be chosen. */

@@ -12,12 +12,12 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.fact.FactKey;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.Typed;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.Sheet;
 
 /**

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
+import unbo.core.fact.FactKey;
 import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.Problem;
@@ -31,7 +32,9 @@ final class InsideFields {
     /** The boxes of the bearing that is asked for. */
     static List<Field> fields() {
         return List.of(
-                Field.bearing("designation", "Bearing, as stamped").hint("or count and measure below"),
+                Field.bearing("designation", "Bearing, as stamped")
+                        .from(FactKey.OUTER_CONE)
+                        .hint("or count and measure below"),
                 Field.choice("kind", "Kind", KINDS).hint("as the number says, else deep groove"),
                 Field.whole("elements", "Elements", 3, 80).hint("counted: goes before the estimate"),
                 mm("elementMm", "Element's diameter"),

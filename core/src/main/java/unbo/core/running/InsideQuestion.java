@@ -12,6 +12,7 @@ import unbo.core.answer.Question;
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.bearing.Ratings;
 import unbo.core.bearing.Turning;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.form.BearingInput;
@@ -41,9 +42,9 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
             Stream.of(
                             InsideFields.fields(),
                             List.of(
-                                    size("boreMm", "Bore"),
-                                    size("outsideMm", "Outside"),
-                                    size("widthMm", "Width"),
+                                    size("boreMm", "Bore").from(FactKey.OUTER_BORE),
+                                    size("outsideMm", "Outside").from(FactKey.OUTER_OUTSIDE),
+                                    size("widthMm", "Width").from(FactKey.OUTER_WIDTH),
                                     rating("cN", "C from the catalogue"),
                                     rating("c0N", "C0 from the catalogue")))
                     .flatMap(List::stream)

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 import unbo.core.answer.Question;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -36,7 +37,7 @@ public final class DueFields {
                     Field.date("day", "Day of the work").must(),
                     Field.choice(Field.COUNTS, "Counter", Usage.COUNTERS).orElse("none", "no counter"),
                     Field.counter("counter", "Counter", Field.MOST_COUNTED),
-                    Field.counter("yearly", "Distance a year", 1_000_000),
+                    Field.counter("yearly", "Distance a year", 1_000_000).from(FactKey.YEARLY),
                     Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said")),
             DueFields::rules,
             DueFields::make);

@@ -2,6 +2,7 @@ package unbo.core.setting;
 
 import java.util.List;
 
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -16,6 +17,7 @@ public final class CastleNutFields {
     public static final FieldList<CastleNutInput> LIST = FieldList.of(
             List.of(
                     Field.quantity("pitch", "Thread pitch", Quantity.PITCH, "mm", 0.35, 6)
+                            .from(FactKey.NUT_PITCH)
                             .usually(0.75, 4)
                             .alwaysMetric()
                             .must()

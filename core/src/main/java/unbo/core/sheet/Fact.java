@@ -5,6 +5,7 @@ import java.time.format.DateTimeParseException;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;

@@ -8,6 +8,8 @@ import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.fact.FactKey;
+
 /** What a job knows: its facts by name, later ones over earlier ones. Immutable. */
 public final class Sheet {
 

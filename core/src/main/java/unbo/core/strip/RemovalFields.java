@@ -9,6 +9,7 @@ import java.util.Map;
 import unbo.core.answer.Question;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.bearing.Bearing;
+import unbo.core.fact.FactKey;
 import unbo.core.fit.FitFields;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.Material;
@@ -53,6 +54,7 @@ public final class RemovalFields {
             List.of(
                     BearingPlaces.field(),
                     Field.bearing("designation", "Bearing, as stamped")
+                            .from(FactKey.OUTER_CONE)
                             .hint("for force and temperature; may stay empty"),
                     Field.choice("tight", "Tight ring", TIGHT).must(),
                     Field.choice("access", "Can be reached", ACCESS).must(),
@@ -76,6 +78,7 @@ public final class RemovalFields {
                     Field.choice("material", "Housing or shaft of", Material.choices())
                             .orElse("steel", null),
                     Field.text("seat", "Seat by symbol", 4)
+                            .from(FactKey.FIT_SEAT)
                             .hint("empty: usual for a wheel, N7 in the hub, k5 on the shaft"),
                     Field.text("tools", "Tools here", 120).orElse(Tools.USUAL, "set them once in Settings")),
             RemovalFields::rules,

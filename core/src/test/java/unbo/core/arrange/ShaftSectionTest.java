@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Shape;
+import unbo.core.fact.FactKey;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 

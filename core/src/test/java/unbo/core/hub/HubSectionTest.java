@@ -12,8 +12,8 @@ import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
+import unbo.core.fact.FactKey;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 

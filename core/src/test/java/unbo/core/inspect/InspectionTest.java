@@ -9,11 +9,11 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 import unbo.core.Shipped;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 

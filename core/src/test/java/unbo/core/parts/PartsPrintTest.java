@@ -11,10 +11,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.Shipped;
 import unbo.core.answer.Answer;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Level;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 

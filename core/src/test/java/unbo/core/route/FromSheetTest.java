@@ -1,23 +1,33 @@
 package unbo.core.route;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.Shipped;
+import unbo.core.arrange.Preload;
+import unbo.core.designation.MarkingQuestion;
+import unbo.core.fact.FactKey;
+import unbo.core.fit.FitFields;
+import unbo.core.identify.SealQuestion;
+import unbo.core.input.Field;
 import unbo.core.input.UnitSystem;
 import unbo.core.life.PressureCentres;
 import unbo.core.life.ShaftFields;
 import unbo.core.life.WheelFields;
 import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.HubGreaseFields;
+import unbo.core.measure.Quantity;
 import unbo.core.running.InsideQuestion;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 
@@ -100,6 +110,44 @@ class FromSheetTest {
         assertThat(FromSheet.of(ShaftFields.LIST, HUB))
                 .containsEntry("leftDesignation", "L68149/L68110")
                 .containsEntry("rightDesignation", "L44643/L44610");
+    }
+
+    @Test
+    void aBoxIsFilledByWhatItAsksAndNotByItsName() {
+        Sheet sheet = HUB.with(List.of(
+                words(FactKey.SEAL, "45x65x10"),
+                words(FactKey.FIT_SEAT, "k5"),
+                Fact.number(FactKey.NUT_PITCH, 1.5, How.TYPED, "set")));
+        assertThat(FromSheet.of(SealQuestion.QUESTION.fields(), sheet)).containsOnly(Map.entry("marking", "45x65x10"));
+        assertThat(FromSheet.of(Preload.LIST, sheet)).doesNotContainKeys("seal", "pitch");
+        assertThat(FromSheet.of(FitFields.LIST, sheet)).containsEntry("seat", "k5");
+        assertThat(FromSheet.of(MarkingQuestion.DECODE.fields(), sheet)).containsEntry("marking", "L44643/L44610");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"km, 8000 km", "mi, 8000 mi", "none, 8000 km", "h, ''"})
+    void aYearOfHoursIsNoDistance(String counts, String yearly) {
+        Sheet sheet = Sheet.of(List.of(words(FactKey.YEARLY, "8000"), words(FactKey.COUNTER_UNIT, counts)));
+        assertThat(FromSheet.of(BearingGreaseFields.LIST, sheet).getOrDefault("yearly", ""))
+                .isEqualTo(yearly);
+    }
+
+    @Test
+    void aFactOfAnotherTypeIsRefusedWhereABoxIsMade() {
+        Field seal = Field.text("seal", "Seal", 40);
+        Field length = Field.quantity("spacer", "Spacer", Quantity.LENGTH, "mm", 0, 9);
+        Field bearing = Field.bearing("bearing", "Bearing");
+        Field force = Field.quantity("load", "Load", Quantity.FORCE, "N", 0, 9);
+        assertThat(seal.from(FactKey.SEAL).from()).containsExactly(FactKey.SEAL);
+        assertThat(force.from(FactKey.LOAD).from()).containsExactly(FactKey.LOAD);
+        Stream.<Runnable>of(
+                        () -> seal.from(FactKey.OUTER_CONE),
+                        () -> bearing.from(FactKey.SEAL),
+                        () -> length.from(FactKey.NUT_PITCH),
+                        () -> length.from(FactKey.SEAL),
+                        () -> seal.from(FactKey.BETWEEN_CUPS, FactKey.OUTER_CONE),
+                        () -> force.from(FactKey.YEARLY))
+                .forEach(wrong -> assertThatIllegalArgumentException().isThrownBy(wrong::run));
     }
 
     @Test

@@ -7,12 +7,12 @@ import java.util.Map;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
-import unbo.core.sheet.FactKey;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 

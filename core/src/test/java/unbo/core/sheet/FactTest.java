@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import unbo.core.fact.FactKey;
 import unbo.core.hub.HubSection;
 
 /** Facts that come from a file are judged before anything is drawn or computed from them. */

@@ -1,4 +1,4 @@
-package unbo.core.sheet;
+package unbo.core.fact;
 
 import org.jspecify.annotations.Nullable;
 
@@ -24,6 +24,8 @@ public enum FactKey {
     BETWEEN_CUPS("between the cups", Quantity.LENGTH, "mm", true),
     HUB_BORE("hub bore between them", Quantity.LENGTH, "mm", true),
     SPINDLE("spindle between them", Quantity.LENGTH, "mm", true),
+    /** Worked out from the bearings and the length between them; no stage gives it. */
+    SPREAD("between pressure centres", Quantity.LENGTH, "mm", false),
     GREASE_KIND("grease", null, "", true),
     GREASE_CAVITY_SHARE("share of the cavity filled", Quantity.RATIO, "", false),
     GREASE_TOTAL("grease in all", Quantity.MASS, "g", false),
@@ -105,6 +107,16 @@ public enum FactKey {
         this.quantity = quantity;
         this.unit = unit;
         this.outlives = outlives;
+    }
+
+    /** True for what stands on a bearing. */
+    public boolean bearing() {
+        return this == OUTER_CONE
+                || this == OUTER_CUP
+                || this == INNER_CONE
+                || this == INNER_CUP
+                || this == LEFT_BEARING
+                || this == RIGHT_BEARING;
     }
 
     public String words() {
