@@ -144,13 +144,13 @@ class ReachStory {
     void noPageHasASeriousViolationInTheLightOrInTheDark() {
         List<String> found = new ArrayList<>();
         try (Browser b = new Browser(port, 1280, 800)) {
-            for (String scheme : new String[] {"light", "dark"}) {
-                b.driver.executeCdpCommand(
-                        "Emulation.setEmulatedMedia",
-                        Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", scheme))));
-                for (String page : pages) {
-                    b.open(page);
-                    b.driver.executeScript("document.querySelectorAll('details').forEach(d => d.open = true)");
+            for (String page : pages) {
+                b.open(page);
+                b.driver.executeScript("document.querySelectorAll('details').forEach(d => d.open = true)");
+                for (String scheme : new String[] {"light", "dark"}) {
+                    b.driver.executeCdpCommand(
+                            "Emulation.setEmulatedMedia",
+                            Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", scheme))));
                     AxeBuilder axe = scheme.equals("light")
                             ? axe().withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
                             : axe().withRules(List.of("color-contrast"));
