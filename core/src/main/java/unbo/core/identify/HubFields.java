@@ -50,7 +50,7 @@ public final class HubFields {
     private HubFields() {}
 
     private static Field number(String name, String label) {
-        return Field.text(name, label, 30);
+        return Field.bearing(name, label);
     }
 
     private static Field size(String name, String label) {

@@ -259,7 +259,7 @@ public record Field(
             return kind == Kind.COUNTER || unit.quantity() == Quantity.DISTANCE;
         }
         if (fact.quantity() == null || unit == null || kind == Kind.COUNTER) {
-            return fact.quantity() == null && kind != Kind.QUANTITY && kind != Kind.LIST;
+            return fact.quantity() == null && kind != Kind.QUANTITY;
         }
         return fact.quantity() == unit.quantity()
                 || fact.quantity() == Quantity.MASS && unit.quantity() == Quantity.FORCE;

@@ -7,6 +7,7 @@ import java.util.Optional;
 
 import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Inside;
 import unbo.core.bearing.Ratings;
 import unbo.core.fact.FactKey;
 import unbo.core.form.BearingInput;
@@ -208,7 +209,8 @@ public final class WheelFields {
                 .angled(side + "ContactDeg")
                 .rated(side + "CN", side + "C0N");
         Bearing told = input.of(v);
-        boolean rollers = v.yes(side + "Rollers") || told.kind().roller();
+        boolean rollers =
+                v.yes(side + "Rollers") || told.inside().map(Inside::rollers).orElse(false);
         double angle = rollers && told.contactDeg() < LEAST_ROLLER_DEG ? USUAL_ROLLER_DEG : told.contactDeg();
         return told.ratings()
                 .map(ratings -> new WheelInput.Bearing(

@@ -39,6 +39,11 @@ public record StageRule<I>(
         Function<Typed, EntryName> name,
         BiFunction<I, Knowledge, Outcome> done) {
 
+    /** @throws IllegalArgumentException where a box would be filled by a fact of another type */
+    public StageRule {
+        from.forEach((box, facts) -> fields.field(box).ifPresent(field -> field.from(facts.toArray(FactKey[]::new))));
+    }
+
     /** What an input came to; not {@code complete} while a required proof is missing. */
     public record Outcome(Answer answer, List<Fact> facts, boolean complete) {}
 

@@ -1,6 +1,7 @@
 package unbo.core.route;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.strip.RemovalFields;
 
 class RouteTest {
 
@@ -28,6 +30,18 @@ class RouteTest {
 
     private static StageRule.Work work(RouteStage stage, Map<String, String> texts, Sheet sheet) {
         return StageRules.of(stage).work(Typed.of(texts, UnitSystem.METRIC), sheet, Knowledge.SHIPPED);
+    }
+
+    @Test
+    void noStageFillsABoxWithAFactOfAnotherType() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new StageRule<>(
+                        RouteStage.STRIP,
+                        RemovalFields.LIST,
+                        List.of("designation"),
+                        StageRule.from("designation", FactKey.SEAL),
+                        in -> null))
+                .withMessage("designation takes no seal");
     }
 
     @Test
