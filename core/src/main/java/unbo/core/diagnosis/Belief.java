@@ -1,5 +1,7 @@
 package unbo.core.diagnosis;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -84,7 +86,7 @@ final class Belief {
             logs[h] = Math.log(prior[h]);
         }
         for (Observation o : seen) {
-            double weight = Math.pow(0.5, rank.getOrDefault(o, 0));
+            double weight = Math.pow(0.5, requireNonNull(rank.get(o)));
             double[] likelihood = plain(tempered(table(o), weight), o);
             for (int h = 0; h < logs.length; h++) {
                 logs[h] += Math.log(likelihood[h]);

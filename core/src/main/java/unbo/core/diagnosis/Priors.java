@@ -66,7 +66,7 @@ final class Priors {
     /** The shipped share of a hypothesis among those given. */
     static double shipped(String vehicle, Hypothesis hypothesis, List<Hypothesis> among) {
         Map<Hypothesis, Double> weights = weights(vehicle);
-        return weights.getOrDefault(hypothesis, 0.0)
+        return Objects.requireNonNull(weights.get(hypothesis), hypothesis.key())
                 / among.stream().mapToDouble(weights::get).sum();
     }
 

@@ -50,7 +50,7 @@ public record Fit(
     public static Fit of(FitInput in) {
         Band seat = in.measured() != null
                 ? in.measured()
-                : (in.inner() ? SeatBands.shaft(in.seat(), in.boreMm()) : SeatBands.hole(in.seat(), in.outsideMm()))
+                : (in.inner() ? SeatBands.shaft(in.symbol(), in.boreMm()) : SeatBands.hole(in.symbol(), in.outsideMm()))
                         .orElseThrow();
         Band bearing = SeatBands.bearing(in.kind(), in.inner() ? "bore" : "outside", in.seatMm(), in.tolerance())
                 .orElseThrow();

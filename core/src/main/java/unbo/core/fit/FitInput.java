@@ -1,5 +1,7 @@
 package unbo.core.fit;
 
+import static java.util.Objects.requireNonNull;
+
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.BearingKind;
@@ -37,6 +39,11 @@ public record FitInput(
         boolean rough,
         boolean estimatedSizes,
         @Nullable FitPlace place) {
+
+    /** The seat's symbol, where it was not measured. @throws NullPointerException where it was, and none was typed */
+    public String symbol() {
+        return requireNonNull(seat, "a seat without a symbol");
+    }
 
     /** Diameter of the seat, mm. */
     public double seatMm() {

@@ -10,8 +10,6 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-import org.jspecify.annotations.Nullable;
-
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Tolerances;
 import unbo.core.table.Table;
@@ -38,7 +36,7 @@ public final class SeatBands {
     private SeatBands() {}
 
     /** A shaft's band by symbol, such as k5; empty where symbol or size is not listed (sizes over 3 to 180 mm). */
-    public static Optional<Band> shaft(@Nullable String symbol, double mm) {
+    public static Optional<Band> shaft(String symbol, double mm) {
         Matcher m = SHAFT.matcher(symbol);
         Optional<Row> row = row(SHAFTS, mm);
         if (!m.matches() || row.isEmpty()) {
@@ -54,7 +52,7 @@ public final class SeatBands {
     }
 
     /** A housing's band by symbol, such as N7; empty where symbol or size is not listed (sizes over 6 to 180 mm). */
-    public static Optional<Band> hole(@Nullable String symbol, double mm) {
+    public static Optional<Band> hole(String symbol, double mm) {
         return row(HOLES, mm).map(r -> r.bands().get(symbol));
     }
 
@@ -81,12 +79,11 @@ public final class SeatBands {
 
     /** Upper and lower deviation, parted by a slash. */
     private static Band pair(TableRow row, String column) {
-        String[] ends = row.get(column).split("/");
-        try {
-            return new Band(Double.parseDouble(ends[1]), Double.parseDouble(ends[0]));
-        } catch (NumberFormatException e) {
+        String[] ends = row.get(column).split("/", -1);
+        if (ends.length != 2) {
             throw row.fault(column, "is no pair of deviations: “" + row.get(column) + "”");
         }
+        return new Band(row.numeral(column, ends[1]), row.numeral(column, ends[0]));
     }
 
     private static Optional<Row> row(List<Row> rows, double mm) {

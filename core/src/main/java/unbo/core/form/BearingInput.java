@@ -37,9 +37,9 @@ public final class BearingInput {
         C0
     }
 
-    /** Widest single-row deep groove bearing, share of outside less bore; the widest listed has 0.78. */
+    /** Widest single-row deep groove bearing, share of outside less bore; the widest listed ones have 0.833. */
     private static final double WIDEST_ROW = 0.85;
-    /** Height of the rings over the elements of a usual bearing: element's diameter, share of (D − d)/2. */
+    /** Element's diameter, share of (D − d)/2: the usual proportion that insides are estimated by. */
     private static final double ELEMENT_SHARE = 0.59;
     /** Length of a roller where no width is known, in diameters. */
     private static final double ROLLER_LENGTH = 1.4;
@@ -117,7 +117,7 @@ public final class BearingInput {
 
     /** The bearing, as far as the form tells it. */
     public Bearing of(Values v) {
-        Bearing told = v.book().find(v.text(box(Told.NUMBER)));
+        Bearing told = told(v);
         Double bore = first(v, Told.BORE, told.boreMm());
         Double outside = first(v, Told.OUTSIDE, told.outsideMm());
         Double width = first(v, Told.WIDTH, told.widthMm());
@@ -129,6 +129,19 @@ public final class BearingInput {
         }
         Bearing angled = angle == null ? known : known.at(angle);
         return rated(v, counted(v, angled));
+    }
+
+    /**
+     * By its number, or by three sizes as if they were written there; a kind that is typed goes before a listed one.
+     */
+    private Bearing told(Values v) {
+        Double bore = typed(v, Told.BORE);
+        Double outside = typed(v, Told.OUTSIDE);
+        Double width = typed(v, Told.WIDTH);
+        String text = named(v) || bore == null || outside == null || width == null
+                ? v.text(box(Told.NUMBER))
+                : Show.number(bore, 3) + "x" + Show.number(outside, 3) + "x" + Show.number(width, 3);
+        return has(v, Told.KIND) ? v.book().decodeSet(text) : v.book().find(text);
     }
 
     private BearingKind kind(Values v, Bearing b) {

@@ -121,7 +121,7 @@ public final class HubFields {
     private static void bearing(Values v, String place, List<Problem> problems) {
         HubInput.Taper taper = taper(v, place);
         Bearing cone = v.book().find(taper.cone());
-        Bearing cup = v.book().decode(taper.cupOrCone());
+        Bearing cup = taper.cup().isBlank() ? cone : v.book().decode(taper.cup());
         if (cone.marking().isEmpty()) {
             problems.add(new Problem(place + "Cone", "Write what is stamped on the cone as well.", false));
             return;

@@ -109,9 +109,9 @@ public record IdentifiedHub(
     private static IdentifiedBearing taper(
             String place, HubInput.Taper typed, BearingBook book, List<Finding> findings) {
         Bearing cone = book.find(typed.cone());
-        Bearing cup = book.decode(typed.cupOrCone());
+        Bearing cup = typed.cup().isBlank() ? cone : book.decode(typed.cup());
         boolean tapered = IdentifiedBearing.tapered(cone, !typed.cup().isBlank());
-        TaperMatch match = tapered ? TaperMatch.of(typed.cone(), typed.cupOrCone()) : null;
+        TaperMatch match = tapered ? TaperMatch.of(cone.marking(), cup.marking()) : null;
         if (match != null && match.match() == null) {
             findings.add(new Finding("pair-unknown", Level.WATCH, "The " + place + " pair: " + match.reason()));
         }

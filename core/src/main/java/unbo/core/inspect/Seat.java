@@ -216,8 +216,8 @@ public record Seat(
                 .orElse(new Band(0, 0));
         Band measured = new Band((min(all) - fit.seatMm()) * 1000, (max(all) - fit.seatMm()) * 1000);
         Band wanted = (fit.inner()
-                        ? SeatBands.shaft(fit.seat(), fit.seatMm())
-                        : SeatBands.hole(fit.seat(), fit.seatMm()))
+                        ? SeatBands.shaft(fit.symbol(), fit.seatMm())
+                        : SeatBands.hole(fit.symbol(), fit.seatMm()))
                 .orElseThrow();
         Interference found = interference(fit, measured, bearing);
         Interference should = interference(fit, wanted, bearing);
@@ -266,8 +266,8 @@ public record Seat(
     /** True where the seat is rounder than half the band of the fit that is wanted. */
     public boolean round() {
         Band wanted = (input.fit().inner()
-                        ? SeatBands.shaft(input.fit().seat(), input.fit().seatMm())
-                        : SeatBands.hole(input.fit().seat(), input.fit().seatMm()))
+                        ? SeatBands.shaft(input.fit().symbol(), input.fit().seatMm())
+                        : SeatBands.hole(input.fit().symbol(), input.fit().seatMm()))
                 .orElseThrow();
         return ovalMm * 1000 <= OVAL_SHARE * (wanted.upperUm() - wanted.lowerUm()) + 1e-9
                 && Math.abs(taperMm) * 1000 <= OVAL_SHARE * (wanted.upperUm() - wanted.lowerUm()) + 1e-9;

@@ -5,8 +5,6 @@ import static java.util.Objects.requireNonNull;
 import java.util.EnumMap;
 import java.util.Map;
 
-import org.jspecify.annotations.Nullable;
-
 import unbo.core.bearing.BearingKind;
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
@@ -60,7 +58,7 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
             double nu,
             double p1N,
             double staticLoad,
-            @Nullable Seals seals,
+            Seals seals,
             boolean hybrid) {
         Factors factors = FACTORS.getOrDefault(kind, USUAL);
         double f0 = grease ? factors.f0Grease() : factors.f0Oil();
@@ -72,7 +70,7 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
         return new Friction(m0, f1 * p1N * pitchMm * (hybrid ? HYBRID : 1), seals(seals, boreMm));
     }
 
-    private static double seals(@Nullable Seals seals, double boreMm) {
+    private static double seals(Seals seals, double boreMm) {
         double each = switch (seals) {
             case CONTACT -> CONTACT_NMM;
             case LIGHT -> LIGHT_NMM;

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
-import org.jspecify.annotations.Nullable;
-
 import unbo.core.answer.Answer;
 import unbo.core.answer.Question;
 import unbo.core.bearing.BearingKind;
@@ -47,7 +45,7 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
             double axialN,
             double rpm,
             double nu,
-            Friction.@Nullable Seals seals,
+            Friction.Seals seals,
             boolean hybrid,
             double staticN,
             double conductance,
@@ -174,8 +172,7 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
                 v.number("conductance", GUIDE_W_K * b.boreMm() / GUIDE_BORE_MM));
     }
 
-    static Input input(
-            Values v, Candidate b, Friction.@Nullable Seals seals, boolean hybrid, double oilMm, double conductance) {
+    static Input input(Values v, Candidate b, Friction.Seals seals, boolean hybrid, double oilMm, double conductance) {
         boolean grease = !v.text("lubricant").equals("oil");
         return new Input(
                 b,

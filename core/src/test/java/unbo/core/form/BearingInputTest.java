@@ -15,6 +15,7 @@ import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.OwnBearing;
 import unbo.core.bearing.Ratings;
+import unbo.core.catalogue.Catalogue;
 import unbo.core.designation.Decoder;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -85,6 +86,38 @@ class BearingInputTest {
         assertThat(b.boreMm()).isEqualTo(bore);
         assertThat(b.outsideMm()).isEqualTo(outside);
         assertThat(b.widthMm()).isEqualTo(width);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "25, 52, 15, '', 6205, deep-groove-ball",
+        "30, 62, 17.25, '', 30206, tapered-roller",
+        "31, 57, 11, '', HB 31, angular-contact-ball",
+        "25, 52, 15, cylindrical-roller, 25x52x15, cylindrical-roller",
+        "34, 64, 37, '', 34x64x37, unknown",
+        "31, 58, 11, '', 31x58x11, deep-groove-ball"
+    })
+    void threeBoxesSayWhatTheOneSays(
+            String bore, String outside, String width, String kind, String as, String becomes) {
+        Bearing b = of(Map.of("bore", bore, "outside", outside, "width", width, "kind", kind));
+        Bearing one = of(Map.of("number", bore + "x" + outside + "x" + width, "kind", kind));
+        assertThat(b).isEqualTo(one);
+        assertThat(b.designation()).isEqualTo(as);
+        assertThat(b.kind()).hasToString(becomes);
+    }
+
+    @Test
+    void everyListedDeepGrooveBearingIsOneBySizesThatNoTableHas() {
+        assertThat(Catalogue.numbers())
+                .filteredOn(listed -> listed.kind().deepGroove())
+                .hasSizeGreaterThan(100)
+                .allSatisfy(listed -> assertThat(of(Map.of(
+                                        "bore", String.valueOf(listed.boreMm() + 0.0625),
+                                        "outside", String.valueOf(listed.outsideMm() + 0.0625),
+                                        "width", String.valueOf(listed.widthMm())))
+                                .kind())
+                        .as(listed.designation())
+                        .isEqualTo(BearingKind.DEEP_GROOVE_BALL));
     }
 
     @Test
