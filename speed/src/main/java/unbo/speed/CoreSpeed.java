@@ -42,6 +42,9 @@ import unbo.core.setting.CastleNutInput;
 import unbo.core.stack.Link;
 import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
+import unbo.core.tools.proving.RunoutTool;
+import unbo.core.tools.running.WheelLifeTool;
+import unbo.core.tools.strip.RaceMapTool;
 
 /** What the kernels take, in microseconds a call. */
 @State(Scope.Benchmark)
@@ -65,8 +68,7 @@ public class CoreSpeed {
                             "noise-follows=road-speed noise-turning=louder-left noise-character=growl"),
                     UnitSystem.METRIC)
             .record();
-    private final RunoutInput turn = FieldReader.read(
-                    RunoutFields.LIST, RunoutFields.QUESTION.sample(), UnitSystem.METRIC)
+    private final RunoutInput turn = FieldReader.read(RunoutFields.LIST, new RunoutTool().sample(), UnitSystem.METRIC)
             .record();
     private final StackInput shelf = new StackInput(
             List.of(new Link("case", 12.35, 0.01, Material.STEEL)),
@@ -78,10 +80,10 @@ public class CoreSpeed {
                     .toList(),
             80);
     private final RaceMapInput races = FieldReader.read(
-                    RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC, Decoder.SHIPPED)
+                    RaceMapFields.LIST, new RaceMapTool().sample(), UnitSystem.METRIC, Decoder.SHIPPED)
             .record();
     private final WheelInput wheel = FieldReader.read(
-                    WheelFields.LIST, WheelFields.QUESTION.sample(), UnitSystem.METRIC, Decoder.SHIPPED)
+                    WheelFields.LIST, new WheelLifeTool().sample(), UnitSystem.METRIC, Decoder.SHIPPED)
             .record()
             .wheel();
     private String quantity = "1-3/8\"";

@@ -17,176 +17,92 @@ import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.parameters.Parameter;
 
 import unbo.core.input.Field;
-import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
+import unbo.core.tool.Shape;
 
 /**
- * What the body of a call is made of, at any depth: fields, objects and lists of objects. A body is judged by it before
- * anything is read, each fault named by its path, and the call is described by it; limits of the trade stay the
- * fields'.
+ * Judges bodies of calls by their shape, reads them into the boxes of a form, and describes them. A body is judged
+ * before anything is read, each fault named by its path; limits of the trade stay the fields'.
  */
 final class BodyShape {
 
     private static final int MOST_NAMED = 5;
     private static final int LONGEST_NAME = 40;
 
-    private interface Member {
+    private final Shape shape;
 
-        void judge(String path, JsonNode value, List<Problem> problems);
-
-        Schema<?> schema();
-    }
-
-    /** @param bare true where a text with a unit is not taken for a number */
-    private record Leaf(Field field, boolean bare) implements Member {
-
-        @Override
-        public void judge(String path, JsonNode value, List<Problem> problems) {
-            if (!fits(this, value)) {
-                problems.add(new Problem(path, field.label() + " is " + words(this) + ".", false));
-            }
-        }
-
-        @Override
-        public Schema<?> schema() {
-            return described(this);
-        }
-    }
-
-    private record Inner(BodyShape shape) implements Member {
-
-        @Override
-        public void judge(String path, JsonNode value, List<Problem> problems) {
-            if (value.isObject()) {
-                shape.judge(path + ".", value, problems);
-                shape.missing(path + ".", value, problems);
-            } else {
-                problems.add(new Problem(path, "Write " + shape.words() + ".", false));
-            }
-        }
-
-        @Override
-        public Schema<?> schema() {
-            return shape.schema();
-        }
-    }
-
-    /** @param orText true where the same may be written as one text */
-    private record Many(BodyShape shape, boolean orText) implements Member {
-
-        @Override
-        public void judge(String path, JsonNode list, List<Problem> problems) {
-            if (orText && list.isTextual()) {
-                return;
-            }
-            if (!list.isArray()) {
-                problems.add(new Problem(path, "Write a list of " + shape.words() + ".", false));
-                return;
-            }
-            Inner item = new Inner(shape);
-            for (int i = 0; i < list.size(); i++) {
-                item.judge(path + "[" + i + "]", list.get(i), problems);
-            }
-        }
-
-        @Override
-        public Schema<?> schema() {
-            return new ArraySchema().items(shape.schema());
-        }
-    }
-
-    static final BodyShape EMPTY = new BodyShape(Map.of());
-
-    private final Map<String, Member> members;
-
-    private BodyShape(Map<String, Member> members) {
-        this.members = members;
-    }
-
-    /** The fields of a list, each a member. */
-    static BodyShape of(FieldList<?> list) {
-        BodyShape shape = EMPTY;
-        for (Field field : list.fields()) {
-            shape = shape.with(field);
-        }
-        return shape;
-    }
-
-    private BodyShape and(String name, Member member) {
-        Map<String, Member> all = new LinkedHashMap<>(members);
-        all.put(name, member);
-        return new BodyShape(all);
-    }
-
-    BodyShape with(Field field) {
-        return and(field.name(), new Leaf(field, false));
-    }
-
-    /** A field of a list under another name. */
-    BodyShape with(String name, FieldList<?> list, String field) {
-        return and(name, new Leaf(list.field(field).orElseThrow(), false));
-    }
-
-    /** A number that takes no unit. */
-    BodyShape withNumber(Field field) {
-        return and(field.name(), new Leaf(field, true));
-    }
-
-    BodyShape with(String name, BodyShape inner) {
-        return and(name, new Inner(inner));
-    }
-
-    /** A list of objects. */
-    BodyShape withEach(String name, BodyShape item) {
-        return and(name, new Many(item, false));
-    }
-
-    /** A list of objects, which may also be written as one text. */
-    BodyShape withEachOrText(String name, BodyShape item) {
-        return and(name, new Many(item, true));
+    BodyShape(Shape shape) {
+        this.shape = shape;
     }
 
     /** What is not there or not what it must be, by its path. */
     List<Problem> problems(JsonNode body) {
         List<Problem> problems = new ArrayList<>();
-        judge("", body, problems);
+        judge(shape, "", body, problems);
         return problems;
     }
 
-    private void judge(String path, JsonNode object, List<Problem> problems) {
+    private static void judge(Shape shape, String path, JsonNode object, List<Problem> problems) {
         List<String> unknown = new ArrayList<>();
         object.properties().forEach(entry -> {
-            Member member = members.get(entry.getKey());
+            Shape.Member member = shape.members().get(entry.getKey());
             if (member == null) {
                 unknown.add(path + shortened(entry.getKey()));
             } else if (!entry.getValue().isNull()) {
-                member.judge(path + entry.getKey(), entry.getValue(), problems);
+                judge(member, path + entry.getKey(), entry.getValue(), problems);
             }
         });
         if (!unknown.isEmpty()) {
-            problems.add(unknown(unknown));
+            problems.add(unknown(shape, unknown));
+        }
+    }
+
+    private static void judge(Shape.Member member, String path, JsonNode value, List<Problem> problems) {
+        if (member instanceof Shape.Leaf leaf) {
+            if (!fits(leaf, value)) {
+                problems.add(new Problem(path, leaf.field().label() + " is " + words(leaf) + ".", false));
+            }
+        } else if (member instanceof Shape.Inner inner) {
+            object(inner.shape(), path, value, problems);
+        } else if (member instanceof Shape.Rows rows && !(rows.lines() != null && value.isTextual())) {
+            if (!value.isArray()) {
+                problems.add(new Problem(path, "Write a list of " + words(rows.item()) + ".", false));
+            }
+            for (int i = 0; value.isArray() && i < value.size(); i++) {
+                object(rows.item(), path + "[" + i + "]", value.get(i), problems);
+            }
+        }
+    }
+
+    private static void object(Shape of, String path, JsonNode value, List<Problem> problems) {
+        if (value.isObject()) {
+            judge(of, path + ".", value, problems);
+            missing(of, path + ".", value, problems);
+        } else {
+            problems.add(new Problem(path, "Write " + words(of) + ".", false));
         }
     }
 
     /** Members that an object within a body cannot do without; those of the body itself are its fields' to ask for. */
-    private void missing(String path, JsonNode object, List<Problem> problems) {
-        members.forEach((name, member) -> {
-            if (member instanceof Leaf leaf && leaf.field().required() && !object.hasNonNull(name)) {
+    private static void missing(Shape of, String path, JsonNode object, List<Problem> problems) {
+        of.members().forEach((name, member) -> {
+            if (member instanceof Shape.Leaf leaf && leaf.field().required() && !object.hasNonNull(name)) {
                 problems.add(new Problem(path + name, leaf.field().label() + " is needed.", false));
             }
         });
     }
 
     /** All members that are none, in one sentence: their number is not bounded, an answer is. */
-    private Problem unknown(List<String> names) {
+    private static Problem unknown(Shape shape, List<String> names) {
         String all = names.stream().limit(MOST_NAMED).collect(Collectors.joining(", "))
                 + (names.size() > MOST_NAMED ? " and " + (names.size() - MOST_NAMED) + " more" : "");
         return new Problem(
                 names.get(0),
                 (names.size() == 1 ? "There is no field " : "There are no fields ") + all + " here; there are "
-                        + String.join(", ", members.keySet()) + ".",
+                        + String.join(", ", shape.members().keySet()) + ".",
                 false);
     }
 
@@ -194,11 +110,77 @@ final class BodyShape {
         return name.length() <= LONGEST_NAME ? name : name.substring(0, LONGEST_NAME) + "…";
     }
 
-    private String words() {
-        return "{" + String.join(", ", members.keySet()) + "}";
+    private static String words(Shape of) {
+        return "{" + String.join(", ", of.members().keySet()) + "}";
     }
 
-    private static boolean fits(Leaf leaf, JsonNode value) {
+    /**
+     * What a body fills.
+     *
+     * @param texts by box
+     * @param paths where each of them stands in the body, by box
+     */
+    record Filled(Map<String, String> texts, Map<String, String> paths) {
+
+        private void put(String box, String text, String path) {
+            texts.put(box, text);
+            paths.put(box, path);
+        }
+
+        /** A problem of a box, named by where it stands in the body. */
+        Problem at(Problem problem) {
+            return new Problem(
+                    paths.getOrDefault(problem.field(), problem.field()), problem.sentence(), problem.readable());
+        }
+    }
+
+    /** The boxes that a body fills; what is not of this shape is left out. */
+    Filled filled(JsonNode body) {
+        Filled filled = new Filled(new LinkedHashMap<>(), new LinkedHashMap<>());
+        gather(shape, "", body, filled);
+        return filled;
+    }
+
+    private static void gather(Shape shape, String path, JsonNode object, Filled filled) {
+        object.properties().forEach(entry -> {
+            Shape.Member member = shape.members().get(entry.getKey());
+            JsonNode value = entry.getValue();
+            String here = path + entry.getKey();
+            if (member instanceof Shape.Leaf leaf) {
+                filled.put(leaf.box(), JsonTexts.text(value), here);
+            } else if (member instanceof Shape.Inner inner) {
+                gather(inner.shape(), here + ".", value, filled);
+            } else if (member instanceof Shape.Rows rows && rows.lines() != null) {
+                filled.put(rows.lines(), value.isArray() ? lines(rows.item(), value) : value.asText(), here);
+            } else if (member instanceof Shape.Rows rows) {
+                columns(rows.item(), here, value, filled);
+            }
+        });
+    }
+
+    private static String lines(Shape item, JsonNode rows) {
+        return StreamSupport.stream(rows.spliterator(), false)
+                .map(row -> item.members().keySet().stream()
+                        .map(name -> row.path(name).asText("").replace(';', ','))
+                        .collect(Collectors.joining("; ")))
+                .collect(Collectors.joining("\n"));
+    }
+
+    /** Each member of the objects as the list of a box; what one leaves out is nought. */
+    private static void columns(Shape item, String path, JsonNode rows, Filled filled) {
+        item.members().forEach((name, member) -> {
+            if (member instanceof Shape.Leaf leaf && !rows.isEmpty()) {
+                filled.put(
+                        leaf.box(),
+                        StreamSupport.stream(rows.spliterator(), false)
+                                .map(row -> row.hasNonNull(name) ? JsonTexts.text(row.get(name)) : "0")
+                                .collect(Collectors.joining("; ")),
+                        path);
+            }
+        });
+    }
+
+    private static boolean fits(Shape.Leaf leaf, JsonNode value) {
         if (leaf.bare()) {
             return value.isNumber();
         }
@@ -217,7 +199,7 @@ final class BodyShape {
         return value.isNumber() || value.isTextual();
     }
 
-    private static String words(Leaf leaf) {
+    private static String words(Shape.Leaf leaf) {
         if (leaf.bare()) {
             return "a number";
         }
@@ -232,18 +214,40 @@ final class BodyShape {
 
     /** Described as JSON schema. */
     Schema<?> schema() {
+        return schema(shape);
+    }
+
+    private static Schema<?> schema(Shape of) {
         ObjectSchema body = new ObjectSchema();
         body.setAdditionalProperties(false);
-        members.forEach((name, member) -> {
-            body.addProperty(name, member.schema());
-            if (member instanceof Leaf leaf && leaf.field().required()) {
+        of.members().forEach((name, member) -> {
+            body.addProperty(name, schema(member));
+            if (member instanceof Shape.Leaf leaf && leaf.field().required()) {
                 body.addRequiredItem(name);
             }
         });
         return body;
     }
 
-    private static Schema<?> described(Leaf leaf) {
+    private static Schema<?> schema(Shape.Member member) {
+        if (member instanceof Shape.Leaf leaf) {
+            return described(leaf);
+        }
+        return member instanceof Shape.Inner inner
+                ? schema(inner.shape())
+                : new ArraySchema().items(schema(((Shape.Rows) member).item()));
+    }
+
+    /** A field of the address. */
+    static Parameter parameter(String name, Shape.Leaf leaf) {
+        return new Parameter()
+                .in("query")
+                .name(name)
+                .required(leaf.field().required())
+                .schema(described(leaf));
+    }
+
+    private static Schema<?> described(Shape.Leaf leaf) {
         Field field = leaf.field();
         Schema<?> schema = leaf.bare() ? number(field) : plain(field);
         schema.setDescription(field.label()

@@ -26,6 +26,7 @@ import unbo.core.diagnosis.NextCheck;
 import unbo.core.diagnosis.Way;
 import unbo.core.input.Field;
 import unbo.core.input.Problem;
+import unbo.core.tool.Shape;
 
 /** Is it the bearing, which one, how urgent, and what to check next: by JSON. */
 @RestController
@@ -69,13 +70,13 @@ class DiagnosisApi {
 
     record CheckList(List<CheckLabel> checks) {}
 
-    static final BodyShape DIAGNOSE = BodyShape.of(DiagnosisFields.LIST)
-            .withEachOrText(
+    static final Shape DIAGNOSE = Shape.of(DiagnosisFields.LIST)
+            .andLines(
                     CHECKS,
-                    BodyShape.EMPTY
-                            .with(Field.text("id", "Check", LONGEST_CODE).must())
-                            .with(Field.text("position", "Position", LONGEST_CODE))
-                            .with(Field.text("result", "Result", LONGEST_CODE).must()));
+                    Shape.EMPTY
+                            .and(Field.text("id", "Check", LONGEST_CODE).must())
+                            .and(Field.text("position", "Position", LONGEST_CODE))
+                            .and(Field.text("result", "Result", LONGEST_CODE).must()));
 
     private final JsonTexts reader;
     private final CaseService cases;
@@ -175,7 +176,7 @@ class DiagnosisApi {
      * check with a result
      */
     private static JsonNode flat(JsonNode body) {
-        JsonTexts.judge(DIAGNOSE, body);
+        JsonTexts.judge(new BodyShape(DIAGNOSE), body);
         if (!body.has(CHECKS) || body.get(CHECKS).isTextual()) {
             return body;
         }

@@ -2,7 +2,6 @@ package unbo.app.api;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -21,6 +20,7 @@ import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tool.Shape;
 
 /**
  * Turns a JSON body into the named texts that the one reader reads; bare numbers are metric here, whatever the
@@ -37,12 +37,17 @@ class JsonTexts {
 
     /** The input record of a call. @throws ApiProblem 400 or 422, with all problems */
     <T> T read(FieldList<T> list, JsonNode body) {
-        List<Problem> problems = new ArrayList<>(faults(BodyShape.of(list), body));
-        Map<String, String> texts = new LinkedHashMap<>();
-        body.properties().forEach(entry -> texts.put(entry.getKey(), text(entry.getValue())));
-        Reading<T> reading = FieldReader.read(list, texts, UnitSystem.METRIC, own.book());
+        return read(list, new BodyShape(Shape.of(list)), body);
+    }
+
+    /** The same of a body of another shape. @throws ApiProblem 400 or 422, with all problems by their paths */
+    <T> T read(FieldList<T> list, BodyShape shape, JsonNode body) {
+        List<Problem> problems = new ArrayList<>(faults(shape, body));
+        BodyShape.Filled filled = shape.filled(body);
+        Reading<T> reading = FieldReader.read(list, filled.texts(), UnitSystem.METRIC, own.book());
         Set<String> named = problems.stream().map(Problem::field).collect(Collectors.toSet());
         reading.problems().stream()
+                .map(filled::at)
                 .filter(problem -> !named.contains(problem.field()))
                 .forEach(problems::add);
         if (!problems.isEmpty()) {
@@ -119,7 +124,7 @@ class JsonTexts {
         return number.scale() == 3 ? number.setScale(4).toString() : number.toString();
     }
 
-    private static String text(JsonNode value) {
+    static String text(JsonNode value) {
         if (value.isNull()) {
             return "";
         }

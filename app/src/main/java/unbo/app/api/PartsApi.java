@@ -1,7 +1,6 @@
 package unbo.app.api;
 
 import java.util.List;
-import java.util.Locale;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.Operation;
@@ -14,14 +13,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-import unbo.core.designation.SealSize;
-import unbo.core.identify.SealFind;
 import unbo.core.identify.TypeFinder;
 import unbo.core.input.Problem;
 import unbo.core.parts.PartLine;
 import unbo.core.parts.PartLineFields;
 import unbo.core.parts.PartsList;
-import unbo.core.parts.Rebuild;
+import unbo.core.tool.Shape;
 
 /** Parts, seals and kinds of bearing, by JSON. */
 @RestController
@@ -31,12 +28,6 @@ class PartsApi {
     record Line(String what, String supplier, Double cost) {}
 
     record Totals(double total, Double totalA, Double totalB, List<Line> lines, List<String> unpriced) {}
-
-    record Compared(double rebuildCost, double assemblyCost, String choice, List<String> reasons) {}
-
-    record Seal(double shaftMm, double outsideMm, double widthMm, boolean exact, boolean fitsDepth) {}
-
-    record Seals(List<Seal> candidates) {}
 
     record Choice(String words, String leads) {}
 
@@ -49,7 +40,7 @@ class PartsApi {
             String reads,
             String sets) {}
 
-    static final BodyShape PARTS = BodyShape.EMPTY.withEach("lines", BodyShape.of(PartLineFields.LIST));
+    static final Shape PARTS = Shape.EMPTY.andColumns("lines", Shape.of(PartLineFields.LIST));
 
     private final JsonTexts reader;
 
@@ -63,7 +54,7 @@ class PartsApi {
                     + "{lines: [{kind, what, place, count, unit, alwaysNew, priceA, priceB, from}]}")
     @PostMapping(path = "/parts", consumes = MediaType.APPLICATION_JSON_VALUE)
     Totals parts(@RequestBody JsonNode body) {
-        JsonTexts.judge(PARTS, body);
+        JsonTexts.judge(new BodyShape(PARTS), body);
         PartsList list = new PartsList(reader.readAll(PartLineFields.LIST, "lines", body.get("lines"), PartsList.MOST));
         return new Totals(
                 list.total(),
@@ -76,31 +67,6 @@ class PartsApi {
                                 l.cost()))
                         .toList(),
                 list.unpriced().stream().map(PartLine::what).toList());
-    }
-
-    @Operation(operationId = "rebuild", summary = "New bearings in the old part, or the whole assembly")
-    @PostMapping(path = "/rebuild", consumes = MediaType.APPLICATION_JSON_VALUE)
-    Compared rebuild(@RequestBody JsonNode body) {
-        Rebuild r = Rebuild.of(reader.read(Rebuild.LIST, body));
-        return new Compared(
-                r.rebuildCost(),
-                r.assemblyCost(),
-                r.choice().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                r.answer().findings().stream().map(f -> f.sentence()).toList());
-    }
-
-    @Operation(operationId = "sealFind", summary = "Shaft seals of a shaft and a housing, near misses behind them")
-    @GetMapping("/seal-find")
-    Seals seal(@RequestParam java.util.Map<String, String> sizes) {
-        SealFind find = SealFind.of(reader.read(SealFind.LIST, sizes));
-        return new Seals(java.util.stream.Stream.concat(
-                        find.fitting().stream().map(s -> seal(find, s, true)),
-                        find.near().stream().map(s -> seal(find, s, false)))
-                .toList());
-    }
-
-    private static Seal seal(SealFind find, SealSize s, boolean exact) {
-        return new Seal(s.shaftMm(), s.outsideMm(), s.widthMm(), exact, find.fitsDepth(s));
     }
 
     @Operation(operationId = "type", summary = "The type finder: a question with its options, or what was found")

@@ -16,6 +16,7 @@ import unbo.app.diagnosis.DiagnosisView;
 import unbo.app.diagnosis.RoadView;
 import unbo.app.diagnosis.TableView;
 import unbo.app.job.JobService;
+import unbo.app.tool.IntoJob;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
@@ -25,7 +26,7 @@ import unbo.core.diagnosis.DiagnosisInput;
 import unbo.core.diagnosis.Observations;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 
 /** Diagnose on the bench; what was noted stays in the address. */
 @Page

@@ -23,6 +23,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.instrument.NoiseService;
 import unbo.app.job.JobService;
+import unbo.app.tool.IntoJob;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;

@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import unbo.app.job.JobService;
 import unbo.app.setting.NutAnswer;
+import unbo.app.tool.IntoJob;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
@@ -16,18 +17,16 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
-import unbo.core.route.RouteStage;
-import unbo.core.route.SetWay;
 import unbo.core.setting.CastleNut;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
+import unbo.core.tools.setting.CastleNutTool;
 
 /** The castellated nut on the bench; its inputs stay in the address. */
 @Page
 class NutBench {
 
-    private static final Map<String, String> SAMPLE =
-            Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", "0, 180", "freeAngleDeg", "20");
+    private static final CastleNutTool TOOL = new CastleNutTool();
 
     private final WorkshopService workshops;
     private final JobService jobs;
@@ -41,7 +40,7 @@ class NutBench {
     String nut(@RequestParam Map<String, String> texts, Model model) {
         Workshop workshop = workshops.current();
         UnitSystem system = texts.isEmpty() ? UnitSystem.METRIC : workshop.unitSystem();
-        Map<String, String> asked = texts.isEmpty() ? new java.util.HashMap<>(SAMPLE) : texts;
+        Map<String, String> asked = texts.isEmpty() ? new java.util.HashMap<>(TOOL.sample()) : texts;
         asked.putIfAbsent("school", workshop.settingSchool());
         Reading<CastleNutInput> reading = FieldReader.read(CastleNutFields.LIST, TypedForm.read(asked, system));
         model.addAttribute(
@@ -49,9 +48,8 @@ class NutBench {
         model.addAttribute(
                 "answer", reading.get().map(CastleNut::of).map(NutAnswer::of).orElse(null));
         Map<String, String> forJob = new java.util.HashMap<>(asked);
-        forJob.put(SetWay.BY, SetWay.NUT.code());
         forJob.putIfAbsent(TypedForm.UNITS, system.name());
-        model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), RouteStage.SET, forJob));
+        model.addAttribute("intoJobs", IntoJob.links(jobs.underWay(0, IntoJob.MOST), TOOL, forJob));
         return "bench/nut";
     }
 }

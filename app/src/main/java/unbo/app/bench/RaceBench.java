@@ -12,6 +12,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.JobService;
 import unbo.app.race.RaceView;
+import unbo.app.tool.IntoJob;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
@@ -25,7 +26,8 @@ import unbo.core.damage.RaceMapInput;
 import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
+import unbo.core.tools.strip.RaceMapTool;
 
 /** The race map on the bench; the painting stays in the address. */
 @Page
@@ -35,6 +37,8 @@ class RaceBench {
     private static final List<Plate> PLATES = Mode.all().stream()
             .map(m -> new Plate(m.name(), m.cause(), m.remedy(), RaceMapDrawing.plate(m)))
             .toList();
+
+    private static final RaceMapTool TOOL = new RaceMapTool();
 
     private final WorkshopService workshops;
     private final JobService jobs;
@@ -54,12 +58,10 @@ class RaceBench {
         if (TOUCHES.stream().anyMatch(sent::containsKey)) {
             return "redirect:" + address(Brush.touched(sent, sent));
         }
-        Map<String, String> texts = sent.isEmpty() ? new HashMap<>(RaceMapFields.QUESTION.sample()) : sent;
+        Map<String, String> texts = sent.isEmpty() ? new HashMap<>(TOOL.sample()) : sent;
         Reading<RaceMapInput> reading = FieldReader.read(RaceMapFields.LIST, texts, workshops.units(), own.book());
         model.addAttribute("form", FieldView.form(reading, workshops.units()));
-        Answer answer = reading.get()
-                .map(in -> RaceMapFields.QUESTION.answer().apply(in))
-                .orElse(null);
+        Answer answer = reading.get().map(TOOL::answer).orElse(null);
         model.addAttribute("answer", answer);
         model.addAttribute("race", RaceView.of());
         model.addAttribute(

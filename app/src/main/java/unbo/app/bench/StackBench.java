@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 import unbo.app.job.JobService;
 import unbo.app.stock.StockService;
+import unbo.app.tool.IntoJob;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
@@ -21,8 +22,6 @@ import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.measure.Show;
-import unbo.core.route.RouteStage;
-import unbo.core.route.SetWay;
 import unbo.core.stack.Link;
 import unbo.core.stack.LinkFields;
 import unbo.core.stack.Stack;
@@ -30,6 +29,7 @@ import unbo.core.stack.StackInput;
 import unbo.core.stack.StackLines;
 import unbo.core.stack.StackWords;
 import unbo.core.stack.TypedStack;
+import unbo.core.tools.setting.StackTool;
 
 /** Two chains of links and the shims between them, on the bench; the inputs stay in the address. */
 @Page
@@ -83,7 +83,7 @@ class StackBench {
             model.addAttribute(
                     "intoJobs",
                     IntoJob.links(
-                            jobs.underWay(0, IntoJob.MOST), RouteStage.SET, asLines(typed.input(), texts, units)));
+                            jobs.underWay(0, IntoJob.MOST), new StackTool(), asLines(typed.input(), texts, units)));
         }
         return "bench/stack";
     }
@@ -91,8 +91,6 @@ class StackBench {
     /** The stack as a job's Set takes it. */
     private static Map<String, String> asLines(StackInput input, Map<String, String> texts, UnitSystem units) {
         Map<String, String> lines = new HashMap<>(Map.of(
-                SetWay.BY,
-                SetWay.STACK.code(),
                 "outer",
                 StackLines.lines(input.outer()),
                 "inner",

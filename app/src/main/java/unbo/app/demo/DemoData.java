@@ -25,7 +25,6 @@ import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
-import unbo.core.answer.Question;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.OwnBearing;
@@ -34,15 +33,16 @@ import unbo.core.fact.FactKey;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
-import unbo.core.life.WheelFields;
 import unbo.core.lubrication.Grease;
 import unbo.core.lubrication.Gun;
-import unbo.core.lubrication.Viscosity;
 import unbo.core.measure.Show;
 import unbo.core.route.Knowledge;
-import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 import unbo.core.service.Causes;
+import unbo.core.stage.RouteStage;
+import unbo.core.tool.Tool;
+import unbo.core.tools.running.ViscosityTool;
+import unbo.core.tools.running.WheelLifeTool;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 
@@ -319,7 +319,7 @@ public class DemoData implements ApplicationRunner {
         second.keep(RouteStage.GREASE, Map.of("kind", "CaS", "oldKind", "Li"));
         second.keep(RouteStage.SET, nut("20", "0 180", "C"));
         second.beside(
-                WheelFields.QUESTION,
+                new WheelLifeTool(),
                 Map.of(
                         "vehicle",
                         "trailer",
@@ -342,7 +342,7 @@ public class DemoData implements ApplicationRunner {
                         "newOffset",
                         "33"));
         second.beside(
-                Viscosity.QUESTION,
+                new ViscosityTool(),
                 Map.of("nu40", "220", "nu100", "19.5", "temperature", "60", "rpm", "620", "pitchMm", "54"));
         jobs.keepParts(
                 second.id,
@@ -595,16 +595,17 @@ public class DemoData implements ApplicationRunner {
                             String.valueOf(280 + 40 * (variation % 4))));
         }
 
-        <I> void beside(Question<I> question, Map<String, String> texts) {
-            I record = FieldReader.read(question.fields(), texts, UnitSystem.METRIC, own.book())
+        <I> void beside(Tool<I, ?> tool, Map<String, String> texts) {
+            I record = FieldReader.read(tool.fields(), texts, UnitSystem.METRIC, own.book())
                     .record();
             answers.keep(
                     id,
                     new AnswerService.Kept(
-                            question.name(),
-                            question.title(),
+                            tool.name(),
+                            tool.title(),
                             Typed.of(texts, UnitSystem.METRIC),
-                            question.answer().apply(record),
+                            Map.of(),
+                            tool.answer(record),
                             at));
         }
 

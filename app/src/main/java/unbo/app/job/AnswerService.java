@@ -23,8 +23,14 @@ public class AnswerService {
     private final Jobs jobs;
     private final Documents documents;
 
-    /** What is kept. @param typed inputs as typed */
-    public record Kept(String question, String title, Typed typed, Answer answer, Instant keptAt) {
+    /**
+     * What is kept.
+     *
+     * @param typed inputs as typed
+     * @param hangsOn by box, what facts of the job had filled in and nobody typed over
+     */
+    public record Kept(
+            String question, String title, Typed typed, Map<String, String> hangsOn, Answer answer, Instant keptAt) {
 
         public Map<String, String> texts() {
             return typed.texts();
@@ -66,7 +72,13 @@ public class AnswerService {
     }
 
     private Kept kept(JobAnswer a) {
-        return new Kept(a.question(), a.title(), documents.typed(a.texts()), documents.answer(a.answer()), a.keptAt());
+        return new Kept(
+                a.question(),
+                a.title(),
+                documents.typed(a.texts()),
+                a.hangsOn() == null ? Map.of() : documents.texts(a.hangsOn()),
+                documents.answer(a.answer()),
+                a.keptAt());
     }
 
     /** Keeps an answer in the place of an earlier one to the same question. @return false when the job is closed */
@@ -85,6 +97,7 @@ public class AnswerService {
         answer.keep(
                 kept.title(),
                 documents.write(kept.typed()),
+                documents.write(kept.hangsOn()),
                 documents.write(kept.answer().printed()),
                 kept.keptAt());
         answers.save(answer);

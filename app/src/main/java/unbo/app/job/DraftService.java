@@ -8,7 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.core.input.Typed;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 
 /**
  * Holds what is being typed at a stage until it is kept: one draft for each desk, so that two do not overwrite each

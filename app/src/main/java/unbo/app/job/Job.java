@@ -22,7 +22,7 @@ import jakarta.persistence.OrderBy;
 import jakarta.persistence.Version;
 
 import unbo.app.vehicle.Position;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 
 /** Work on one position. */
 @Entity

@@ -20,6 +20,7 @@ class JobAnswer {
     private String title;
     private String texts;
     private String answer;
+    private String hangsOn;
     private Instant keptAt;
 
     protected JobAnswer() {}
@@ -29,9 +30,10 @@ class JobAnswer {
         this.question = question;
     }
 
-    void keep(String newTitle, String newTexts, String newAnswer, Instant at) {
+    void keep(String newTitle, String newTexts, String newHangsOn, String newAnswer, Instant at) {
         title = newTitle;
         texts = newTexts;
+        hangsOn = newHangsOn;
         answer = newAnswer;
         keptAt = at;
     }
@@ -54,6 +56,10 @@ class JobAnswer {
 
     String answer() {
         return answer;
+    }
+
+    String hangsOn() {
+        return hangsOn;
     }
 
     Instant keptAt() {

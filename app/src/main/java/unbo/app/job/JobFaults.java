@@ -10,9 +10,9 @@ import java.util.stream.Stream;
 import unbo.core.answer.Answer;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Shape;
-import unbo.core.route.RouteStage;
 import unbo.core.service.Causes;
 import unbo.core.sheet.Fact;
+import unbo.core.stage.RouteStage;
 
 /**
  * Says what stands against taking a job in from a file, in sentences. Texts may be as long as the forms take them, no

@@ -17,7 +17,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Once;
 import unbo.app.web.Page;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 
 /** Opening a visit, working through the stages of a job, signing it. */
 @Page

@@ -59,7 +59,13 @@ public record JobRecord(
      */
     @JsonIgnoreProperties(ignoreUnknown = true)
     public record AnswerRecord(
-            String question, String title, Instant keptAt, Map<String, String> texts, Typed typed, Answer answer) {}
+            String question,
+            String title,
+            Instant keptAt,
+            Map<String, String> texts,
+            Typed typed,
+            Map<String, String> hangsOn,
+            Answer answer) {}
 
     /** A remark in its margin. */
     @JsonIgnoreProperties(ignoreUnknown = true)

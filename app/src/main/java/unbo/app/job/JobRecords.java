@@ -10,8 +10,8 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.vehicle.Position;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
-import unbo.core.route.RouteStage;
 import unbo.core.sheet.Fact;
+import unbo.core.stage.RouteStage;
 
 /** Writes jobs into the form that files hold, and takes them in again under new numbers. */
 @Service
@@ -103,7 +103,7 @@ public class JobRecords {
                 job.parts() == null ? Map.of() : documents.texts(job.parts()),
                 answered.stream()
                         .map(a -> new JobRecord.AnswerRecord(
-                                a.question(), a.title(), a.keptAt(), null, a.typed(), a.answer()))
+                                a.question(), a.title(), a.keptAt(), null, a.typed(), a.hangsOn(), a.answer()))
                         .toList(),
                 job.knownBefore() == null ? null : documents.facts(job.knownBefore()),
                 job.state().frozen() ? paper : null);
@@ -142,6 +142,7 @@ public class JobRecords {
                                 a.question(),
                                 a.title(),
                                 a.typed() == null ? Typed.of(a.texts(), otherwise) : a.typed(),
+                                a.hangsOn() == null ? Map.of() : a.hangsOn(),
                                 a.answer(),
                                 a.keptAt())));
         if (record.paper() != null && job.state().frozen()) {

@@ -31,12 +31,12 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Typed;
 import unbo.core.route.EntryName;
-import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 
 /** Opens, carries on and signs jobs. Every call is one transaction: whole or not at all. */
 @Service

@@ -14,11 +14,11 @@ import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
 import unbo.core.hub.HubSection;
 import unbo.core.input.Typed;
-import unbo.core.route.RouteStage;
 import unbo.core.route.SignOff;
 import unbo.core.route.Standing;
 import unbo.core.service.Causes;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.Place;
 
 /**

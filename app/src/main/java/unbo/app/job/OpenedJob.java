@@ -11,13 +11,13 @@ import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.fact.FactKey;
 import unbo.core.measure.Show;
-import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.route.Standing;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.Usage;
 
 /** A job with its documents read once: its sheet, its stations and whether it may be signed. */

@@ -23,10 +23,10 @@ import unbo.core.input.UnitSystem;
 import unbo.core.inspect.Carried;
 import unbo.core.measure.Unit;
 import unbo.core.route.Knowledge;
-import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 import unbo.core.strip.Tools;
 
 /**

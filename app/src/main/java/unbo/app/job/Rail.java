@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 
 /** Where the stations of a job stand, in one short text that the board reads without opening the stages. */
 public record Rail(List<Station> stations) {

@@ -16,7 +16,6 @@ import unbo.core.input.FieldReader;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.inspect.Carried;
-import unbo.core.route.RouteStage;
 import unbo.core.route.StageRule;
 import unbo.core.setting.CastleNut;
 import unbo.core.setting.CastleNutDrawing;
@@ -24,6 +23,7 @@ import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.School;
 import unbo.core.setting.Schools;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 
 /**
  * One stage of a job under way as its page prints it.

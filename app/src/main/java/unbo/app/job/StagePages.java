@@ -46,12 +46,12 @@ import unbo.core.input.Field;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.Knowledge;
-import unbo.core.route.RouteStage;
 import unbo.core.route.SetWay;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.service.ServiceSchool;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.Place;
 
 /**
@@ -523,7 +523,7 @@ class StagePages {
                     Arrangement.fields(false).stream().map(Field::name).toList());
         }
         if (stage == RouteStage.SET) {
-            model.addAttribute("ways", SetWay.values());
+            model.addAttribute("ways", SetWay.all());
             model.addAttribute("way", SetWay.of(typed.text(SetWay.BY)).orElse(SetWay.usual(sheet)));
         }
         if (stage == RouteStage.PROVE) {

@@ -21,7 +21,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.job.JobService;
 import unbo.app.web.Page;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 
 /** Photos of a job: put beside its race map, kept in the workshop's own database, sent nowhere. */
 @Page

@@ -8,7 +8,7 @@ import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 
 /** The photos of jobs. */
 @Service

@@ -11,8 +11,8 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.job.JobService;
 import unbo.core.fact.FactKey;
 import unbo.core.measure.Show;
-import unbo.core.route.RouteStage;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 
 /** The timers of all jobs: begun by a stage that needs one, shown on the board until somebody has seen to them. */
 @Service

@@ -13,7 +13,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import unbo.app.Served;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 @Served

@@ -15,7 +15,7 @@ import unbo.app.Served;
 import unbo.app.job.AnswerService;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 /**

@@ -23,7 +23,7 @@ import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.fact.FactKey;
 import unbo.core.input.UnitSystem;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 /** The record tells the truth, seen by whoever stands before the page. */

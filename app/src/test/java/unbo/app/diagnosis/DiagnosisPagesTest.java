@@ -30,7 +30,7 @@ import unbo.app.job.JobState;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.fact.FactKey;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 

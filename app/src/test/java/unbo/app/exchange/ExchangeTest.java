@@ -56,9 +56,9 @@ import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
-import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 
 /** What goes out comes in again as it was, under new numbers; what is broken is refused in sentences, whole. */
 @Served

@@ -44,7 +44,7 @@ import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.fact.FactKey;
 import unbo.core.input.UnitSystem;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 @Served

@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
 import unbo.app.vehicle.VehicleService;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 /** What is typed and not kept: held for each desk, and merged where two went apart. */

@@ -15,11 +15,11 @@ import unbo.app.vehicle.Position;
 import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
-import unbo.core.route.RouteStage;
 import unbo.core.route.Standing;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 
 class JobViewTest {
 

@@ -8,8 +8,8 @@ import org.junit.jupiter.api.Test;
 
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
-import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
+import unbo.core.stage.RouteStage;
 
 class MergeTest {
 

@@ -12,7 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.Served;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 /** The line on the board says what the job itself says, whatever was done to it. */

@@ -18,8 +18,8 @@ import unbo.core.fact.FactKey;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.route.Knowledge;
-import unbo.core.route.RouteStage;
 import unbo.core.route.StageRules;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 /** What is signed stands: later changes of vehicle, position or settings do not reach it. */

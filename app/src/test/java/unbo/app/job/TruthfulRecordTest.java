@@ -36,7 +36,7 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 

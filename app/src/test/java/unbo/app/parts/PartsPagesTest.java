@@ -35,7 +35,7 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.Served;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 @Served

@@ -49,7 +49,7 @@ import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.OwnBearing;
 import unbo.core.input.UnitSystem;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 
 /**
  * The database of the last release, with every page of every job as that release printed it: it opens in this one, what

@@ -36,7 +36,7 @@ import unbo.core.assembly.AssemblyKind;
 import unbo.core.diagnosis.Cause;
 import unbo.core.diagnosis.Checks;
 import unbo.core.diagnosis.DiagnosisFields;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 

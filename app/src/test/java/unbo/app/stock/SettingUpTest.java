@@ -27,7 +27,7 @@ import unbo.app.Served;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.fact.FactKey;
-import unbo.core.route.RouteStage;
+import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
 /** Heat, stacks, the shelf and the Fit stage, as they are served. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
 import unbo.core.designation.Decoder;
@@ -102,14 +101,6 @@ public record Arrangement(
     private static final String FREE = "—: as the arrangement has it, else stopped both ways";
 
     public static final FieldList<Input> LIST = FieldList.of(fields(true), Arrangement::rules, Arrangement::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "arrangement",
-            "Arrangement",
-            "Is the shaft located once each way, free to grow, and not side-loaded?",
-            LIST,
-            Map.of("arrangement", "two-tight", "leftBearing", "6305", "rightBearing", "NU305"),
-            in -> of(in).answer());
 
     /** A ready arrangement: what its rings are stopped by. */
     private record Pick(Map<String, String> row) {

@@ -2,11 +2,10 @@ package unbo.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.answer.Step;
+import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -35,6 +34,7 @@ public record ConeHub(double pitchMm, double backDeg, String clamped) {
     public static final FieldList<ConeHub> LIST = FieldList.of(
             List.of(
                     Field.quantity("pitch", "Pitch of the cone's thread", Quantity.PITCH, "mm", 0.5, 2)
+                            .from(FactKey.NUT_PITCH)
                             .usually(0.75, 1.5)
                             .orElse("1", "M10×1 and M9×1"),
                     Field.quantity("back", "Cone turned back from no play", Quantity.ANGLE, "°", 0, 180)
@@ -42,14 +42,6 @@ public record ConeHub(double pitchMm, double backDeg, String clamped) {
                             .must(),
                     Field.choice("clamped", "Clamped in the frame", CLAMPED).orElse("unknown", null)),
             v -> new ConeHub(v.number("pitch"), v.number("back"), v.text("clamped")));
-
-    public static final Question<ConeHub> QUESTION = new Question<>(
-            "cone-hub",
-            "Cup and cone",
-            "How far back is the cone, and what play does that leave?",
-            LIST,
-            Map.of("back", "15", "clamped", "none"),
-            ConeHub::answer);
 
     /** Play along the axle while it is not clamped, mm. */
     public double playMm() {

@@ -2,10 +2,8 @@ package unbo.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.answer.Step;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -97,14 +95,6 @@ public record CrankTruing(Input input, Move move, boolean inside) {
                                     .orElse("0.03", "usual; the maker's comes first")),
             CrankTruing::rules,
             CrankTruing::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "crank",
-            "Crank truing",
-            "Which way is it bent, and what is the next move?",
-            LIST,
-            Map.of("leftTir", "0.14 0.06", "leftAngle", "10 20", "rightTir", "0.12 0.05", "rightAngle", "-15 340"),
-            in -> of(in).answer());
 
     private static List<Problem> rules(Values v) {
         List<String> names = List.of("leftTir", "leftAngle", "rightTir", "rightAngle");

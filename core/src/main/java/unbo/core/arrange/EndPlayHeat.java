@@ -2,10 +2,8 @@ package unbo.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.fit.Material;
@@ -63,26 +61,6 @@ public record EndPlayHeat(Input input, double bracketMm, double changeSteelMm, d
                     v.number("hubWarmer"),
                     v.number("conesWarmer"),
                     v.number("endPlay")));
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "end-play-heat",
-            "End play hot and cold",
-            "What does warmth do to the end play of a tapered pair?",
-            LIST,
-            Map.of(
-                    "outerRace",
-                    "50",
-                    "outerAngle",
-                    "14",
-                    "innerRace",
-                    "50",
-                    "innerAngle",
-                    "14",
-                    "between",
-                    "50",
-                    "hubWarmer",
-                    "40"),
-            in -> of(in).answer());
 
     private static Field mm(String name, String label) {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 8, 400).usually(20, 150);

@@ -4,12 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.BearingKind;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
@@ -99,14 +97,6 @@ public record Preload(
                     Field.yesNo("crushSleeve", "Set by a crush sleeve")),
             Preload::rules,
             Preload::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "preload",
-            "Preload by turning torque",
-            "Is the preload right, and what torque stands for it?",
-            LIST,
-            Map.of("place", "pinion", "scale", "72", "radius", "36", "seal", "0.3", "crushSleeve", "yes"),
-            in -> of(in).answer());
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();

@@ -4,12 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.bearing.BearingKind;
@@ -94,14 +92,6 @@ public record SpacerHub(
                             .orElse("500", "a wheel of a bicycle or light motorcycle")),
             SpacerHub::rules,
             SpacerHub::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "spacer-hub",
-            "Spacer hub",
-            "Is the spacer right, or does it side-load both bearings?",
-            LIST,
-            Map.of("designation", "6902", "layout", "both", "spacer", "59.80", "shoulders", "60.00"),
-            in -> of(in).answer());
 
     private static final BearingInput BEARING = BearingInput.numbered("designation");
 

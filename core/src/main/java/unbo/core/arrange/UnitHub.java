@@ -2,12 +2,10 @@ package unbo.core.arrange;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.answer.Step;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -41,14 +39,6 @@ public record UnitHub(double torqueNm, @Nullable Double makerNm, boolean newNut,
                     Field.yesNo("newNut", "New axle nut"),
                             Field.choice("turns", "Turned by hand", TURNS).orElse("free", null)),
             v -> new UnitHub(v.number("torque"), v.maybe("maker"), v.yes("newNut"), v.text("turns")));
-
-    public static final Question<UnitHub> QUESTION = new Question<>(
-            "unit-hub",
-            "Unit or cartridge hub",
-            "Is the axle nut right, before the vehicle stands on it?",
-            LIST,
-            Map.of("torque", "250", "maker", "250", "newNut", "yes"),
-            UnitHub::answer);
 
     /** It in print. */
     public Answer answer() {

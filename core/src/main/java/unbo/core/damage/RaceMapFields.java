@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
 import unbo.core.fact.FactKey;
@@ -43,7 +42,7 @@ public final class RaceMapFields {
 
     public static final FieldList<RaceMapInput> LIST = FieldList.of(FIELDS, RaceMapFields::rules, RaceMapFields::make);
 
-    private static final Map<String, String> SAMPLE = Map.of(
+    public static final Map<String, String> SAMPLE = Map.of(
             "designation",
             "32008X",
             "elements",
@@ -56,13 +55,6 @@ public final class RaceMapFields {
                     + "60:30 96:70 150:40 204:60",
             "inner",
             "track/40 0:50 30:50 60:50 90:50 120:50 150:50 180:50 210:50 240:50 270:50 300:50 330:50");
-    public static final Question<RaceMapInput> QUESTION = new Question<>(
-            "race-map",
-            "Race map",
-            "Why did it fail? Paint what you see on its races.",
-            LIST,
-            SAMPLE,
-            in -> RaceMapWords.answer(RaceMap.of(in)));
 
     private static final BearingInput BEARING = BearingInput.numbered("designation");
 

@@ -2,14 +2,12 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
@@ -26,34 +24,22 @@ public final class MarkingQuestion {
     /** Two numbers. */
     public record Pair(String cone, String cup) {}
 
-    public static final Question<List<Bearing>> DECODE = new Question<>(
-            "decode",
-            "Number on a ring",
-            "What is it, how large, and what does each group of its number fix?",
-            FieldList.of(
-                    List.of(Field.bearings("marking", "As stamped", 400)
-                            .from(FactKey.OUTER_CONE)
-                            .must()
-                            .hint("? for a worn character; several parted by commas")),
-                    v -> Decoder.several(v.text("marking"), v.book())),
-            Map.of("marking", "6305-2RS1/C3"),
-            MarkingQuestion::answers);
+    public static final FieldList<List<Bearing>> MARKINGS = FieldList.of(
+            List.of(Field.bearings("marking", "As stamped", 400)
+                    .from(FactKey.OUTER_CONE)
+                    .must()
+                    .hint("? for a worn character; several parted by commas")),
+            v -> Decoder.several(v.text("marking"), v.book()));
 
-    public static final Question<Pair> MATCH = new Question<>(
-            "match",
-            "Cone and cup",
-            "Do this cone and this cup belong together?",
-            FieldList.of(
-                    List.of(
-                            Field.text("cone", "Cone", 40).must(),
-                            Field.text("cup", "Cup", 40).must()),
-                    v -> new Pair(v.text("cone"), v.text("cup"))),
-            Map.of("cone", "L44649", "cup", "L45410"),
-            pair -> answer(pair, TaperMatch.of(pair.cone(), pair.cup())));
+    public static final FieldList<Pair> PAIR = FieldList.of(
+            List.of(
+                    Field.text("cone", "Cone", Field.LONGEST_BEARING).must(),
+                    Field.text("cup", "Cup", Field.LONGEST_BEARING).must()),
+            v -> new Pair(v.text("cone"), v.text("cup")));
 
     private MarkingQuestion() {}
 
-    private static Answer answers(List<Bearing> all) {
+    public static Answer answers(List<Bearing> all) {
         Answer answer = answer(all.get(0));
         if (all.size() < 2) {
             return answer;
@@ -80,7 +66,7 @@ public final class MarkingQuestion {
                 .toList();
     }
 
-    private static Answer answer(Bearing d) {
+    public static Answer answer(Bearing d) {
         List<Answer.Figure> figures = new ArrayList<>();
         figures.add(new Answer.Figure(
                 "stamped",
@@ -129,7 +115,7 @@ public final class MarkingQuestion {
                         : new Answer.Figure(what, Show.number(mm, 3), "mm", Show.inches(mm)));
     }
 
-    private static Answer answer(Pair pair, TaperMatch match) {
+    public static Answer answer(Pair pair, TaperMatch match) {
         String word = match.match() == null ? "cannot be told" : match.match() ? "yes" : "no";
         Level level = match.match() == null ? Level.WATCH : match.match() ? Level.RIGHT : Level.STOP;
         return new Answer(

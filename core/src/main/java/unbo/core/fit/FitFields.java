@@ -4,12 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
@@ -75,14 +73,6 @@ public final class FitFields {
                     Field.yesNo("rough", "Rough, turned seat")),
             FitFields::rules,
             FitFields::make);
-
-    public static final Question<FitInput> QUESTION = new Question<>(
-            "fit",
-            "Fit",
-            "How tight is it, how hard is it pressed, and what clearance is left?",
-            LIST,
-            Map.of("designation", "6205", "ring", "inner", "seat", "k5"),
-            in -> FitWords.answer(Fit.of(in)));
 
     private static final BearingInput BEARING =
             BearingInput.numbered("designation").sized("bore", "outside", "width");

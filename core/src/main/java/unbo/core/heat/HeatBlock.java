@@ -4,12 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.fit.Material;
@@ -72,14 +70,6 @@ public record HeatBlock(
                     v.number("ring"),
                     v.maybe("wanted"),
                     v.number("limit")));
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "heat-block",
-            "Heat block",
-            "What will the ring come to on this block, and how hot or heavy must it be?",
-            LIST,
-            Map.of("blockMassKg", "0.4", "block", "120", "ringMassKg", "0.1", "wanted", "110"),
-            in -> of(in).answer());
 
     private static Field mass(String name, String label) {
         return Field.quantity(name, label, Quantity.MASS, "kg", 0.005, 100).usually(0.02, 20);

@@ -2,9 +2,7 @@ package unbo.core.heat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.fact.FactKey;
 import unbo.core.fit.Material;
@@ -69,14 +67,6 @@ public final class HeatFields {
                     Field.choice("colour", "Temper colour afterwards", COLOURS).orElse("none", null)),
             HeatFields::rules,
             HeatFields::make);
-
-    public static final Question<HeatInput> QUESTION = new Question<>(
-            "heat",
-            "Heat and cold",
-            "How hot, how cold, and how many seconds?",
-            LIST,
-            Map.of("designation", "6205", "interferenceUm", "20", "slidingUm", "25", "shaft", "-18"),
-            in -> HeatWords.answer(HeatPlan.of(in)));
 
     private static final BearingInput BEARING =
             BearingInput.numbered("designation").sized("boreMm", "outsideMm", "widthMm");

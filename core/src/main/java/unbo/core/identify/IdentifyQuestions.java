@@ -3,10 +3,8 @@ package unbo.core.identify;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.Boundary;
@@ -46,39 +44,25 @@ public final class IdentifyQuestions {
                             v.maybe("bore"), v.maybe("outside"), v.maybe("width"), v.number("uncertainty")),
                     v.book().own()));
 
-    public static final Question<CaliperFind> FIND = new Question<>(
-            "find",
-            "Find by caliper",
-            "Which bearing has these sizes?",
-            SIZES,
-            Map.of("bore", "25.0", "outside", "46.98", "width", "12.05"),
-            IdentifyQuestions::found);
-
-    public static final Question<AtPlace> INTERCHANGE = new Question<>(
-            "interchange",
-            "What may go in its place",
-            "What has the same boundary, what does each change, and does it belong there?",
-            FieldList.of(
-                    List.of(
-                            Field.bearing("marking", "As stamped")
-                                    .from(FactKey.OUTER_CONE)
-                                    .must(),
-                            Field.choice("place", "Place", Suitability.places()),
-                            Field.yesNo("immersed", "Goes under water"),
-                            Field.quantity("rpm", "Speed of the turning ring", Quantity.ROTATION, "rpm", 1, 60000)
-                                    .usually(20, 20000)
-                                    .hint("only where known: held against its limit"),
-                            Field.quantity("loadN", "Radial load on it", Quantity.FORCE, "N", 1, 500000)
-                                    .usually(50, 50000)
-                                    .hint("only where known: held against its static rating")),
-                    v -> new AtPlace(
-                            v.book().find(v.text("marking")),
-                            v.book(),
-                            v.text("place"),
-                            v.yes("immersed"),
-                            new Suitability.Duty(v.maybe("rpm"), v.maybe("loadN")))),
-            Map.of("marking", "6207", "place", "gearbox"),
-            IdentifyQuestions::inPlace);
+    public static final FieldList<AtPlace> PLACE = FieldList.of(
+            List.of(
+                    Field.bearing("marking", "As stamped")
+                            .from(FactKey.OUTER_CONE)
+                            .must(),
+                    Field.choice("place", "Place", Suitability.places()),
+                    Field.yesNo("immersed", "Goes under water"),
+                    Field.quantity("rpm", "Speed of the turning ring", Quantity.ROTATION, "rpm", 1, 60000)
+                            .usually(20, 20000)
+                            .hint("only where known: held against its limit"),
+                    Field.quantity("loadN", "Radial load on it", Quantity.FORCE, "N", 1, 500000)
+                            .usually(50, 50000)
+                            .hint("only where known: held against its static rating")),
+            v -> new AtPlace(
+                    v.book().find(v.text("marking")),
+                    v.book(),
+                    v.text("place"),
+                    v.yes("immersed"),
+                    new Suitability.Duty(v.maybe("rpm"), v.maybe("loadN"))));
 
     private IdentifyQuestions() {}
 
@@ -90,7 +74,7 @@ public final class IdentifyQuestions {
                         v.has("bore") ? "outside" : "bore", "Write at least two of bore, outside and width.", false));
     }
 
-    private static Answer found(CaliperFind find) {
+    public static Answer found(CaliperFind find) {
         List<Answer.Figure> figures = new ArrayList<>();
         List<String> sentences = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
@@ -166,7 +150,7 @@ public final class IdentifyQuestions {
                 + (f.widthOff() == null ? "–" : Show.fixed(f.widthOff(), 3)) + " mm";
     }
 
-    private static Answer inPlace(AtPlace in) {
+    public static Answer inPlace(AtPlace in) {
         Bearing decoded = in.bearing();
         Interchange interchange = Interchange.of(decoded, in.book());
         List<Finding> findings = new ArrayList<>();

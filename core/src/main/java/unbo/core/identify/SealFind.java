@@ -5,12 +5,10 @@ import static java.util.Objects.requireNonNull;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.designation.SealSize;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -60,14 +58,6 @@ public record SealFind(Measured measured, List<SealSize> fitting, List<SealSize>
             SealFind::rules,
             v -> new Measured(v.number("shaft"), v.number("housing"), v.maybe("depth")));
 
-    public static final Question<Measured> QUESTION = new Question<>(
-            "seal-find",
-            "Find a seal",
-            "Which seal goes between this shaft and this housing?",
-            LIST,
-            Map.of("shaft", "34.95", "housing", "52.02", "depth", "10"),
-            m -> answer(of(m)));
-
     private static List<Problem> rules(Values v) {
         return v.number("housing") > v.number("shaft") + 4
                 ? List.of()
@@ -110,7 +100,7 @@ public record SealFind(Measured measured, List<SealSize> fitting, List<SealSize>
         return Math.abs(s.outsideMm() - m.housingMm()) <= HOUSING_MM;
     }
 
-    private static Answer answer(SealFind find) {
+    public static Answer answer(SealFind find) {
         List<Finding> findings = new ArrayList<>();
         List<String> sentences = new ArrayList<>();
         Measured m = find.measured();

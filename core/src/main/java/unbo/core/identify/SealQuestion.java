@@ -14,7 +14,6 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.designation.SealSize;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -70,14 +69,6 @@ public final class SealQuestion {
             SealQuestion::rules,
             v -> new Input(size(v).orElseThrow(), type(v.text("marking")), v.maybe("seat"), v.maybe("groove")));
 
-    public static final Question<Input> QUESTION = new Question<>(
-            "seal",
-            "Shaft seal",
-            "What size is it, which way round, and is there room to move it?",
-            LIST,
-            Map.of("marking", "25x47x7 AS", "seat", "10", "groove", "0.2"),
-            SealQuestion::answer);
-
     private SealQuestion() {}
 
     private static List<Problem> rules(Values v) {
@@ -110,11 +101,11 @@ public final class SealQuestion {
      * How far it may be moved off its track, mm; null where the seat was not measured. Negative when it would touch the
      * bearing.
      */
-    static @Nullable Double room(Input in) {
+    public static @Nullable Double room(Input in) {
         return in.seatMm() == null ? null : in.seatMm() - in.size().widthMm() - FREE_MM;
     }
 
-    private static Answer answer(Input in) {
+    public static Answer answer(Input in) {
         SealSize s = in.size();
         List<Finding> findings = new ArrayList<>();
         Double room = room(in);

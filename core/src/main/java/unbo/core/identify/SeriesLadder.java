@@ -3,10 +3,8 @@ package unbo.core.identify;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
@@ -49,32 +47,25 @@ public final class SeriesLadder {
             BearingKind.THRUST_BALL,
             BearingKind.SPHERICAL_ROLLER);
 
-    public static final Question<Rung> QUESTION = new Question<>(
-            "ladder",
-            "Series of one bore",
-            "Which series is it, by eye?",
-            FieldList.of(
-                    List.of(
-                            Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 1, 120)
-                                    .usually(5, 80)
-                                    .must(),
-                            Field.choice("kind", "Kind", KindChoices.of(KINDS)).orElse("deep-groove-ball", null)),
-                    v -> new Rung(
-                            v.number("bore"), BearingKind.of(v.text("kind")).orElseThrow())),
-            Map.of("bore", "25"),
-            SeriesLadder::answer);
+    public static final FieldList<Rung> LIST = FieldList.of(
+            List.of(
+                    Field.quantity("bore", "Bore", Quantity.LENGTH, "mm", 1, 120)
+                            .usually(5, 80)
+                            .must(),
+                    Field.choice("kind", "Kind", KindChoices.of(KINDS)).orElse("deep-groove-ball", null)),
+            v -> new Rung(v.number("bore"), BearingKind.of(v.text("kind")).orElseThrow()));
 
     private SeriesLadder() {}
 
     /** The bearings of a bore within half a millimetre, the smallest outside first. */
-    static List<Boundary> rungs(Rung of) {
+    public static List<Boundary> rungs(Rung of) {
         return Catalogue.numbers().stream()
                 .filter(b -> b.kind() == of.kind() && Math.abs(b.boreMm() - of.boreMm()) < 0.5)
                 .sorted(Comparator.comparingDouble(Boundary::outsideMm).thenComparing(Boundary::widthMm))
                 .toList();
     }
 
-    private static Answer answer(Rung of) {
+    public static Answer answer(Rung of) {
         List<Boundary> rungs = rungs(of);
         Answer.Figure count = new Answer.Figure(
                 "listed with this bore",

@@ -4,12 +4,10 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.answer.Step;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
@@ -128,14 +126,6 @@ public record BearingCheck(
                     Field.yesNo("road", "Works on a public road")),
             BearingCheck::rules,
             BearingCheck::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "bearing-check",
-            "May it go back?",
-            "Cleaned and dry: is this bearing good to run again?",
-            LIST,
-            Map.of("designation", "6305", "shake", "0.15"),
-            in -> of(in).answer());
 
     private static final BearingInput BEARING = BearingInput.numbered("designation");
 

@@ -9,7 +9,6 @@ import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.fact.FactKey;
 import unbo.core.fit.Band;
@@ -96,26 +95,6 @@ public record Seat(
 
     /** Asked alone: at least one plane must be there. */
     public static final FieldList<Input> LIST = FieldList.of(FIELDS, Seat::rules, Seat::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "seat",
-            "Seat, measured",
-            "Is shaft or housing still good, and what can be done?",
-            LIST,
-            Map.of(
-                    "designation",
-                    "L44610",
-                    "seatRing",
-                    "outer",
-                    "plane1",
-                    "50.36 50.37 50.38",
-                    "plane2",
-                    "50.36 50.37 50.37",
-                    "vehicle",
-                    "trailer",
-                    "cureAt",
-                    "8"),
-            in -> SeatWords.answer(of(in)));
 
     private static final BearingInput BEARING = BearingInput.numbered("designation");
 

@@ -3,10 +3,8 @@ package unbo.core.life;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.drawing.Chart;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -86,30 +84,6 @@ public final class ShaftFields {
             ShaftFields::rules,
             ShaftFields::make);
 
-    public static final Question<ShaftLife.Input> QUESTION = new Question<>(
-            "shaft-life",
-            "Shaft in two bearings, load and life",
-            "What do a pulley, a gear or a chain ask of a shaft's two bearings?",
-            LIST,
-            Map.of(
-                    "leftDesignation",
-                    "6305",
-                    "rightDesignation",
-                    "6205",
-                    "spreadMm",
-                    "90",
-                    "at",
-                    "-38 55",
-                    "vertical",
-                    "-900 420",
-                    "horizontal",
-                    "0 -1150",
-                    "axial",
-                    "0 260",
-                    "rpm",
-                    "1800"),
-            in -> answer(ShaftLife.of(in)));
-
     private ShaftFields() {}
 
     private static Field forces(String name, String label) {
@@ -160,7 +134,7 @@ public final class ShaftFields {
         return v.list(way).isEmpty() ? 0 : v.list(way).get(i);
     }
 
-    static Answer answer(ShaftLife s) {
+    public static Answer answer(ShaftLife s) {
         List<Finding> findings = new ArrayList<>();
         if (ShaftLife.dilution(s.input().waterPpm()) < 1) {
             findings.add(new Finding(

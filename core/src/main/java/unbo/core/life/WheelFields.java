@@ -2,10 +2,8 @@ package unbo.core.life;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.Inside;
 import unbo.core.bearing.Ratings;
@@ -96,6 +94,10 @@ public final class WheelFields {
                             .usually(0.2, 4)
                             .orElse("1", "see Viscosity"),
                     Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
+                    Field.quantity("exactContamination", "Cleanliness ec, to a figure", Quantity.RATIO, "", 0, 1)
+                            .usually(0.01, 1)
+                            .hint("where it is known better (ISO 281): goes before the word")
+                            .seldom(),
                     Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1, 0, 8)
                             .hint("straight, this wheel outside, this wheel inside; empty: 0.8 0.1 0.1"),
                     Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5, 0, 8)
@@ -120,24 +122,6 @@ public final class WheelFields {
                     Field.yesNo("innerRollers", "Inner: rollers").seldom()),
             WheelFields::rules,
             WheelFields::make);
-
-    public static final Question<Asked> QUESTION = new Question<>(
-            "wheel-life",
-            "Wheel bearings, load and life",
-            "What does this wheel ask of its two bearings, and how long do they last?",
-            LIST,
-            Map.ofEntries(
-                    Map.entry("vehicle", "trailer"),
-                    Map.entry("wheelLoadN", "6500"),
-                    Map.entry("rollingRadiusM", "0.3"),
-                    Map.entry("spreadMm", "48"),
-                    Map.entry("offsetMm", "5"),
-                    Map.entry("newOffset", "30"),
-                    Map.entry("kappa", "0.6"),
-                    Map.entry("contamination", "0.2"),
-                    Map.entry("outerDesignation", "L44643/L44610"),
-                    Map.entry("innerDesignation", "L68149/L68110")),
-            WheelWords::answer);
 
     /** Under this a roller bearing of a wheel hub is taken to be a taper of the usual angle. */
     private static final double LEAST_ROLLER_DEG = 5;
@@ -170,6 +154,9 @@ public final class WheelFields {
         } else if (!v.list("shares").isEmpty()
                 && v.list("shares").stream().mapToDouble(Double::doubleValue).sum() <= 0) {
             problems.add(Problem.impossible("shares", "The shares come to nothing."));
+        }
+        if (v.number("exactContamination", 1) <= 0) {
+            problems.add(Problem.impossible("exactContamination", "Cleanliness ec is over 0 and up to 1."));
         }
         if ((v.has("spacerMm") || v.has("etMm")) && !v.has("flangeMm") && !v.has("offsetMm")) {
             problems.add(new Problem(
@@ -255,7 +242,7 @@ public final class WheelFields {
                 bearing(v, "inner").orElseThrow(),
                 bearing(v, "outer").orElseThrow(),
                 v.number("kappa"),
-                Double.parseDouble(v.text("contamination")),
+                v.number("exactContamination", Double.parseDouble(v.text("contamination"))),
                 v.maybe("trackMm"),
                 v.maybe("cgHeightMm"));
         WheelInput changed = wheel.offset(v.number("newOffset", wheel.offsetMm()))

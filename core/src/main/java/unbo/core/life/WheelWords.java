@@ -19,7 +19,7 @@ public final class WheelWords {
 
     private WheelWords() {}
 
-    static Answer answer(WheelFields.Asked asked) {
+    public static Answer answer(WheelFields.Asked asked) {
         WheelLife life = WheelLife.of(asked.wheel());
         List<Answer.Figure> figures = new ArrayList<>(List.of(
                 new Answer.Figure("life of the pair", life(life.systemLifeKm()), "km", "nine of ten pairs reach it"),

@@ -4,10 +4,8 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
 import unbo.core.fact.FactKey;
@@ -89,30 +87,6 @@ public final class BearingGreaseFields {
             BearingGreaseFields::rules,
             BearingGreaseFields::make);
 
-    public static final Question<BearingGreaseInput> QUESTION = new Question<>(
-            "grease",
-            "Grease for one bearing",
-            "How many grams, and when again?",
-            LIST,
-            Map.of(
-                    "boreMm",
-                    "25",
-                    "outsideMm",
-                    "52",
-                    "widthMm",
-                    "15",
-                    "massKg",
-                    "0.128",
-                    "kind",
-                    "ball",
-                    "rpm",
-                    "800",
-                    "use",
-                    "wheel",
-                    "strokeGrams",
-                    "1.2"),
-            in -> answer(BearingGrease.of(in)));
-
     private static final BearingInput BEARING =
             BearingInput.numbered("designation").sized("boreMm", "outsideMm", "widthMm");
 
@@ -192,7 +166,7 @@ public final class BearingGreaseFields {
         };
     }
 
-    private static Answer answer(BearingGrease g) {
+    public static Answer answer(BearingGrease g) {
         List<Answer.Figure> figures = new ArrayList<>();
         HubGrease.Range main = g.handPacked() != null && g.input().use().equals("wheel") ? g.handPacked() : g.grams();
         figures.add(new Answer.Figure(

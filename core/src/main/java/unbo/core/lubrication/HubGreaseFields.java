@@ -2,12 +2,9 @@ package unbo.core.lubrication;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
-import unbo.core.answer.Question;
 import unbo.core.catalogue.KindChoices;
 import unbo.core.fact.FactKey;
-import unbo.core.hub.HubSection;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -24,16 +21,18 @@ public final class HubGreaseFields {
 
     public static final FieldList<HubGreaseInput> LIST = FieldList.of(
             List.of(
-                    mm("outerBore", "Outer bearing, bore", 4, 300),
-                    mm("outerOutside", "Outer bearing, outside", 8, 400),
-                    mm("outerWidth", "Outer bearing, width", 3, 150),
-                    mm("innerBore", "Inner bearing, bore", 4, 300),
-                    mm("innerOutside", "Inner bearing, outside", 8, 400),
-                    mm("innerWidth", "Inner bearing, width", 3, 150),
+                    mm("outerBore", "Outer bearing, bore", 4, 300).from(FactKey.OUTER_BORE),
+                    mm("outerOutside", "Outer bearing, outside", 8, 400).from(FactKey.OUTER_OUTSIDE),
+                    mm("outerWidth", "Outer bearing, width", 3, 150).from(FactKey.OUTER_WIDTH),
+                    mm("innerBore", "Inner bearing, bore", 4, 300).from(FactKey.INNER_BORE),
+                    mm("innerOutside", "Inner bearing, outside", 8, 400).from(FactKey.INNER_OUTSIDE),
+                    mm("innerWidth", "Inner bearing, width", 3, 150).from(FactKey.INNER_WIDTH),
                     mm("betweenCups", "Between the cups", 0, 400).from(FactKey.BETWEEN_CUPS),
                     mm("hubBore", "Hub bore between", 10, 400).from(FactKey.HUB_BORE),
                     mm("spindle", "Spindle between", 5, 300).from(FactKey.SPINDLE),
-                    Field.choice("kind", "New grease", Mixing.choices()).must(),
+                    Field.choice("kind", "New grease", Mixing.choices())
+                            .from(FactKey.GREASE_KIND)
+                            .must(),
                     Field.choice("oldKind", "Grease that was in", oldChoices())
                             .from(FactKey.GREASE_KIND)
                             .orElse("unknown", "washing out is always right"),
@@ -41,6 +40,7 @@ public final class HubGreaseFields {
                             .usually(0.3, 0.5)
                             .orElse("0.333", "a third; never over a half"),
                     Field.quantity("hubTemperature", "The hub's heat", Quantity.TEMPERATURE, "°C", -30, 250)
+                            .from(FactKey.HUB_HEAT)
                             .usually(20, 140)
                             .orElse("70", "a braked wheel, expected"),
                     Field.choice(
@@ -54,38 +54,21 @@ public final class HubGreaseFields {
                     Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20)
                             .usually(0.5, 3)
                             .hint("ten strokes on a scale, divided by ten"),
-                    Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said"),
+                    Field.choice("use", "Use", Usage.USES).from(FactKey.USE).orElse("wet", "when not said"),
                     Field.choice("outerKind", "Outer bearing, kind", KindChoices.all())
+                            .from(FactKey.OUTER_KIND)
                             .orElse("tapered-roller", "packed by hand"),
                     Field.choice("innerKind", "Inner bearing, kind", KindChoices.all())
+                            .from(FactKey.INNER_KIND)
                             .orElse("tapered-roller", "packed by hand")),
             HubGreaseFields::rules,
             HubGreaseFields::make);
 
     /** The tool as it stands on the bench. */
-    public static final Question<HubGreaseInput> QUESTION = new Question<>(
-            "hub-grease",
-            "Grease for a hub",
-            "How many grams go into each cone and into the cavity?",
-            LIST,
-            Map.ofEntries(
-                    Map.entry("outerBore", "26.988"),
-                    Map.entry("outerOutside", "50.292"),
-                    Map.entry("outerWidth", "14.224"),
-                    Map.entry("innerBore", "31.75"),
-                    Map.entry("innerOutside", "59.131"),
-                    Map.entry("innerWidth", "15.875"),
-                    Map.entry("betweenCups", "42"),
-                    Map.entry("hubBore", "44"),
-                    Map.entry("spindle", "30"),
-                    Map.entry("kind", "CaS"),
-                    Map.entry("oldKind", "LiX")),
-            input -> HubGreaseWords.answer(HubGrease.of(input)).with(HubSection.of(sheet(input))));
-
     private HubGreaseFields() {}
 
     /** What the hub's section is drawn from when there is no job. */
-    private static Sheet sheet(HubGreaseInput in) {
+    public static Sheet sheet(HubGreaseInput in) {
         return Sheet.of(List.of(
                 size(FactKey.OUTER_BORE, in.outer().boreMm()),
                 size(FactKey.OUTER_OUTSIDE, in.outer().outsideMm()),

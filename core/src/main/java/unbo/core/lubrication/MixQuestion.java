@@ -1,10 +1,8 @@
 package unbo.core.lubrication;
 
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -17,22 +15,15 @@ public final class MixQuestion {
     /** Thickener codes. */
     public record Pair(String a, String b) {}
 
-    public static final Question<Pair> QUESTION = new Question<>(
-            "grease-mix",
-            "Mixing greases",
-            "May this grease go onto that one?",
-            FieldList.of(
-                    List.of(
-                            Field.choice("a", "New grease", Mixing.choices()).must(),
-                            Field.choice("b", "Grease that is in", Mixing.choices())
-                                    .must()),
-                    v -> new Pair(v.text("a"), v.text("b"))),
-            Map.of("a", "PU", "b", "LiX"),
-            MixQuestion::answer);
+    public static final FieldList<Pair> LIST = FieldList.of(
+            List.of(
+                    Field.choice("a", "New grease", Mixing.choices()).must(),
+                    Field.choice("b", "Grease that is in", Mixing.choices()).must()),
+            v -> new Pair(v.text("a"), v.text("b")));
 
     private MixQuestion() {}
 
-    private static Answer answer(Pair pair) {
+    public static Answer answer(Pair pair) {
         Mixing.Verdict verdict = Mixing.of(pair.a(), pair.b());
         Level level = switch (verdict) {
             case COMPATIBLE -> Level.RIGHT;

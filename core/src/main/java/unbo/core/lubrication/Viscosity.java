@@ -2,10 +2,8 @@ package unbo.core.lubrication;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
@@ -63,14 +61,6 @@ public record Viscosity(Input input, double nu, double nuRequired, double kappa)
                     v.number("temperature"),
                     v.number("rpm"),
                     v.number("pitchMm")));
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "viscosity",
-            "Viscosity",
-            "Is the oil film thick enough at this speed and temperature?",
-            LIST,
-            Map.of("nu40", "220", "nu100", "19.5", "temperature", "70", "rpm", "800", "pitchMm", "40"),
-            in -> of(in).answer());
 
     private static List<Problem> rules(Values v) {
         return v.number("nu100") < v.number("nu40")

@@ -4,14 +4,12 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.answer.Step;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
@@ -90,14 +88,6 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
                     .toList(),
             Mounting::rules,
             Mounting::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "mount",
-            "Fit it",
-            "How hot, how cold, how hard, which way round, in which order?",
-            LIST,
-            Map.of("designation", "6205-2RS/C3", "ring", "inner", "seat", "k5"),
-            in -> of(in).answer());
 
     private static final BearingInput BEARING =
             BearingInput.numbered("designation").sized("bore", "outside", "width");

@@ -2,10 +2,8 @@ package unbo.core.parts;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -78,30 +76,6 @@ public record Rebuild(Input input, double rebuildCost, double assemblyCost, Choi
                     gate(v.text("bush")),
                     gate(v.text("housing")),
                     gate(v.text("shaft"))));
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "rebuild",
-            "Rebuild or assembly",
-            "New bearings in the old part, or the whole part new?",
-            LIST,
-            Map.of(
-                    "parts",
-                    "38",
-                    "minutes",
-                    "75",
-                    "hourly",
-                    "54",
-                    "assembly",
-                    "149",
-                    "assemblyMinutes",
-                    "30",
-                    "bush",
-                    "sound",
-                    "housing",
-                    "sound",
-                    "shaft",
-                    "sound"),
-            in -> of(in).answer());
 
     private static Field minutes(String name, String label) {
         return Field.quantity(name, label, Quantity.RATIO, "", 0, 6000)

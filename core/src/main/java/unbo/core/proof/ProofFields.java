@@ -11,7 +11,6 @@ import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.answer.Question;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -51,14 +50,6 @@ public final class ProofFields {
             v -> input(v, TAPER, pin(v)));
 
     /** The tool as it stands on the bench. */
-    public static final Question<ProofInput> QUESTION = new Question<>(
-            "end-play",
-            "End play and hub heat",
-            "What is the end play, how sure is it, and is the hub as cool as its twin?",
-            LIST,
-            Map.of("push", "0.00 0.01 0.00", "pull", "0.08 0.09 0.08", "hubTemperature", "38", "twinTemperature", "36"),
-            input -> ProofWords.answer(Proof.of(input)));
-
     private ProofFields() {}
 
     /** As asked of a kind of assembly: readings, then each of its proofs with the reason where it was not looked at. */

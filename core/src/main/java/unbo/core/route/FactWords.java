@@ -21,6 +21,7 @@ import unbo.core.setting.School;
 import unbo.core.setting.Schools;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 import unbo.core.strip.Tools;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.Usage;

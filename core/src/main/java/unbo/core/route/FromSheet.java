@@ -10,6 +10,7 @@ import java.util.Set;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
+import unbo.core.input.Typed;
 import unbo.core.life.PressureCentres;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
@@ -44,6 +45,19 @@ public final class FromSheet {
                     .ifPresent(text -> known.put(field.name(), text));
         }
         return known;
+    }
+
+    /** By box, what the sheet filled in and nobody typed over. */
+    public static Map<String, String> hangsOn(FieldList<?> fields, Sheet sheet, Typed typed) {
+        Map<String, String> used = of(fields, sheet);
+        used.entrySet().removeIf(filled -> !typed.text(filled.getKey()).equals(filled.getValue()));
+        return used;
+    }
+
+    /** True where the sheet would fill a box otherwise now. @param used as {@link #hangsOn} told it then */
+    public static boolean stale(FieldList<?> fields, Sheet sheet, Map<String, String> used) {
+        Map<String, String> now = of(fields, sheet);
+        return used.entrySet().stream().anyMatch(was -> !was.getValue().equals(now.get(was.getKey())));
     }
 
     private static String text(Field field, FactKey key, Sheet sheet) {

@@ -17,7 +17,9 @@ import unbo.core.proof.ProofFields;
 import unbo.core.proof.ProofInput;
 import unbo.core.proof.ProofWords;
 import unbo.core.sheet.Fact;
+import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
+import unbo.core.stage.RouteStage;
 
 /** What Prove does with its input, one rule for each kind of assembly. */
 final class ProveRules {
@@ -73,7 +75,7 @@ final class ProveRules {
         Facts facts = new Facts(RouteStage.PROVE);
         facts.words(FactKey.ASSEMBLY, in.kind().code(), How.TYPED);
         if (proof.endPlay() != null) {
-            facts.list.add(new Fact(
+            facts.and(new Fact(
                     FactKey.END_PLAY,
                     "",
                     proof.endPlay().meanMm(),
@@ -82,7 +84,7 @@ final class ProveRules {
                     RouteStage.PROVE.code()));
         } else if (proof.estimate() != null) {
             double range = (proof.estimate().highMm() - proof.estimate().lowMm()) / 2;
-            facts.list.add(new Fact(
+            facts.and(new Fact(
                     FactKey.END_PLAY, "", proof.estimate().endPlayMm(), range, How.ESTIMATED, RouteStage.PROVE.code()));
         }
         facts.number(
@@ -106,6 +108,6 @@ final class ProveRules {
                 How.COMPUTED);
         facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
         return new StageRule.Outcome(
-                ProofWords.answer(proof), facts.list, proof.missing().isEmpty());
+                ProofWords.answer(proof), facts.list(), proof.missing().isEmpty());
     }
 }

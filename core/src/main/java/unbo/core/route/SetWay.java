@@ -1,48 +1,55 @@
 package unbo.core.route;
 
-import java.util.Arrays;
-import java.util.Map;
+import java.util.List;
 import java.util.Optional;
 
 import unbo.core.fact.FactKey;
+import unbo.core.input.Field;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
+import unbo.core.tool.Stand;
+import unbo.core.tool.Tool;
+import unbo.core.tool.Tools;
 
-/** A way in which a position is set. The place or the kind of hub has a usual one; another may be chosen. */
-public enum SetWay {
-    NUT("nut", "castellated nut", "Where is the nut pinned, and what end play does that leave?", SetRules.nut()),
-    STACK("stack", "stack of shims", "What gap is left, and which shims fill it?", SetRules.stack()),
-    TORQUE("torque", "turning torque (preload)", "Is the preload right by its turning torque?", SetRules.preload()),
-    SPACER("spacer", "spacer between two bearings", "Does the spacer side-load the bearings?", SetRules.spacerHub()),
-    CONE("cone", "cone and locknut", "How far is the cone turned back?", SetRules.coneHub()),
-    AXLE_NUT("axle-nut", "axle nut of a unit hub", "Is the axle nut at its torque?", SetRules.unitHub()),
-    CRANK("crank", "crank, trued", "Which way must the crank be moved?", SetRules.crank());
+/**
+ * A way in which a position is set: one for each tool that stands at Set. The place or the kind of hub has a usual one;
+ * another may be chosen.
+ */
+public final class SetWay {
 
     /** Name of the text that chooses the way. */
     public static final String BY = "by";
 
-    private static final Map<String, SetWay> BY_PLACE =
-            Map.of("steering-head", TORQUE, "headset", TORQUE, "crank", CRANK, "gearbox", STACK, "driveline", STACK);
-    private static final Map<String, SetWay> BY_HUB =
-            Map.of("unit", AXLE_NUT, "cartridge", AXLE_NUT, "ball-pair", SPACER, "cup-and-cone", CONE);
+    /** Where neither the place nor the kind of hub tells. */
+    private static final String OTHERWISE = "nut";
 
-    private final String code;
-    private final String label;
+    private static final List<SetWay> ALL = Tools.all().stream()
+            .filter(tool -> tool.stand().map(Stand::stage).equals(Optional.of(RouteStage.SET)))
+            .map(SetWay::new)
+            .toList();
+
+    private final Stand stand;
     private final String asks;
     private final StageRule<?> rule;
 
-    SetWay(String code, String label, String asks, StageRule<?> rule) {
-        this.code = code;
-        this.label = label;
-        this.asks = asks;
-        this.rule = rule.named(typed -> new EntryName(code, label));
+    private SetWay(Tool<?, ?> tool) {
+        this.stand = tool.stand().orElseThrow();
+        this.asks = tool.asks();
+        List<String> boxes = tool.fields().fields().stream().map(Field::name).toList();
+        this.rule = StageRule.of(RouteStage.SET, tool, boxes).named(typed -> new EntryName(code(), label()));
+    }
+
+    /** Every way, in the order of the bench. */
+    public static List<SetWay> all() {
+        return ALL;
     }
 
     public String code() {
-        return code;
+        return stand.way();
     }
 
     public String label() {
-        return label;
+        return stand.label();
     }
 
     /** The question it answers. */
@@ -56,18 +63,21 @@ public enum SetWay {
 
     /** The way by its code; empty for any other text. */
     public static Optional<SetWay> of(String code) {
-        return Arrays.stream(values()).filter(w -> w.code.equals(code)).findFirst();
+        return ALL.stream().filter(way -> way.code().equals(code)).findFirst();
     }
 
-    /**
-     * The usual way: by the place (a head, a crank, a gearbox), then by the kind of hub, the castellated nut where
-     * neither tells.
-     */
+    /** The usual way: by the place (a head, a crank, a gearbox), then by the kind of hub. */
     public static SetWay usual(Sheet sheet) {
         FactKey known = sheet.has(FactKey.VERDICT_AT)
                 ? FactKey.VERDICT_AT
                 : sheet.has(FactKey.WHERE) ? FactKey.WHERE : FactKey.POSITION;
-        String where = sheet.text(known);
-        return BY_PLACE.getOrDefault(where, BY_HUB.getOrDefault(sheet.text(FactKey.HUB_TYPE), NUT));
+        return at(sheet.text(known))
+                .or(() -> at(sheet.text(FactKey.HUB_TYPE)))
+                .or(() -> of(OTHERWISE))
+                .orElseThrow();
+    }
+
+    private static Optional<SetWay> at(String code) {
+        return ALL.stream().filter(way -> way.stand.usual().contains(code)).findFirst();
     }
 }

@@ -3,6 +3,8 @@ package unbo.core.route;
 import java.util.ArrayList;
 import java.util.List;
 
+import unbo.core.stage.RouteStage;
+
 /**
  * Whether a job may be signed: every station done or skipped with a word (Prove is never skipped while there is work at
  * a hub), none hanging on a fact that has changed, no needed proof missing, no finding at the level of "stop" open.

@@ -19,6 +19,8 @@ import unbo.core.input.Reading;
 import unbo.core.input.Typed;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
+import unbo.core.tool.Tool;
 
 /**
  * How one station works in a job: the same inputs and the same computation as on the bench, prefilled from the sheet.
@@ -53,6 +55,22 @@ public record StageRule<I>(
         public boolean ok() {
             return outcome != null;
         }
+    }
+
+    /**
+     * A stage that asks a tool: its boxes are filled by the facts that its fields name.
+     *
+     * @param asked the fields that stand on the stage's page
+     */
+    static <I, R> StageRule<I> of(RouteStage stage, Tool<I, R> tool, List<String> asked) {
+        Map<String, List<FactKey>> from = new LinkedHashMap<>();
+        tool.fields().fields().stream()
+                .filter(field -> !field.from().isEmpty())
+                .forEach(field -> from.put(field.name(), field.from()));
+        return new StageRule<>(stage, tool.fields(), asked, from, input -> {
+            R result = tool.compute(input);
+            return new Outcome(tool.printInStage(result), tool.gives(result), tool.complete(result));
+        });
     }
 
     /** A rule of a stage with one entry, that hangs on nothing but its input. */

@@ -21,28 +21,26 @@ import unbo.core.identify.HubInput;
 import unbo.core.identify.HubWords;
 import unbo.core.identify.IdentifiedBearing;
 import unbo.core.identify.IdentifiedHub;
+import unbo.core.identify.Size;
 import unbo.core.inspect.Inspection;
 import unbo.core.intake.Intake;
 import unbo.core.intake.IntakeFields;
 import unbo.core.intake.IntakeInput;
 import unbo.core.intake.IntakeWords;
-import unbo.core.lubrication.HubGrease;
-import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.HubGreaseInput;
-import unbo.core.lubrication.HubGreaseWords;
 import unbo.core.measure.Show;
 import unbo.core.mount.FittedShaft;
 import unbo.core.mount.Mounting;
-import unbo.core.service.Due;
-import unbo.core.service.DueFields;
 import unbo.core.service.DueInput;
-import unbo.core.service.DueWords;
+import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
-import unbo.core.strip.Removal;
+import unbo.core.stage.RouteStage;
 import unbo.core.strip.RemovalFields;
 import unbo.core.strip.RemovalInput;
-import unbo.core.strip.RemovalWords;
+import unbo.core.tools.proving.DueTool;
+import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.strip.RemovalTool;
 import unbo.core.vehicle.Place;
 
 /** The stations of a hub's job. */
@@ -98,7 +96,7 @@ public final class StageRules {
                 inspect(),
                 fit(),
                 grease(),
-                SetWay.NUT.rule(),
+                SetWay.usual(Sheet.of(List.of())).rule(),
                 ProveRules.of(ProveRules.usual()),
                 log())) {
             rules.put(rule.stage(), rule);
@@ -134,7 +132,7 @@ public final class StageRules {
                     facts.words(FactKey.DAY, in.day().toString(), How.TYPED);
                     facts.words(FactKey.COUNTER, in.counter() == null ? "" : Show.number(in.counter(), 1), How.TYPED);
                     facts.number(FactKey.LOAD, in.loadKg(), How.TYPED);
-                    return new StageRule.Outcome(IntakeWords.answer(Intake.of(in)), facts.list, true);
+                    return new StageRule.Outcome(IntakeWords.answer(Intake.of(in)), facts.list(), true);
                 });
     }
 
@@ -189,7 +187,7 @@ public final class StageRules {
                                         : verdict.hypothesis().position(),
                                 How.COMPUTED);
                     }
-                    return new StageRule.Outcome(VerdictWords.answer(verdict), facts.list, verdict.settled());
+                    return new StageRule.Outcome(VerdictWords.answer(verdict), facts.list(), verdict.settled());
                 });
     }
 
@@ -237,13 +235,17 @@ public final class StageRules {
                                 FactKey.INNER_HALF_ANGLE);
                         facts.words(
                                 FactKey.INNER_KIND, hub.inner().cone().kind().code(), How.COMPUTED);
-                        facts.size(FactKey.BETWEEN_CUPS, requireNonNull(hub.betweenCups()));
-                        facts.size(FactKey.HUB_BORE, requireNonNull(hub.hubBore()));
-                        facts.size(FactKey.SPINDLE, requireNonNull(hub.spindle()));
+                        size(facts, FactKey.BETWEEN_CUPS, requireNonNull(hub.betweenCups()));
+                        size(facts, FactKey.HUB_BORE, requireNonNull(hub.hubBore()));
+                        size(facts, FactKey.SPINDLE, requireNonNull(hub.spindle()));
                     }
                     facts.words(FactKey.SEAL, hub.seal().map(StageRules::seal).orElse(""), How.TYPED);
-                    return new StageRule.Outcome(HubWords.answer(hub), facts.list, true);
+                    return new StageRule.Outcome(HubWords.answer(hub), facts.list(), true);
                 });
+    }
+
+    private static void size(Facts facts, FactKey key, Size size) {
+        facts.number(key, size.mm(), size.how());
     }
 
     private static String seal(SealSize seal) {
@@ -263,36 +265,17 @@ public final class StageRules {
             FactKey angle) {
         facts.words(cone, taper.cone().marking(), How.TYPED);
         facts.words(cup, typed.cup().isBlank() ? "" : taper.cup().marking(), How.TYPED);
-        facts.size(bore, taper.bore());
-        facts.size(outside, taper.outside());
-        facts.size(width, taper.width());
-        facts.size(angle, taper.halfAngleDeg());
+        size(facts, bore, taper.bore());
+        size(facts, outside, taper.outside());
+        size(facts, width, taper.width());
+        size(facts, angle, taper.halfAngleDeg());
     }
 
     private static StageRule<RemovalInput> strip() {
-        return new StageRule<>(
+        return StageRule.of(
                         RouteStage.STRIP,
-                        RemovalFields.LIST,
-                        RemovalFields.LIST.fields().stream().map(f -> f.name()).toList(),
-                        StageRule.from("designation", FactKey.OUTER_CONE, "tools", FactKey.TOOLS),
-                        in -> {
-                            Removal removal = Removal.of(in);
-                            Facts facts = new Facts(RouteStage.STRIP);
-                            facts.words(
-                                    FactKey.REMOVAL,
-                                    removal.best() == null ? "" : removal.best().name(),
-                                    How.COMPUTED);
-                            facts.words(
-                                    FactKey.SCRAP,
-                                    removal.best() != null && removal.scrap()
-                                            ? in.designation().isBlank() ? "the bearing" : in.designation()
-                                            : "",
-                                    How.COMPUTED);
-                            facts.words(
-                                    FactKey.ALWAYS_NEW, String.join("; ", RemovalWords.alwaysNew(in)), How.COMPUTED);
-                            return new StageRule.Outcome(
-                                    RemovalWords.answer(removal), facts.list, removal.best() != null);
-                        })
+                        new RemovalTool(),
+                        RemovalFields.LIST.fields().stream().map(f -> f.name()).toList())
                 .named(EntryNames::bearing);
     }
 
@@ -343,7 +326,7 @@ public final class StageRules {
                             facts.number(FactKey.CURE_HOURS, inspection.cureHours(), How.COMPUTED);
                             return new StageRule.Outcome(
                                     inspection.answer(),
-                                    facts.list,
+                                    facts.list(),
                                     !inspection.map().empty() || inspection.seat() != null);
                         })
                 .usually(sheet -> List.of(new Fill(
@@ -402,7 +385,7 @@ public final class StageRules {
                                         in.arrangement().right().bearing().designation(),
                                         How.TYPED);
                             }
-                            return new StageRule.Outcome(fitted.answer(), facts.list, true);
+                            return new StageRule.Outcome(fitted.answer(), facts.list(), true);
                         })
                 .usually(StageRules::seats)
                 .named(EntryNames::ring);
@@ -432,86 +415,16 @@ public final class StageRules {
     }
 
     private static StageRule<HubGreaseInput> grease() {
-        return new StageRule<>(
+        return StageRule.of(
                 RouteStage.GREASE,
-                HubGreaseFields.LIST,
-                List.of("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams"),
-                StageRule.from(
-                        "outerBore",
-                        FactKey.OUTER_BORE,
-                        "outerOutside",
-                        FactKey.OUTER_OUTSIDE,
-                        "outerWidth",
-                        FactKey.OUTER_WIDTH,
-                        "innerBore",
-                        FactKey.INNER_BORE,
-                        "innerOutside",
-                        FactKey.INNER_OUTSIDE,
-                        "innerWidth",
-                        FactKey.INNER_WIDTH,
-                        "betweenCups",
-                        FactKey.BETWEEN_CUPS,
-                        "hubBore",
-                        FactKey.HUB_BORE,
-                        "spindle",
-                        FactKey.SPINDLE,
-                        "outerKind",
-                        FactKey.OUTER_KIND,
-                        "innerKind",
-                        FactKey.INNER_KIND,
-                        "kind",
-                        FactKey.GREASE_KIND,
-                        "oldKind",
-                        FactKey.GREASE_KIND,
-                        "use",
-                        FactKey.USE,
-                        "hubTemperature",
-                        FactKey.HUB_HEAT),
-                in -> {
-                    HubGrease grease = HubGrease.of(in);
-                    Facts facts = new Facts(RouteStage.GREASE);
-                    facts.words(FactKey.GREASE_KIND, in.kind(), How.TYPED);
-                    facts.number(FactKey.GREASE_CAVITY_SHARE, in.cavityShare(), How.TYPED);
-                    facts.number(
-                            FactKey.GREASE_TOTAL,
-                            in.method().equals("gun") ? grease.replenishG() : grease.totalGrams(),
-                            How.COMPUTED);
-                    return new StageRule.Outcome(HubGreaseWords.answer(grease), facts.list, true);
-                });
+                new HubGreaseTool(),
+                List.of("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams"));
     }
 
     private static StageRule<DueInput> log() {
-        return new StageRule<>(
+        return StageRule.of(
                 RouteStage.LOG,
-                DueFields.LIST,
-                List.of("cause", "note", "serviceSchool", "season", "ownMonths", "ownCount", "ownImmersions"),
-                StageRule.from(
-                        "cause",
-                        FactKey.VERDICT_CAUSE,
-                        "day",
-                        FactKey.DAY,
-                        "counterUnit",
-                        FactKey.COUNTER_UNIT,
-                        "counter",
-                        FactKey.COUNTER,
-                        "yearly",
-                        FactKey.YEARLY,
-                        "use",
-                        FactKey.USE),
-                in -> {
-                    Due due = Due.of(in);
-                    Facts facts = new Facts(RouteStage.LOG);
-                    facts.words(FactKey.CAUSE, in.cause(), How.TYPED);
-                    facts.words(FactKey.DUE_ON, due.on() == null ? "" : due.on().toString(), How.COMPUTED);
-                    facts.words(
-                            FactKey.DUE_COUNTER,
-                            due.atCounter() == null ? "" : Show.number(due.atCounter(), 0),
-                            How.COMPUTED);
-                    facts.words(
-                            FactKey.DUE_IMMERSIONS,
-                            due.immersions() == null ? "" : due.immersions().toString(),
-                            How.COMPUTED);
-                    return new StageRule.Outcome(DueWords.answer(due), facts.list, true);
-                });
+                new DueTool(),
+                List.of("cause", "note", "serviceSchool", "season", "ownMonths", "ownCount", "ownImmersions"));
     }
 }

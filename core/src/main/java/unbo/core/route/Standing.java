@@ -5,6 +5,7 @@ import java.util.List;
 
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.stage.RouteStage;
 
 /**
  * Where one station of a job stands: the one rule by which rail, pages and sign-off tell it.

@@ -2,11 +2,9 @@ package unbo.core.running;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Turning;
 import unbo.core.drawing.Chart;
@@ -140,26 +138,6 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
                     .toList(),
             v -> InsideFields.rules(v, false),
             FrictionQuestion::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "friction",
-            "Friction and warmth",
-            "What does it drag, and how warm does that make it?",
-            LIST,
-            Map.of(
-                    "designation",
-                    "6205",
-                    "loadN",
-                    "400",
-                    "rpm",
-                    "3000",
-                    "nu",
-                    "100",
-                    "lubricant",
-                    "oil",
-                    "oilLevel",
-                    "8"),
-            in -> of(in).answer());
 
     private static Input make(Values v) {
         Candidate b = InsideFields.candidate(v);

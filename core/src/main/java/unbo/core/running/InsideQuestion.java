@@ -4,11 +4,9 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.bearing.Ratings;
 import unbo.core.bearing.Turning;
@@ -51,14 +49,6 @@ public record InsideQuestion(Input input, Ratings ratings, Ratings byRule) {
                     .toList(),
             InsideQuestion::rules,
             InsideQuestion::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "inside",
-            "Inside a bearing",
-            "How many elements of what size, and what can it carry?",
-            LIST,
-            Map.of("designation", "6205"),
-            in -> of(in).answer());
 
     private static Field size(String name, String label) {
         return Field.quantity(name, label, Quantity.LENGTH, "mm", 1, 1000)

@@ -4,13 +4,11 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.bearing.Build;
 import unbo.core.bearing.Turning;
 import unbo.core.finding.Finding;
@@ -88,23 +86,6 @@ public record SpeedQuestion(
                     .toList(),
             SpeedQuestion::rules,
             SpeedQuestion::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "speed",
-            "Speed",
-            "Is it too fast for the bearing, and how does another one stand beside it?",
-            LIST,
-            Map.ofEntries(
-                    Map.entry("speedKmh", "60"),
-                    Map.entry("rollingRadiusM", "0.3"),
-                    Map.entry("through", "43:15 chain; 60:13 gear"),
-                    Map.entry("elements", "9"),
-                    Map.entry("elementMm", "7.97"),
-                    Map.entry("pitchMm", "38.5"),
-                    Map.entry("otherElements", "18"),
-                    Map.entry("otherElementMm", "4"),
-                    Map.entry("otherPitchMm", "38.5")),
-            in -> of(in).answer());
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(InsideFields.rules(v, false));

@@ -4,14 +4,12 @@ import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -109,27 +107,6 @@ public record WorthQuestion(Input input, List<Cost> costs) {
                     .toList(),
             WorthQuestion::rules,
             WorthQuestion::make);
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "worth",
-            "Is it worth it?",
-            "What does an upgrade save in watts, what does a watt cost, and what else would save as much?",
-            LIST,
-            Map.ofEntries(
-                    Map.entry("designation", "6902"),
-                    Map.entry("loadN", "450"),
-                    Map.entry("rpm", "190"),
-                    Map.entry("nu", "60"),
-                    Map.entry("bearings", "4"),
-                    Map.entry(
-                            "candidates",
-                            "sealed steel; contact; steel; 6; 0.5\nsealed steel, low drag; low-drag; "
-                                    + "steel; 9; 0.5\nhybrid, low drag; low-drag; hybrid; 38; 2"),
-                    Map.entry("alternatives", "chain cleaned and waxed; 4; 15\ntyres pumped to the mark; 6; 0"),
-                    Map.entry("hoursAYear", "300"),
-                    Map.entry("kmAYear", "5400"),
-                    Map.entry("kwhPrice", "0")),
-            in -> of(in).answer());
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(InsideFields.rules(v, false));

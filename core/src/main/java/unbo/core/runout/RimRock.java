@@ -1,10 +1,8 @@
 package unbo.core.runout;
 
 import java.util.List;
-import java.util.Map;
 
 import unbo.core.answer.Answer;
-import unbo.core.answer.Question;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
@@ -50,14 +48,6 @@ public record RimRock(Input input, double endPlayMm, double lowMm, double highMm
                             .usually(9, 30)
                             .orElse("14", "middle of usual wheel hub tapers")),
             v -> new Input(v.number("rock"), v.number("rimRadius"), v.number("spread"), v.number("halfCupAngle")));
-
-    public static final Question<Input> QUESTION = new Question<>(
-            "rim-rock",
-            "Rock at the rim",
-            "What end play does this rock at the rim come from?",
-            LIST,
-            Map.of("rock", "0.50", "rimRadius", "300", "spread", "60", "halfCupAngle", "14"),
-            in -> RimRock.of(in).answer());
 
     public static RimRock of(Input in) {
         double play =

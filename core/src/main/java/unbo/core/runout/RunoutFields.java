@@ -2,11 +2,9 @@ package unbo.core.runout;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.answer.Question;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -52,19 +50,6 @@ public final class RunoutFields {
             RunoutFields::make);
 
     /** The tool as it stands on the bench: a disc 0.06 mm out with a dent. */
-    public static final Question<RunoutInput> QUESTION = new Question<>(
-            "runout",
-            "Runout",
-            "How far is it out, where is it high, and is there a spot to chalk?",
-            LIST,
-            Map.of(
-                    "surface",
-                    "disc",
-                    "readings",
-                    "-0.037 -0.020 -0.006 0.017 0.029 0.045 0.056 0.060 0.060 0.060 0.050 0.043 "
-                            + "0.022 0.006 -0.013 -0.028 -0.042 -0.024 -0.058 -0.063 -0.058 -0.055 -0.051 -0.048"),
-            input -> RunoutWords.answer(Runout.of(input)));
-
     private RunoutFields() {}
 
     private static List<Problem> rules(Values v) {

@@ -2,9 +2,7 @@ package unbo.core.service;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
-import unbo.core.answer.Question;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -22,6 +20,7 @@ public final class DueFields {
     public static final FieldList<DueInput> LIST = FieldList.of(
             List.of(
                     Field.choice("cause", "What it turned out to be", Causes.choices())
+                            .from(FactKey.VERDICT_CAUSE)
                             .must(),
                     Field.text("note", "In a few words", 500),
                     Field.choice("serviceSchool", "Due again by", ServiceSchool.choices())
@@ -34,33 +33,17 @@ public final class DueFields {
                             .seldom(),
                     Field.whole(OWN_IMMERSIONS, "Own rule, immersions or washes", 1, 1000)
                             .seldom(),
-                    Field.date("day", "Day of the work").must(),
-                    Field.choice(Field.COUNTS, "Counter", Usage.COUNTERS).orElse("none", "no counter"),
-                    Field.counter("counter", "Counter", Field.MOST_COUNTED),
+                    Field.date("day", "Day of the work").from(FactKey.DAY).must(),
+                    Field.choice(Field.COUNTS, "Counter", Usage.COUNTERS)
+                            .from(FactKey.COUNTER_UNIT)
+                            .orElse("none", "no counter"),
+                    Field.counter("counter", "Counter", Field.MOST_COUNTED).from(FactKey.COUNTER),
                     Field.counter("yearly", "Distance a year", 1_000_000).from(FactKey.YEARLY),
-                    Field.choice("use", "Use", Usage.USES).orElse("wet", "when not said")),
+                    Field.choice("use", "Use", Usage.USES).from(FactKey.USE).orElse("wet", "when not said")),
             DueFields::rules,
             DueFields::make);
 
     /** The tool as it stands on the bench. */
-    public static final Question<DueInput> QUESTION = new Question<>(
-            "service-due",
-            "Due again",
-            "When is an adjustable hub due again?",
-            LIST,
-            Map.of(
-                    "cause",
-                    "regular-service",
-                    "day",
-                    "2026-04-30",
-                    Field.COUNTS,
-                    "none",
-                    "yearly",
-                    "2500",
-                    "use",
-                    "immersed"),
-            input -> DueWords.answer(Due.of(input)));
-
     private DueFields() {}
 
     private static List<Problem> rules(Values v) {

@@ -22,20 +22,28 @@ public final class CastleNutFields {
                             .alwaysMetric()
                             .must()
                             .hint("1.5 mm, 16 tpi, M20x1.5 or 3/4-16"),
-                    Field.whole("slots", "Slots in the nut", 3, 36).must().hint("places of a retainer count as slots"),
+                    Field.whole("slots", "Slots in the nut", 3, 36)
+                            .from(FactKey.NUT_SLOTS)
+                            .must()
+                            .hint("places of a retainer count as slots"),
                     Field.list("pinHolesDeg", "Pin hole openings", Quantity.ANGLE, "°", -360, 720, 1, 12)
+                            .from(FactKey.PIN_HOLES)
                             .must()
                             .hint("a through hole has two: 0, 180"),
                     Field.quantity("freeAngleDeg", "Slot 0 at zero end play", Quantity.ANGLE, "°", -360, 720)
+                            .from(FactKey.FREE_ANGLE)
                             .must()
                             .hint("turn the drawn nut, or type the angle"),
                     Field.quantity("endPlayMin", "End play, least", Quantity.LENGTH, "mm", 0, 0.5)
+                            .from(FactKey.BAND_MIN)
                             .usually(0.005, 0.2)
                             .orElse("0.025", "usual wheel hub; the vehicle maker's figure wins"),
                     Field.quantity("endPlayMax", "End play, most", Quantity.LENGTH, "mm", 0.005, 1)
+                            .from(FactKey.BAND_MAX)
                             .usually(0.02, 0.4)
                             .orElse("0.125", "usual wheel hub; the vehicle maker's figure wins"),
                     Field.choice("school", "Rule to set by", Schools.choices())
+                            .from(FactKey.SCHOOL)
                             .orElse("A", "the common rule for wheel hubs")),
             CastleNutFields::rules,
             CastleNutFields::make);

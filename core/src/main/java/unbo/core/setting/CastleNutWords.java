@@ -3,7 +3,10 @@ package unbo.core.setting;
 import java.util.ArrayList;
 import java.util.List;
 
+import unbo.core.answer.Answer;
 import unbo.core.drawing.ValueTable;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;
@@ -155,5 +158,33 @@ public final class CastleNutWords {
 
     private static String bracket(double value) {
         return value < 0 ? "(" + Show.fixed(value, 3) + ")" : Show.fixed(value, 3);
+    }
+
+    /** The nut as it is printed. */
+    public static Answer answer(CastleNut nut) {
+        LockingPosition best = nut.bestPosition();
+        double back = best == null ? nut.bySchool().backOffDeg() : best.backOffDeg();
+        double play = best == null ? nut.bySchool().endPlayMm() : best.endPlayMm();
+        Finding finding = best == null
+                ? new Finding(
+                        "no-slot",
+                        Level.SOON,
+                        "No slot leaves an end play inside "
+                                + words(nut.input().band())
+                                + ": change the washer before the hub is closed.")
+                : new Finding(
+                        "slot-right",
+                        Level.RIGHT,
+                        "A slot leaves an end play inside " + words(nut.input().band()) + ".");
+        return new Answer(
+                List.of(
+                        new Answer.Figure("back off from zero end play", Show.number(back, 1), "°", ""),
+                        new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.inches(play))),
+                List.of(finding),
+                sentences(nut),
+                worksheet(nut),
+                List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)),
+                List.of(),
+                tables(nut));
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
+import unbo.core.fact.FactKey;
 import unbo.core.fit.Material;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -62,10 +63,12 @@ public final class LinkFields {
     public static final FieldList<StackInput> FRAME = FieldList.of(
             List.of(
                     Field.quantity("min", "Float wanted, least", Quantity.LENGTH, "mm", -2, 5)
+                            .from(FactKey.BAND_MIN)
                             .usually(-0.2, 0.5)
                             .must()
                             .hint("negative is preload"),
                     Field.quantity("max", "Float wanted, most", Quantity.LENGTH, "mm", -2, 5)
+                            .from(FactKey.BAND_MAX)
                             .usually(-0.2, 1)
                             .must(),
                     Field.quantity("workingTemperature", "Working temperature", Quantity.TEMPERATURE, "°C", -40, 200)

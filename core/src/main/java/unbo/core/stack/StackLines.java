@@ -1,5 +1,7 @@
 package unbo.core.stack;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -7,6 +9,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
@@ -31,10 +34,12 @@ public final class StackLines {
             Stream.concat(
                             Stream.of(
                                     Field.lines("outer", "In the case: shoulders, cups, covers, gaskets", LONGEST)
+                                            .from(FactKey.OUTER_CHAIN)
                                             .must()
                                             .hint("one to a line: name; length; ± or how measured; material. "
                                                     + "A length of ? is solved for."),
                                     Field.lines("inner", "On the shaft: rings, spacers, gears, washers", LONGEST)
+                                            .from(FactKey.INNER_CHAIN)
                                             .must()
                                             .hint("one to a line, likewise; bare numbers are mm")),
                             Stream.concat(
@@ -46,6 +51,23 @@ public final class StackLines {
             StackLines::make);
 
     private StackLines() {}
+
+    /** A case's stack as a template has it. */
+    public static Map<String, String> sample() {
+        StackInput in = requireNonNull(
+                TypedStack.of(LinkFields.template("case"), UnitSystem.METRIC).input());
+        return Map.of(
+                "outer",
+                lines(in.outer()),
+                "inner",
+                lines(in.inner()),
+                "min",
+                Show.number(in.minMm(), 3),
+                "max",
+                Show.number(in.maxMm(), 3),
+                "shims",
+                "0.10 x 6; 0.15 x 4; 0.30 x 4; 1.00 x 2".replace("; ", "\n"));
+    }
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(LinkFields.FRAME.rules().apply(v));
@@ -90,7 +112,7 @@ public final class StackLines {
     }
 
     private static Reading<Link> link(String line) {
-        String[] parts = line.split(";");
+        String[] parts = line.split(";", -1);
         Map<String, String> texts = new HashMap<>();
         texts.put("name", parts[0].strip());
         String length = parts.length > 1 ? parts[1].strip() : "";

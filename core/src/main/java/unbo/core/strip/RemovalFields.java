@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
-import unbo.core.answer.Question;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.bearing.Bearing;
 import unbo.core.fact.FactKey;
@@ -80,33 +79,11 @@ public final class RemovalFields {
                     Field.text("seat", "Seat by symbol", 4)
                             .from(FactKey.FIT_SEAT)
                             .hint("empty: usual for a wheel, N7 in the hub, k5 on the shaft"),
-                    Field.text("tools", "Tools here", 120).orElse(Tools.USUAL, "set them once in Settings")),
+                    Field.text("tools", "Tools here", 120)
+                            .from(FactKey.TOOLS)
+                            .orElse(Tools.USUAL, "set them once in Settings")),
             RemovalFields::rules,
             RemovalFields::make);
-
-    public static final Question<RemovalInput> QUESTION = new Question<>(
-            "removal",
-            "Get it out",
-            "How does it come out without wrecking what stays, and may it run again?",
-            LIST,
-            Map.of(
-                    "designation",
-                    "6005-2RS",
-                    "tight",
-                    "outer",
-                    "access",
-                    "none",
-                    "spacer",
-                    "soft",
-                    "chamfer",
-                    "0.5",
-                    "corner",
-                    "0.3",
-                    "material",
-                    "aluminium",
-                    "tools",
-                    Tools.USUAL + " expander"),
-            in -> RemovalWords.answer(Removal.of(in)));
 
     private static final BearingInput BEARING = BearingInput.numbered("designation");
 

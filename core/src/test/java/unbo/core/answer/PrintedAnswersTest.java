@@ -9,38 +9,40 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 import unbo.core.Shipped;
-import unbo.core.arrange.UnitHub;
-import unbo.core.designation.MarkingQuestion;
 import unbo.core.finding.Level;
 import unbo.core.input.UnitSystem;
-import unbo.core.lubrication.BearingGreaseFields;
-import unbo.core.lubrication.HubGreaseFields;
-import unbo.core.lubrication.MixQuestion;
-import unbo.core.proof.ProofFields;
-import unbo.core.service.DueFields;
+import unbo.core.tool.Tool;
+import unbo.core.tools.identify.DecodeTool;
+import unbo.core.tools.identify.MatchTool;
+import unbo.core.tools.proving.DueTool;
+import unbo.core.tools.proving.EndPlayTool;
+import unbo.core.tools.running.GreaseTool;
+import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.running.MixTool;
+import unbo.core.tools.setting.UnitHubTool;
 
 /** What the bench prints: figures with units, sentences, and a worksheet that carries the same numbers. */
 class PrintedAnswersTest {
 
-    private static <I> Answer ask(Question<I> question, String... pairs) {
+    private static <I> Answer ask(Tool<I, ?> question, String... pairs) {
         Map<String, String> texts = new HashMap<>(question.sample());
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return question.answer()
-                .apply(Shipped.read(question.fields(), texts, UnitSystem.METRIC).record());
+        return question.answer(
+                Shipped.read(question.fields(), texts, UnitSystem.METRIC).record());
     }
 
     @Test
     void everyQuestionPrintsFiguresSourcesAndADerivation() {
-        for (Question<?> question : List.of(
-                MarkingQuestion.DECODE,
-                MarkingQuestion.MATCH,
-                HubGreaseFields.QUESTION,
-                BearingGreaseFields.QUESTION,
-                MixQuestion.QUESTION,
-                ProofFields.QUESTION,
-                DueFields.QUESTION)) {
+        for (Tool<?, ?> question : List.of(
+                new DecodeTool(),
+                new MatchTool(),
+                new HubGreaseTool(),
+                new GreaseTool(),
+                new MixTool(),
+                new EndPlayTool(),
+                new DueTool())) {
             Answer answer = ask(question);
             assertThat(answer.figures())
                     .as(question.name())
@@ -53,7 +55,7 @@ class PrintedAnswersTest {
 
     @Test
     void aConeIsPrintedWithItsSizesAndTheWarningThatItsCupDecides() {
-        Answer answer = ask(MarkingQuestion.DECODE, "marking", "L44643");
+        Answer answer = ask(new DecodeTool(), "marking", "L44643");
         assertThat(answer.figures()).extracting(Answer.Figure::value).contains("L44643", "25.4", "50.292", "14.224");
         assertThat(answer.sentences()).anyMatch(s -> s.contains("listed cup L44610"));
         assertThat(answer.worksheet().lines()).anyMatch(l -> l.value().contains("series L446"));
@@ -61,7 +63,7 @@ class PrintedAnswersTest {
 
     @Test
     void anUnknownMarkingIsPrintedAsUnknown() {
-        Answer answer = ask(MarkingQuestion.DECODE, "marking", "yard 7");
+        Answer answer = ask(new DecodeTool(), "marking", "yard 7");
         assertThat(answer.level()).isEqualTo(Level.OPEN);
         assertThat(answer.figures())
                 .filteredOn(f -> f.what().equals("bore"))
@@ -71,14 +73,14 @@ class PrintedAnswersTest {
 
     @Test
     void aWrongPairIsAStop() {
-        assertThat(ask(MarkingQuestion.MATCH).level()).isEqualTo(Level.STOP);
-        assertThat(ask(MarkingQuestion.MATCH, "cup", "L44610").level()).isEqualTo(Level.RIGHT);
-        assertThat(ask(MarkingQuestion.MATCH, "cup", "yard 7").level()).isEqualTo(Level.WATCH);
+        assertThat(ask(new MatchTool()).level()).isEqualTo(Level.STOP);
+        assertThat(ask(new MatchTool(), "cup", "L44610").level()).isEqualTo(Level.RIGHT);
+        assertThat(ask(new MatchTool(), "cup", "yard 7").level()).isEqualTo(Level.WATCH);
     }
 
     @Test
     void hubGreasePrintsGramsAndDrawsTheHub() {
-        Answer answer = ask(HubGreaseFields.QUESTION);
+        Answer answer = ask(new HubGreaseTool());
         assertThat(answer.figures()).extracting(Answer.Figure::unit).containsOnly("g");
         assertThat(answer.drawings())
                 .singleElement()
@@ -90,7 +92,7 @@ class PrintedAnswersTest {
     @Test
     void oneBearingPrintsHandPackingForATaperInAWheel() {
         Answer answer = ask(
-                BearingGreaseFields.QUESTION,
+                new GreaseTool(),
                 "designation",
                 "32008X",
                 "boreMm",
@@ -109,7 +111,7 @@ class PrintedAnswersTest {
 
     @Test
     void aFastBearingIsWarnedOfAFullFill() {
-        Answer answer = ask(BearingGreaseFields.QUESTION, "rpm", "9000", "use", "general");
+        Answer answer = ask(new GreaseTool(), "rpm", "9000", "use", "general");
         assertThat(answer.findings())
                 .singleElement()
                 .satisfies(f -> assertThat(f.sentence()).contains("346500").contains("churn"));
@@ -117,13 +119,13 @@ class PrintedAnswersTest {
 
     @Test
     void aBearingTooFastForGreaseNeedsOil() {
-        Answer answer = ask(BearingGreaseFields.QUESTION, "kind", "tapered", "massKg", "", "rpm", "40000");
+        Answer answer = ask(new GreaseTool(), "kind", "tapered", "massKg", "", "rpm", "40000");
         assertThat(answer.figures()).anyMatch(f -> f.value().equals("needs oil"));
     }
 
     @Test
     void proofsPrintPairsSpreadAndWhatIsMissing() {
-        Answer answer = ask(ProofFields.QUESTION);
+        Answer answer = ask(new EndPlayTool());
         assertThat(answer.figures().get(0)).isEqualTo(new Answer.Figure("end play", "0.080", "mm", "0.0031 in"));
         assertThat(answer.sentences().get(0))
                 .contains("Still missing")
@@ -135,7 +137,7 @@ class PrintedAnswersTest {
 
     @Test
     void dueDatesSayWhicheverComesFirst() {
-        Answer answer = ask(DueFields.QUESTION, "counterUnit", "km", "counter", "15000", "note", "seal replaced");
+        Answer answer = ask(new DueTool(), "counterUnit", "km", "counter", "15000", "note", "seal replaced");
         assertThat(answer.figures()).extracting(Answer.Figure::value).contains("2027-04-30", "35000", "20");
         assertThat(answer.sentences().get(0)).isEqualTo("seal replaced");
         assertThat(answer.sentences().get(1)).startsWith("Whichever comes first");
@@ -143,20 +145,20 @@ class PrintedAnswersTest {
 
     @Test
     void anInchWorkshopReadsInchesLarge() {
-        Answer.Figure play = ask(ProofFields.QUESTION).figures().get(0);
+        Answer.Figure play = ask(new EndPlayTool()).figures().get(0);
         assertThat(play.in(UnitSystem.INCH)).isEqualTo(new Answer.Figure("end play", "0.0031", "in", "0.080 mm"));
         assertThat(play.in(UnitSystem.METRIC)).isEqualTo(play);
-        Answer.Figure grams = ask(HubGreaseFields.QUESTION).figures().get(0);
+        Answer.Figure grams = ask(new HubGreaseTool()).figures().get(0);
         assertThat(grams.in(UnitSystem.INCH)).isEqualTo(grams);
     }
 
     @Test
     void theWorstFindingIsTheLevelOfAnAnswer() {
-        assertThat(ask(ProofFields.QUESTION, "hubTemperature", "95", "twinTemperature", "40")
+        assertThat(ask(new EndPlayTool(), "hubTemperature", "95", "twinTemperature", "40")
                         .level())
                 .isEqualTo(Level.STOP);
-        assertThat(ask(DueFields.QUESTION).level()).as("nothing was judged").isEqualTo(Level.OPEN);
-        assertThat(ask(UnitHub.QUESTION, "torque", "200", "maker", "", "turns", "tight")
+        assertThat(ask(new DueTool()).level()).as("nothing was judged").isEqualTo(Level.OPEN);
+        assertThat(ask(new UnitHubTool(), "torque", "200", "maker", "", "turns", "tight")
                         .level())
                 .as("not known never hides stop")
                 .isEqualTo(Level.STOP);

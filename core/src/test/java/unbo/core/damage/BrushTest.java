@@ -16,6 +16,7 @@ import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.strip.RaceMapTool;
 
 class BrushTest {
 
@@ -137,9 +138,8 @@ class BrushTest {
 
     @Test
     void theWorksheetNamesEveryMeasureAndWhatSpokeForAndAgainst() {
-        Answer answer = RaceMapFields.QUESTION
-                .answer()
-                .apply(Shipped.read(RaceMapFields.LIST, RaceMapFields.QUESTION.sample(), UnitSystem.METRIC)
+        Answer answer = new RaceMapTool()
+                .answer(Shipped.read(RaceMapFields.LIST, new RaceMapTool().sample(), UnitSystem.METRIC)
                         .record());
         assertThat(answer.worksheet().lines())
                 .anyMatch(l ->

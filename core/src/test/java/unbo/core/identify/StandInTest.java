@@ -16,6 +16,7 @@ import unbo.core.bearing.Tolerances;
 import unbo.core.catalogue.CaliperFind;
 import unbo.core.designation.Decoder;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.identify.SealTool;
 
 class StandInTest {
 
@@ -114,7 +115,7 @@ class StandInTest {
                 SealQuestion.LIST,
                 Map.of("marking", marking, "seat", seat == null ? "" : seat, "groove", groove),
                 UnitSystem.METRIC);
-        assertThat(SealQuestion.QUESTION.answer().apply(reading.record()).findings())
+        assertThat(new SealTool().answer(reading.record()).findings())
                 .extracting(f -> f.code())
                 .containsExactly(code);
     }

@@ -13,7 +13,6 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 
 import unbo.core.Shipped;
-import unbo.core.designation.MarkingQuestion;
 import unbo.core.designation.TaperDecoder;
 import unbo.core.designation.TaperMatch;
 import unbo.core.identify.HubFields;
@@ -23,6 +22,9 @@ import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.proof.ProofFields;
 import unbo.core.service.DueFields;
 import unbo.core.setting.CastleNutFields;
+import unbo.core.tools.identify.DecodeTool;
+import unbo.core.tools.identify.MatchTool;
+import unbo.core.tools.running.HubGreaseTool;
 import unbo.core.vehicle.VehicleInput;
 
 /** Whatever anybody types, the reader answers with a record or with sentences, never with a fault. */
@@ -37,8 +39,8 @@ class AnythingTypedTest {
             ProofFields.LIST,
             DueFields.LIST,
             VehicleInput.LIST,
-            MarkingQuestion.MATCH.fields(),
-            MarkingQuestion.DECODE.fields());
+            new MatchTool().fields(),
+            new DecodeTool().fields());
 
     @Provide
     Arbitrary<String> typed() {
@@ -90,14 +92,13 @@ class AnythingTypedTest {
 
     @Property
     void oneWildTextAmongGoodOnesIsRefusedOrUsed(@ForAll("typed") String wild) {
-        for (String name : HubGreaseFields.QUESTION.sample().keySet()) {
-            Map<String, String> texts = new HashMap<>(HubGreaseFields.QUESTION.sample());
+        for (String name : new HubGreaseTool().sample().keySet()) {
+            Map<String, String> texts = new HashMap<>(new HubGreaseTool().sample());
             texts.put(name, wild);
             Reading<?> reading = Shipped.read(HubGreaseFields.LIST, texts, UnitSystem.METRIC);
             if (reading.ok()) {
-                assertThat(HubGreaseFields.QUESTION
-                                .answer()
-                                .apply(HubGreaseFields.LIST.make().apply(new Values(reading.fields(), null)))
+                assertThat(new HubGreaseTool()
+                                .answer(HubGreaseFields.LIST.make().apply(new Values(reading.fields(), null)))
                                 .figures())
                         .isNotEmpty();
             }

@@ -21,6 +21,9 @@ import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.running.GreaseTool;
+import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.running.MixTool;
 
 /** Packing, guns, greases on the shelf, and when it is due again. */
 class GreasePlanTest {
@@ -34,8 +37,8 @@ class GreasePlanTest {
     }
 
     private static HubGrease hub(String... pairs) {
-        return HubGrease.of(read(HubGreaseFields.LIST, HubGreaseFields.QUESTION.sample(), pairs)
-                .record());
+        return HubGrease.of(
+                read(HubGreaseFields.LIST, new HubGreaseTool().sample(), pairs).record());
     }
 
     private static BearingGrease bearing(String... pairs) {
@@ -127,7 +130,7 @@ class GreasePlanTest {
     void aFullFillAtHighSpeedIsWarnedOf() {
         assertThat(read(BearingGreaseFields.LIST, Map.of("designation", "6205", "rpm", "9000"))
                         .get()
-                        .map(BearingGreaseFields.QUESTION.answer())
+                        .map(new GreaseTool()::answer)
                         .orElseThrow()
                         .findings())
                 .extracting(f -> f.code())
@@ -136,7 +139,7 @@ class GreasePlanTest {
 
     @Test
     void theFillIsDrawnInTheSection() {
-        Answer answer = BearingGreaseFields.QUESTION.answer().apply(bearing().input());
+        Answer answer = new GreaseTool().answer(bearing().input());
         assertThat(answer.drawings().get(0).shapes())
                 .anyMatch(s -> s instanceof Shape.Outline o && o.role() == Role.GREASE);
         assertThat(answer.drawings().get(0).title()).contains("40 %");
@@ -144,7 +147,7 @@ class GreasePlanTest {
 
     @Test
     void allPairsStandOnTheBoardAndInItsTable() {
-        Answer answer = MixQuestion.QUESTION.answer().apply(new MixQuestion.Pair("PU", "LiX"));
+        Answer answer = new MixTool().answer(new MixQuestion.Pair("PU", "LiX"));
         assertThat(answer.findings().get(0).sentence()).contains("doubtful").contains("Wash");
         assertThat(answer.behind(answer.drawings().get(0)).rows())
                 .hasSize(8)

@@ -14,6 +14,9 @@ import unbo.core.Shipped;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.running.GreaseTool;
+import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.running.MixTool;
 
 class GreaseTest {
 
@@ -170,14 +173,13 @@ class GreaseTest {
 
     @Test
     void questionsAnswerTheirOwnSamples() {
-        assertThat(ask(HubGreaseFields.QUESTION)).isGreaterThan(3);
-        assertThat(ask(BearingGreaseFields.QUESTION)).isGreaterThan(3);
-        assertThat(ask(MixQuestion.QUESTION)).isEqualTo(1);
+        assertThat(ask(new HubGreaseTool())).isGreaterThan(3);
+        assertThat(ask(new GreaseTool())).isGreaterThan(3);
+        assertThat(ask(new MixTool())).isEqualTo(1);
     }
 
-    private static <I> int ask(unbo.core.answer.Question<I> q) {
-        return q.answer()
-                .apply(Shipped.read(q.fields(), q.sample(), UnitSystem.METRIC).record())
+    private static <I> int ask(unbo.core.tool.Tool<I, ?> q) {
+        return q.answer(Shipped.read(q.fields(), q.sample(), UnitSystem.METRIC).record())
                 .figures()
                 .size();
     }

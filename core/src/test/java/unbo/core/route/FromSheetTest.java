@@ -14,10 +14,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.Shipped;
 import unbo.core.arrange.Preload;
-import unbo.core.designation.MarkingQuestion;
 import unbo.core.fact.FactKey;
 import unbo.core.fit.FitFields;
-import unbo.core.identify.SealQuestion;
 import unbo.core.input.Field;
 import unbo.core.input.UnitSystem;
 import unbo.core.life.PressureCentres;
@@ -30,6 +28,9 @@ import unbo.core.running.InsideQuestion;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
+import unbo.core.tools.identify.DecodeTool;
+import unbo.core.tools.identify.SealTool;
 
 class FromSheetTest {
 
@@ -118,10 +119,10 @@ class FromSheetTest {
                 words(FactKey.SEAL, "45x65x10"),
                 words(FactKey.FIT_SEAT, "k5"),
                 Fact.number(FactKey.NUT_PITCH, 1.5, How.TYPED, "set")));
-        assertThat(FromSheet.of(SealQuestion.QUESTION.fields(), sheet)).containsOnly(Map.entry("marking", "45x65x10"));
+        assertThat(FromSheet.of(new SealTool().fields(), sheet)).containsOnly(Map.entry("marking", "45x65x10"));
         assertThat(FromSheet.of(Preload.LIST, sheet)).doesNotContainKeys("seal", "pitch");
         assertThat(FromSheet.of(FitFields.LIST, sheet)).containsEntry("seat", "k5");
-        assertThat(FromSheet.of(MarkingQuestion.DECODE.fields(), sheet)).containsEntry("marking", "L44643/L44610");
+        assertThat(FromSheet.of(new DecodeTool().fields(), sheet)).containsEntry("marking", "L44643/L44610");
     }
 
     @ParameterizedTest

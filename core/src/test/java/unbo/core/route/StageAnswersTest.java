@@ -16,6 +16,7 @@ import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 
 /** What each station of a job prints, and the facts it leaves on the sheet. */
 class StageAnswersTest {

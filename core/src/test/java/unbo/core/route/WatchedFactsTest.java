@@ -17,6 +17,7 @@ import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
 
 class WatchedFactsTest {
 
@@ -128,8 +129,8 @@ class WatchedFactsTest {
         assertThat(entry(fit, left)).isNotEqualTo(entry(fit, outer));
         assertThat(fit.entry(Typed.of(left, UnitSystem.METRIC)).words())
                 .isEqualTo("the left bearing, 32008 x, outer ring");
-        assertThat(SetWay.NUT.rule().entry(Typed.NOTHING))
-                .isNotEqualTo(SetWay.STACK.rule().entry(Typed.NOTHING));
+        assertThat(SetWay.of("nut").orElseThrow().rule().entry(Typed.NOTHING))
+                .isNotEqualTo(SetWay.of("stack").orElseThrow().rule().entry(Typed.NOTHING));
         assertThat(entry(StageRules.of(RouteStage.GREASE), outer)).isEqualTo(EntryName.ONLY.code());
     }
 

@@ -14,11 +14,12 @@ import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.motion.Friction;
+import unbo.core.tools.running.WorthTool;
 
 class WorthQuestionTest {
 
     private static Reading<WorthQuestion.Input> read(String... pairs) {
-        Map<String, String> texts = new HashMap<>(WorthQuestion.QUESTION.sample());
+        Map<String, String> texts = new HashMap<>(new WorthTool().sample());
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }

@@ -20,6 +20,7 @@ import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.proving.RunoutTool;
 
 class RunoutTest {
 
@@ -224,9 +225,8 @@ class RunoutTest {
 
     @Test
     void theAnswerSaysWhatToChalkAndDrawsIt() {
-        Answer answer = RunoutFields.QUESTION
-                .answer()
-                .apply(read("readings", RunoutFields.QUESTION.sample().get("readings"), "surface", "disc")
+        Answer answer = new RunoutTool()
+                .answer(read("readings", new RunoutTool().sample().get("readings"), "surface", "disc")
                         .record());
         assertThat(answer.figures().get(0).what()).contains("TIR");
         assertThat(answer.level()).isEqualTo(Level.SOON);

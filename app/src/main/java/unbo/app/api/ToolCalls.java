@@ -1,0 +1,140 @@
+package unbo.app.api;
+
+import java.lang.reflect.Method;
+import java.util.List;
+import java.util.Map;
+
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import io.swagger.v3.oas.annotations.Hidden;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.util.ReflectionUtils;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+import unbo.app.tool.ToolAnswers;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.tool.Call;
+import unbo.core.tool.Tool;
+import unbo.core.tool.Tools;
+
+/** Opens an address for every call of every tool. */
+@Component
+class ToolCalls implements SmartInitializingSingleton {
+
+    /** What all addresses of calls begin with. */
+    static final String BASE = "/api/v1/";
+
+    private final RequestMappingHandlerMapping addresses;
+    private final JsonTexts reader;
+    private final ToolAnswers answers;
+
+    ToolCalls(
+            @Qualifier("requestMappingHandlerMapping") RequestMappingHandlerMapping addresses,
+            JsonTexts reader,
+            ToolAnswers answers) {
+        this.addresses = addresses;
+        this.reader = reader;
+        this.answers = answers;
+    }
+
+    @Override
+    public void afterSingletonsInstantiated() {
+        Tools.all().forEach(this::open);
+    }
+
+    private <I, R> void open(Tool<I, R> tool) {
+        for (Call<R> call : tool.calls()) {
+            RequestMappingInfo.Builder at = RequestMappingInfo.paths(BASE + call.path())
+                    .methods(call.posted() ? RequestMethod.POST : RequestMethod.GET)
+                    .produces(MediaType.APPLICATION_JSON_VALUE)
+                    .options(addresses.getBuilderConfiguration());
+            RequestMappingInfo address = (call.posted() ? at.consumes(MediaType.APPLICATION_JSON_VALUE) : at).build();
+            addresses.registerMapping(address, new Answering<>(tool, call), method(call.posted() ? "body" : "fields"));
+        }
+    }
+
+    private static Method method(String name) {
+        for (Method method : Answering.class.getDeclaredMethods()) {
+            if (method.getName().equals(name)) {
+                return method;
+            }
+        }
+        throw new IllegalStateException(name);
+    }
+
+    /** One thing that was judged, as it is answered. */
+    record Judged(String code, @Nullable String level, String sentence) {
+
+        static Judged of(Finding finding) {
+            return new Judged(
+                    finding.code(),
+                    finding.level() == null ? null : finding.level().code(),
+                    finding.sentence());
+        }
+    }
+
+    /** An answer with what was judged. */
+    record Answered(@JsonUnwrapped Object answer, String level, List<Judged> findings) {}
+
+    /** Answers one call. */
+    @Hidden
+    final class Answering<I, R> {
+
+        private final Tool<I, R> tool;
+        private final Call<R> call;
+        private final BodyShape shape;
+
+        Answering(Tool<I, R> tool, Call<R> call) {
+            this.tool = tool;
+            this.call = call;
+            this.shape = new BodyShape(call.shape());
+            for (Method method : Answering.class.getDeclaredMethods()) {
+                ReflectionUtils.makeAccessible(method);
+            }
+        }
+
+        @ResponseBody
+        Answered body(@RequestBody JsonNode body) {
+            return answer(body);
+        }
+
+        @ResponseBody
+        Answered fields(@RequestParam Map<String, String> fields) {
+            ObjectNode body = JsonNodeFactory.instance.objectNode();
+            fields.forEach(body::put);
+            return answer(body);
+        }
+
+        private Answered answer(JsonNode sent) {
+            JsonNode body = sent.isObject() ? withUsual((ObjectNode) sent) : sent;
+            R result = tool.compute(reader.read(tool.fields(), shape, body));
+            List<Finding> findings = tool.findings(result);
+            return new Answered(
+                    call.json().apply(result),
+                    Level.worst(findings.stream().map(Finding::level).toList()).code(),
+                    findings.stream().map(Judged::of).toList());
+        }
+
+        private ObjectNode withUsual(ObjectNode sent) {
+            ObjectNode body = sent.deepCopy();
+            answers.withUsual(tool, Map.of()).forEach((box, text) -> {
+                if (!body.has(box) && call.shape().members().containsKey(box)) {
+                    body.put(box, text);
+                }
+            });
+            return body;
+        }
+    }
+}

@@ -1,0 +1,77 @@
+package unbo.core.stage;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The stations of a job, in the order in which practitioners work. */
+public enum RouteStage {
+    INTAKE("Intake", "What vehicle, which position, what is the complaint, how is it loaded?", true),
+    DIAGNOSE("Diagnose", "Is it the bearing, which one, how urgent?", true),
+    IDENTIFY("Identify", "Exactly which bearing and seal?", true),
+    STRIP("Strip", "How does it come out without wrecking what stays?", true),
+    INSPECT("Inspect", "Why did it fail, are shaft and housing still good?", true),
+    FIT("Fit", "How hot, how cold, how hard, which way round?", true),
+    GREASE("Grease", "Which grease, how many grams, where?", true),
+    SET("Set", "Where is the nut pinned, and what end play does that leave?", true),
+    PROVE("Prove", "Is it set right, and does it stay cool?", true),
+    LOG("Log", "What was it, and when is it due again?", true);
+
+    private final String title;
+    private final String asks;
+    private final boolean used;
+
+    RouteStage(String title, String asks, boolean used) {
+        this.title = title;
+        this.asks = asks;
+        this.used = used;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String asks() {
+        return asks;
+    }
+
+    /** False for stations that no job uses yet. */
+    public boolean used() {
+        return used;
+    }
+
+    /**
+     * True for a station that is passed over without a word when the work goes on after it: a service needs no
+     * diagnosis, and a bearing that stays in is not stripped.
+     */
+    public boolean optional() {
+        return this == DIAGNOSE || this == STRIP || this == INSPECT || this == FIT;
+    }
+
+    /** True for a station that judges what came out: what it stops for is settled by the new part, and by Prove. */
+    public boolean judgesTheOld() {
+        return this == DIAGNOSE || this == STRIP || this == INSPECT;
+    }
+
+    /** As it stands in addresses and documents. */
+    public String code() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    public static Optional<RouteStage> of(String code) {
+        return Arrays.stream(values()).filter(s -> s.code().equals(code)).findFirst();
+    }
+
+    /** The used stations, in order. */
+    public static List<RouteStage> route() {
+        return Arrays.stream(values()).filter(RouteStage::used).toList();
+    }
+
+    /** The used station after this one; empty at the end. */
+    public Optional<RouteStage> next() {
+        return Arrays.stream(values())
+                .filter(s -> s.used && s.ordinal() > ordinal())
+                .findFirst();
+    }
+}

@@ -1,0 +1,5 @@
+/** Tools for grease, speed, load and life. */
+@NullMarked
+package unbo.core.tools.running;
+
+import org.jspecify.annotations.NullMarked;
