@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.ServiceConfigurationError;
 
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -55,11 +56,22 @@ public final class TablesAtStart {
             Class.forName(name, true, loader);
         } catch (ClassNotFoundException e) {
             throw new IllegalStateException(e);
-        } catch (ExceptionInInitializerError e) {
-            if (e.getCause() instanceof RuntimeException fault) {
-                throw fault;
-            }
-            throw e;
+        } catch (ExceptionInInitializerError | ServiceConfigurationError e) {
+            throw fault(e);
         }
+    }
+
+    /** The fault of a table, which a class that is offered as a service hides deeper. */
+    private static RuntimeException fault(Error error) {
+        RuntimeException deepest = null;
+        for (Throwable cause = error.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause instanceof RuntimeException fault) {
+                deepest = fault;
+            }
+        }
+        if (deepest == null) {
+            throw error;
+        }
+        return deepest;
     }
 }

@@ -149,6 +149,7 @@ public class JobRecords {
             service.keepPaper(job.id(), record.paper());
         }
         service.headline(job);
+        service.taken(job);
         if (job.state() == JobState.SIGNED) {
             service.count(job);
         }

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -85,6 +86,17 @@ public class JobService {
 
     /** A stage was kept with a result. @param facts of all its entries */
     public record StageKept(long jobId, RouteStage stage, List<Fact> facts, Instant at) {}
+
+    /**
+     * What the documents of a job's stages say was changed.
+     *
+     * @param documents by stage, those that changed
+     * @param closedOrOpened true where it was signed, opened again or taken in
+     */
+    public record Recorded(long jobId, long positionId, Map<RouteStage, String> documents, boolean closedOrOpened) {}
+
+    /** The parts list of a job was kept. @param texts of its rows, as a document */
+    public record PartsKept(long jobId, String texts) {}
 
     /** A job was signed. */
     public record Signed(long jobId, long positionId, LocalDate day, Sheet sheet) {}
@@ -286,6 +298,7 @@ public class JobService {
         boolean complete = done && after.entries().stream().allMatch(StageEntry::complete);
         job.stageOrNew(stage).keep(done ? Stage.State.DONE : Stage.State.DRAFT, complete, documents.write(after), at);
         headline(job);
+        recorded(job, stage);
         if (work.ok()) {
             events.publishEvent(new StageKept(jobId, stage, after.facts(), at));
         }
@@ -297,7 +310,7 @@ public class JobService {
      * unknown one.
      */
     private static boolean nowhere(Job job, RouteStage stage) {
-        return job.position().unknown() && stage.compareTo(RouteStage.DIAGNOSE) > 0 && stage != RouteStage.LOG;
+        return job.position().unknown() && stage.atPlace();
     }
 
     /**
@@ -360,6 +373,7 @@ public class JobService {
                                 : gone.get().words()),
                 at);
         headline(job);
+        recorded(job, stage);
         events.publishEvent(new StageKept(jobId, stage, after.facts(), at));
         return true;
     }
@@ -371,7 +385,7 @@ public class JobService {
     public boolean skip(long jobId, RouteStage stage, String why, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
         OpenedJob opened = opened(job);
-        if (job.state().frozen() || stage == RouteStage.PROVE && opened.hubWork() || why.isBlank()) {
+        if (job.state().frozen() || stage.needed() && opened.hubWork() || why.isBlank()) {
             return false;
         }
         job.stageOrNew(stage)
@@ -382,6 +396,7 @@ public class JobService {
                         at);
         job.note("skipped", stage.title() + ": " + why, at);
         headline(job);
+        recorded(job, stage);
         return true;
     }
 
@@ -395,7 +410,7 @@ public class JobService {
             return false;
         }
         for (RouteStage stage : RouteStage.route()) {
-            boolean between = stage.compareTo(RouteStage.DIAGNOSE) > 0 && stage != RouteStage.LOG;
+            boolean between = stage.atPlace();
             if (between
                     && job.stage(stage).map(s -> s.state() == Stage.State.DRAFT).orElse(true)) {
                 skip(jobId, stage, why, at);
@@ -450,6 +465,7 @@ public class JobService {
         }
         count(job);
         freeze(job, writer.write(opened(job).view()));
+        closedOrOpened(job);
         events.publishEvent(new Signed(jobId, job.position().id(), day, sheet));
         return List.of();
     }
@@ -587,6 +603,7 @@ public class JobService {
             takeBack(job, day, failures);
         }
         headlines(job.position().vehicle().id());
+        closedOrOpened(job);
         events.publishEvent(new Reopened(jobId));
         return true;
     }
@@ -774,8 +791,35 @@ public class JobService {
 
     /** Keeps a job's parts list. @return false when another was kept meanwhile or the job is closed: then nothing is */
     public boolean keepParts(long jobId, int version, Map<String, String> texts) {
-        return !jobs.whole(jobId).orElseThrow().state().frozen()
-                && jobs.keepParts(jobId, version, documents.write(texts)) == 1;
+        String written = documents.write(texts);
+        boolean kept =
+                !jobs.whole(jobId).orElseThrow().state().frozen() && jobs.keepParts(jobId, version, written) == 1;
+        if (kept) {
+            events.publishEvent(new PartsKept(jobId, written));
+        }
+        return kept;
+    }
+
+    private void recorded(Job job, RouteStage stage) {
+        String document = job.stage(stage).map(Stage::document).orElse("{}");
+        events.publishEvent(new Recorded(job.id(), job.position().id(), Map.of(stage, document), false));
+    }
+
+    /** Says that a job was signed or opened again; what was read off it is counted anew. */
+    private void closedOrOpened(Job job) {
+        jobs.flush();
+        events.publishEvent(new Recorded(job.id(), job.position().id(), Map.of(), true));
+    }
+
+    /** Says all that a job which was taken in tells. */
+    void taken(Job job) {
+        Map<RouteStage, String> all = new EnumMap<>(RouteStage.class);
+        job.stages().forEach(stage -> RouteStage.of(stage.code()).ifPresent(code -> all.put(code, stage.document())));
+        jobs.flush();
+        events.publishEvent(new Recorded(job.id(), job.position().id(), all, job.state() == JobState.SIGNED));
+        if (job.parts() != null) {
+            events.publishEvent(new PartsKept(job.id(), job.parts()));
+        }
     }
 
     /** The notes of a job, oldest first. */

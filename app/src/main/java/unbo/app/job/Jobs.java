@@ -13,6 +13,9 @@ import org.springframework.data.repository.Repository;
 
 interface Jobs extends Repository<Job, Long> {
 
+    /** Sends what is kept to the database, for those who read it there. */
+    void flush();
+
     String LINE = "select new unbo.app.job.JobLine(j.id, v.id, v.name, v.mark, v.kind, p.id, "
             + "p.code, j.state, j.workedOn, j.openedAt, j.counter, j.complaint, j.cause, j.numbers, j.signedBy) "
             + "from Job j join j.position p join p.vehicle v ";

@@ -112,7 +112,7 @@ class PaperWriter {
                 several ? name(rule, entry) : "",
                 answer(entry, work),
                 lines(rule, entry.typed(), work),
-                steps(stage, entry, work));
+                steps(rule, entry));
     }
 
     private static String name(StageRule<?> rule, StageEntry entry) {
@@ -197,8 +197,8 @@ class PaperWriter {
         return text + (bare.symbol().isEmpty() || bare.symbol().equals("°") ? "" : " ") + bare.symbol();
     }
 
-    private static List<Paper.StepLine> steps(RouteStage stage, StageEntry entry, StageRule.Work work) {
-        List<Step> steps = StageForm.steps(stage, entry.typed(), entry.answer(), work);
+    private static List<Paper.StepLine> steps(StageRule<?> rule, StageEntry entry) {
+        List<Step> steps = rule.steps(entry.typed(), entry.answer());
         Set<String> ticked = StageForm.ticked(entry.typed().texts());
         return steps.stream()
                 .map(step -> new Paper.StepLine(step.text(), step.caution(), ticked.contains(step.code())))

@@ -35,29 +35,29 @@ class ShelfOffers {
         return StackLines.shimLines(stock.shelf());
     }
 
-    /** @param input of a stage, whichever it is */
-    void offer(long jobId, Object input, Model model) {
-        if (input instanceof HubGreaseInput || input instanceof StackInput) {
-            model.addAttribute("taken", stock.takenFor(jobId));
-            model.addAttribute("once", Once.token());
-        }
-        if (input instanceof HubGreaseInput hub) {
-            HubGrease grease = HubGrease.of(hub);
-            model.addAttribute("offers", greases.offers(hub.oldKind(), hub.hubC(), hub.immersed()));
-            model.addAttribute("guns", greases.guns());
-            model.addAttribute(
-                    "takeGrams",
-                    Show.number(hub.method().equals("gun") ? grease.replenishG() : grease.totalGrams(), 0));
-        }
-        if (input instanceof StackInput typed) {
-            Stack stack = Stack.of(typed);
-            model.addAttribute(
-                    "take",
-                    stack.shimsMm() == null || stack.shimsMm().isEmpty()
-                            ? null
-                            : stack.shimsMm().stream()
-                                    .map(t -> Show.number(t, 3))
-                                    .collect(Collectors.joining(" ")));
-        }
+    /** Greases judged for a hub, and what has been taken. */
+    void greases(long jobId, HubGreaseInput hub, Model model) {
+        taken(jobId, model);
+        HubGrease grease = HubGrease.of(hub);
+        model.addAttribute("offers", greases.offers(hub.oldKind(), hub.hubC(), hub.immersed()));
+        model.addAttribute("guns", greases.guns());
+        model.addAttribute(
+                "takeGrams", Show.number(hub.method().equals("gun") ? grease.replenishG() : grease.totalGrams(), 0));
+    }
+
+    /** The shims that a stack asks for, and what has been taken. */
+    void shims(long jobId, StackInput typed, Model model) {
+        taken(jobId, model);
+        Stack stack = Stack.of(typed);
+        model.addAttribute(
+                "take",
+                stack.shimsMm() == null || stack.shimsMm().isEmpty()
+                        ? null
+                        : stack.shimsMm().stream().map(t -> Show.number(t, 3)).collect(Collectors.joining(" ")));
+    }
+
+    private void taken(long jobId, Model model) {
+        model.addAttribute("taken", stock.takenFor(jobId));
+        model.addAttribute("once", Once.token());
     }
 }

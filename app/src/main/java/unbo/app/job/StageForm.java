@@ -6,22 +6,14 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-import unbo.app.setting.NutAnswer;
 import unbo.app.web.FieldView;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
-import unbo.core.input.FieldReader;
 import unbo.core.input.Typed;
-import unbo.core.input.UnitSystem;
 import unbo.core.inspect.Carried;
 import unbo.core.route.StageRule;
-import unbo.core.setting.CastleNut;
-import unbo.core.setting.CastleNutDrawing;
-import unbo.core.setting.CastleNutFields;
-import unbo.core.setting.School;
-import unbo.core.setting.Schools;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 
@@ -32,9 +24,7 @@ import unbo.core.stage.RouteStage;
  * @param missing what the sheet should give and does not, in sentences
  * @param known facts the stage takes from the sheet
  * @param answer null when the texts cannot be used yet
- * @param nut only where a castellated nut is set
- * @param toTurn the nut to be turned by hand, where all but its angle is known; null otherwise
- * @param steps the procedure: of the chosen school in Set, of the answer elsewhere
+ * @param steps the procedure
  * @param ticked codes of the ticked steps
  * @param section the hub or shaft, with what the typed texts would add; null where nothing is known to draw
  * @param carried what Inspect found that this stage must heed
@@ -44,8 +34,6 @@ public record StageForm(
         List<String> missing,
         List<FactLine> known,
         Answer answer,
-        NutAnswer nut,
-        Drawing toTurn,
         List<Step> steps,
         Set<String> ticked,
         Drawing section,
@@ -86,45 +74,15 @@ public record StageForm(
                 .toList();
         Sheet drawn = work.ok() ? shown.sheet.with(work.outcome().facts()) : shown.sheet;
         Answer answer = work.ok() ? work.outcome().answer() : null;
-        boolean nutted = rule.fields() == CastleNutFields.LIST;
-        NutAnswer nut = nutted && work.ok()
-                ? NutAnswer.of(CastleNut.of(
-                        FieldReader.read(CastleNutFields.LIST, shown.typed).record()))
-                : null;
-        Drawing toTurn = nutted && nut == null ? toTurn(shown.typed) : null;
         return new StageForm(
                 form,
                 missing,
                 known,
                 answer,
-                nut,
-                toTurn,
-                steps(shown.stage, shown.typed, answer, work),
+                rule.steps(shown.typed, answer),
                 ticked(shown.typed.texts()),
                 view.section(drawn, book),
                 Carried.to(shown.stage.code(), shown.sheet));
-    }
-
-    private static Drawing toTurn(Typed typed) {
-        if (!typed.text("freeAngleDeg").isBlank()) {
-            return null;
-        }
-        return FieldReader.read(CastleNutFields.LIST, typed.with("freeAngleDeg", "0", UnitSystem.METRIC))
-                .get()
-                .map(CastleNut::of)
-                .map(CastleNutDrawing::face)
-                .orElse(null);
-    }
-
-    /** The procedure: by the school of a nut that is set, else of the answer. */
-    static List<Step> steps(RouteStage stage, Typed typed, Answer answer, StageRule.Work work) {
-        boolean nutted = stage == RouteStage.SET && work.reading().fields().containsKey("pinHolesDeg");
-        if (nutted) {
-            String code = typed.text("school");
-            return Schools.of(code.matches("[A-D]") ? School.valueOf(code) : School.A)
-                    .steps();
-        }
-        return answer == null ? List.of() : answer.steps();
     }
 
     /** Codes of the steps that are ticked among some texts. */

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -25,34 +24,15 @@ import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.catalogue.KnowledgeService;
-import unbo.app.diagnosis.DiagnosisView;
-import unbo.app.diagnosis.RoadView;
-import unbo.app.instrument.AttachedInstruments;
-import unbo.app.instrument.LiveView;
-import unbo.app.race.RaceView;
 import unbo.app.web.Desk;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
-import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
-import unbo.core.arrange.Arrangement;
-import unbo.core.assembly.AssemblyKind;
-import unbo.core.damage.Brush;
-import unbo.core.diagnosis.Diagnosis;
-import unbo.core.diagnosis.Observations;
-import unbo.core.diagnosis.VerdictInput;
-import unbo.core.fact.FactKey;
-import unbo.core.input.Field;
 import unbo.core.input.Typed;
-import unbo.core.input.UnitSystem;
 import unbo.core.route.Knowledge;
-import unbo.core.route.SetWay;
 import unbo.core.route.StageRule;
-import unbo.core.route.StageRules;
-import unbo.core.service.ServiceSchool;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
-import unbo.core.vehicle.Place;
 
 /**
  * One stage of a job under way: asked, answered as one types, kept; of two who keep at once the second merges. A closed
@@ -64,22 +44,18 @@ class StagePages {
 
     private static final String BASE = "base";
     private static final int LONGEST_WHY = 200;
-    private static final String SHIMS = "shims";
-    private static final String ASSEMBLY = "assembly";
     private static final String NOTE = "note";
     private static final String NEW_ENTRY = "new";
     /** Touches of the page that change a text and stay where they are. */
     private static final List<String> TOUCHES = List.of(NOTE, "undo", "toggle", "paint", "unpaint", "wipe", "copy");
-
-    private static final Set<RouteStage> SEVERAL = Set.of(RouteStage.STRIP, RouteStage.INSPECT, RouteStage.FIT);
 
     private final JobService jobs;
     private final DraftService drafts;
     private final Documents documents;
     private final WorkshopService workshops;
     private final KnowledgeService knowledge;
-    private final AttachedInstruments instruments;
-    private final ShelfOffers shelf;
+    private final StageFaces faces;
+    private final StageTexts texts;
     private final Clock clock;
 
     StagePages(
@@ -88,16 +64,16 @@ class StagePages {
             Documents documents,
             WorkshopService workshops,
             KnowledgeService knowledge,
-            AttachedInstruments instruments,
-            ShelfOffers shelf,
+            StageFaces faces,
+            StageTexts texts,
             Clock clock) {
         this.jobs = jobs;
         this.drafts = drafts;
         this.documents = documents;
         this.workshops = workshops;
         this.knowledge = knowledge;
-        this.instruments = instruments;
-        this.shelf = shelf;
+        this.faces = faces;
+        this.texts = texts;
         this.clock = clock;
     }
 
@@ -129,8 +105,9 @@ class StagePages {
             return closed(view, stage, model);
         }
         JobView.Station station = view.station(stage);
-        Optional<StageEntry> entry = entry(station, sent);
-        Typed base = entry.map(StageEntry::typed).orElseGet(() -> fresh(view, stage, sent));
+        StageFace face = faces.of(stage);
+        Optional<StageEntry> entry = entry(face, station, sent);
+        Typed base = entry.map(StageEntry::typed).orElseGet(() -> texts.fresh(view, stage, sent));
         DraftService.Draft draft = drafts.at(id, stage, desk).orElse(null);
         String editing = entry.map(StageEntry::of).orElse("");
         if (draft != null && draft.version() != station.version() && !sent.containsKey("of")) {
@@ -143,11 +120,8 @@ class StagePages {
             model.addAttribute("draftFrom", draft.at().atZone(clock.getZone()));
         }
         typed = fromBench(view, stage, typed, sent, model);
-        boolean anew = entry.isEmpty();
-        if (anew
-                && rule(view, stage, typed).asked().contains(SHIMS)
-                && typed.text(SHIMS).isBlank()) {
-            typed = typed.with(SHIMS, shelf.shims(), UnitSystem.METRIC);
+        if (entry.isEmpty()) {
+            typed = face.begun(StageTexts.rule(view, stage, typed), typed);
         }
         model.addAttribute("look", sent.getOrDefault("look", ""));
         return show(
@@ -158,17 +132,14 @@ class StagePages {
                 model);
     }
 
-    /** The entry that an address asks for: by its code, or of a way or kind; the last kept where it asks for none. */
-    private static Optional<StageEntry> entry(JobView.Station station, Map<String, String> sent) {
+    /** The entry that an address asks for: by its code, or as its stage tells; the last kept where it asks for none. */
+    private static Optional<StageEntry> entry(StageFace face, JobView.Station station, Map<String, String> sent) {
         if (NEW_ENTRY.equals(sent.get("of"))) {
             return Optional.empty();
         }
-        if (sent.containsKey(SetWay.BY)) {
-            return station.entries().stream()
-                    .filter(entry -> entry.of().equals(sent.get(SetWay.BY)))
-                    .findFirst();
-        }
-        return station.entry(sent.getOrDefault("of", ""));
+        return face.chooses().stream().anyMatch(sent::containsKey)
+                ? face.entry(station, sent)
+                : station.entry(sent.getOrDefault("of", ""));
     }
 
     /**
@@ -176,46 +147,24 @@ class StagePages {
      */
     private Typed fromBench(JobView view, RouteStage stage, Typed typed, Map<String, String> sent, Model model) {
         Typed bench = TypedForm.read(sent, workshops.units());
-        Typed texts = typed;
+        Typed filled = typed;
         boolean came = false;
-        for (String name : rule(view, stage, typed).asked()) {
+        for (String name : StageTexts.rule(view, stage, typed).asked()) {
             if (bench.has(name)) {
-                texts = texts.with(name, bench.text(name), bench.of(name));
+                filled = filled.with(name, bench.text(name), bench.of(name));
                 came = true;
             }
         }
-        if (stage == RouteStage.DIAGNOSE && bench.has(NOTE)) {
-            texts = texts.with(
-                    Typed.of(Observations.touched(texts.texts(), Map.of(NOTE, bench.text(NOTE))), texts.units()));
+        Map<String, String> noted =
+                bench.has(NOTE) ? faces.of(stage).touched(filled.texts(), Map.of(NOTE, bench.text(NOTE))) : Map.of();
+        if (!noted.isEmpty()) {
+            filled = filled.with(Typed.of(noted, filled.units()));
             came = true;
         }
         if (came) {
             model.addAttribute("good", "Taken from the bench: nothing is kept until you keep it.");
         }
-        return texts;
-    }
-
-    /** What a stage, or an entry of it, that nobody has kept yet begins with. */
-    private Typed fresh(JobView view, RouteStage stage, Map<String, String> sent) {
-        Workshop workshop = workshops.current();
-        Sheet sheet = view.sheetFor(stage);
-        Map<String, String> texts = new HashMap<>();
-        if (sent.containsKey(SetWay.BY)) {
-            texts.put(SetWay.BY, sent.get(SetWay.BY));
-        }
-        if (sent.containsKey(ASSEMBLY)) {
-            texts.put(ASSEMBLY, sent.get(ASSEMBLY));
-        }
-        texts.put("day", clock.instant().atZone(clock.getZone()).toLocalDate().toString());
-        texts.put("school", workshop.settingSchool());
-        texts.put(
-                "serviceSchool",
-                AssemblyKind.of(sheet)
-                        .map(kind -> ServiceSchool.usual(kind, workshop.serviceSchool()))
-                        .orElse(workshop.serviceSchool()));
-        texts.put("tools", workshop.tools());
-        texts.putAll(StageRules.of(stage, sheet, texts).prefill(sheet));
-        return own(view, stage, Typed.of(texts, workshop.unitSystem()));
+        return filled;
     }
 
     @PostMapping("/preview")
@@ -232,7 +181,7 @@ class StagePages {
         if (view.job().state().frozen()) {
             return closed(view, stage, model);
         }
-        Typed typed = own(view, stage, TypedForm.read(sent, workshops.units()), sent);
+        Typed typed = texts.own(view, stage, TypedForm.read(sent, workshops.units()), sent);
         Typed base = documents.typed(sent.getOrDefault(BASE, "{}"));
         String editing = sent.getOrDefault("of", "");
         JobView.Station station = view.station(stage);
@@ -260,7 +209,7 @@ class StagePages {
             RedirectAttributes flash) {
         RouteStage stage = used(code);
         boolean stay = sent.containsKey("stay") || TOUCHES.stream().anyMatch(sent::containsKey);
-        Typed typed = own(view(id), stage, TypedForm.read(sent, workshops.units()), sent);
+        Typed typed = texts.own(view(id), stage, TypedForm.read(sent, workshops.units()), sent);
         Keep keep = new Keep(
                 id,
                 desk,
@@ -313,10 +262,11 @@ class StagePages {
             return merge(view, stage, editing, base, mine, model);
         }
         Typed theirs = view.station(stage).entry(editing).map(StageEntry::typed).orElse(Typed.NOTHING);
-        Typed typed = own(
+        Typed typed = texts.own(
                 view,
                 stage,
-                Merge.of(rule(view, stage, mine), base, mine, theirs).typed(picks));
+                Merge.of(StageTexts.rule(view, stage, mine), base, mine, theirs).typed(picks),
+                Map.of());
         return keep(
                 new Keep(id, desk, new JobService.Keeping(stage, version, editing, typed), base, seq(sent), true, ""),
                 model,
@@ -421,7 +371,7 @@ class StagePages {
     private static String beside(JobView before, Keep keep) {
         JobView.Station station = before.station(keep.stage());
         JobService.Keeping keeping = keep.keeping();
-        String now = rule(before, keep.stage(), keeping.typed())
+        String now = StageTexts.rule(before, keep.stage(), keeping.typed())
                 .entry(keeping.typed())
                 .code();
         return station.entries().stream()
@@ -435,12 +385,14 @@ class StagePages {
     }
 
     private static String code(JobView view, RouteStage stage, StageEntry entry) {
-        return rule(view, stage, entry.typed()).entry(entry.typed()).code();
+        return StageTexts.rule(view, stage, entry.typed()).entry(entry.typed()).code();
     }
 
     private static String words(JobView view, RouteStage stage, StageEntry entry) {
         String words = entry.words().isEmpty()
-                ? rule(view, stage, entry.typed()).entry(entry.typed()).words()
+                ? StageTexts.rule(view, stage, entry.typed())
+                        .entry(entry.typed())
+                        .words()
                 : entry.words();
         return words.isEmpty() ? "an earlier one" : words;
     }
@@ -480,9 +432,9 @@ class StagePages {
         if (!jobs.skip(id, stage, JobPages.cut(why, LONGEST_WHY), clock.instant())) {
             flash.addFlashAttribute(
                     "bad",
-                    stage == RouteStage.PROVE && !why.isBlank()
-                            ? "Prove is not skipped while there is work at a hub."
-                            : "Say in a word why " + stage.title() + " is skipped.");
+                    why.isBlank()
+                            ? "Say in a word why " + stage.title() + " is skipped."
+                            : stage.title() + " is not skipped while there is work at a hub.");
             return "redirect:/jobs/" + id + "/" + code;
         }
         return "redirect:/jobs/" + id + "/" + stage.next().orElse(stage).code();
@@ -499,7 +451,7 @@ class StagePages {
 
     private String show(JobView view, RouteStage stage, Shown shown, Model model) {
         Typed typed = shown.typed().shownIn(workshops.units());
-        StageRule<?> rule = rule(view, stage, typed);
+        StageRule<?> rule = StageTexts.rule(view, stage, typed);
         Sheet sheet = view.sheetFor(stage);
         Knowledge known = knowledge.current();
         StageRule.Work work = rule.work(typed, sheet, known);
@@ -508,39 +460,12 @@ class StagePages {
                 StageForm.of(
                         view, new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged()), known.bearings()));
         model.addAttribute("units", workshops.units());
-        if (stage == RouteStage.DIAGNOSE && work.ok()) {
-            diagnosis(work, view, model);
-        }
-        if (stage == RouteStage.INSPECT) {
-            model.addAttribute("race", RaceView.of());
-        }
-        if (work.ok()) {
-            shelf.offer(view.job().id(), work.reading().record(), model);
-        }
-        if (stage == RouteStage.FIT) {
-            model.addAttribute(
-                    "arranged",
-                    Arrangement.fields(false).stream().map(Field::name).toList());
-        }
-        if (stage == RouteStage.SET) {
-            model.addAttribute("ways", SetWay.all());
-            model.addAttribute("way", SetWay.of(typed.text(SetWay.BY)).orElse(SetWay.usual(sheet)));
-        }
-        if (stage == RouteStage.PROVE) {
-            model.addAttribute("live", LiveView.proof(instruments));
-            model.addAttribute("kinds", AssemblyKind.all());
-            model.addAttribute("kind", StageRules.kind(sheet, typed.texts()));
-            model.addAttribute(
-                    "proofs",
-                    rule.asked().stream()
-                            .filter(name -> name.startsWith("proof-"))
-                            .map(name -> name.substring("proof-".length()))
-                            .toList());
-        }
+        faces.of(stage).show(new StageFace.Showing(view, stage, rule, work, typed, sheet), model);
         model.addAttribute("version", shown.version());
         model.addAttribute("editing", shown.editing());
         model.addAttribute("entries", entries(view, stage, shown.editing()));
-        model.addAttribute("several", SEVERAL.contains(stage));
+        model.addAttribute("several", faces.of(stage).several());
+        model.addAttribute("face", faces.of(stage));
         model.addAttribute(BASE, documents.write(shown.base()));
         return page(view, stage, model);
     }
@@ -558,58 +483,22 @@ class StagePages {
         return lines;
     }
 
-    private void diagnosis(StageRule.Work work, JobView view, Model model) {
-        VerdictInput input = (VerdictInput) work.reading().record();
-        model.addAttribute(
-                "diagnosis",
-                DiagnosisView.of(
-                        Diagnosis.of(input.asked(), knowledge.current().cases()),
-                        String.valueOf(model.getAttribute("look"))));
-        model.addAttribute("roadCard", "/jobs/" + view.job().id() + "/diagnose/road");
-        String at = Sheet.of(work.outcome().facts()).text(FactKey.VERDICT_AT);
-        Optional<Place> elsewhere = Place.of(view.vehicle().kind(), at)
-                .filter(place -> !place.code().equals(view.position().code()));
-        model.addAttribute("elsewhere", elsewhere.orElse(null));
-    }
-
-    /** The road-test card of a job under way, by what was noted so far on this browser. */
-    @GetMapping("/road")
-    String road(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk, Model model) {
-        RouteStage stage = used(code);
-        if (stage != RouteStage.DIAGNOSE) {
-            throw unknown();
-        }
-        JobView view = view(id);
-        if (view.job().state().frozen()) {
-            return "redirect:/jobs/" + id + "/" + code;
-        }
-        Typed kept = view.station(stage).entries().isEmpty()
-                ? fresh(view, stage, Map.of())
-                : view.station(stage).typed();
-        Typed typed = drafts.at(id, stage, desk).map(DraftService.Draft::typed).orElse(kept);
-        Knowledge known = knowledge.current();
-        StageRule.Work work = rule(view, stage, typed).work(typed, view.sheetFor(stage), known);
-        model.addAttribute(
-                "card",
-                work.ok()
-                        ? RoadView.of(
-                                Diagnosis.of(((VerdictInput) work.reading().record()).asked(), known.cases()))
-                        : null);
-        model.addAttribute("back", "/jobs/" + id + "/" + code);
-        return "road";
-    }
-
     private String merge(JobView view, RouteStage stage, String editing, Typed base, Typed mine, Model model) {
         JobView.Station station = view.station(stage);
         Merge merge = Merge.of(
-                rule(view, stage, mine),
+                StageTexts.rule(view, stage, mine),
                 base,
                 mine,
                 station.entry(editing).map(StageEntry::typed).orElse(Typed.NOTHING));
         show(
                 view,
                 stage,
-                new Shown(station.version(), editing, base, own(view, stage, merge.typed(Map.of())), false),
+                new Shown(
+                        station.version(),
+                        editing,
+                        base,
+                        texts.own(view, stage, merge.typed(Map.of()), Map.of()),
+                        false),
                 model);
         model.addAttribute("merge", merge);
         model.addAttribute("mine", documents.write(mine));
@@ -620,42 +509,7 @@ class StagePages {
     private String page(JobView view, RouteStage stage, Model model) {
         model.addAttribute("view", view);
         model.addAttribute("station", view.station(stage));
-        if (stage == RouteStage.INTAKE || stage == RouteStage.LOG) {
-            model.addAttribute("history", jobs.newest(view.position().id(), JobPages.SHORT_LIST));
-        }
         return "job/stage";
-    }
-
-    private static Typed own(JobView view, RouteStage stage, Typed typed) {
-        return own(view, stage, typed, Map.of());
-    }
-
-    /** The texts that belong to a stage: its fields and ticks, nothing else that was sent along. */
-    private static Typed own(JobView view, RouteStage stage, Typed typed, Map<String, String> sent) {
-        Map<String, String> texts = new HashMap<>();
-        rule(view, stage, typed).asked().forEach(name -> texts.put(name, typed.text(name)));
-        if (stage == RouteStage.SET && SetWay.of(typed.text(SetWay.BY)).isPresent()) {
-            texts.put(SetWay.BY, typed.text(SetWay.BY));
-        }
-        if (stage == RouteStage.PROVE && AssemblyKind.find(typed.text(ASSEMBLY)).isPresent()) {
-            texts.put(ASSEMBLY, typed.text(ASSEMBLY));
-        }
-        if (stage == RouteStage.DIAGNOSE) {
-            texts.putAll(Observations.touched(texts, sent));
-        }
-        if (stage == RouteStage.INSPECT) {
-            texts.putAll(Brush.touched(texts, sent));
-        }
-        typed.texts().forEach((name, text) -> {
-            if (StageForm.isTick(name) && !text.isBlank()) {
-                texts.put(name, "yes");
-            }
-        });
-        return new Typed(texts, typed.apart(), typed.units());
-    }
-
-    private static StageRule<?> rule(JobView view, RouteStage stage, Typed typed) {
-        return StageRules.of(stage, view.sheetFor(stage), typed.texts());
     }
 
     private JobView view(long id) {

@@ -27,6 +27,9 @@ class TablesAtStartTest {
     /** The core once more, with one of its data files changed. */
     private static final class Damaged extends ClassLoader {
 
+        /** Tools of the tests, which are offered beside the core's. */
+        private static final String TRIAL = "unbo.app.tool.trial.";
+
         private final String file;
         private final UnaryOperator<String> change;
 
@@ -38,7 +41,7 @@ class TablesAtStartTest {
 
         @Override
         protected Class<?> loadClass(String name, boolean resolve) throws ClassNotFoundException {
-            if (!name.startsWith(CORE.replace('/', '.'))) {
+            if (!name.startsWith(CORE.replace('/', '.')) && !name.startsWith(TRIAL)) {
                 return super.loadClass(name, resolve);
             }
             synchronized (getClassLoadingLock(name)) {

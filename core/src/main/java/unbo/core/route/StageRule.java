@@ -12,6 +12,7 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.answer.Step;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
@@ -29,6 +30,7 @@ import unbo.core.tool.Tool;
  * @param from which facts fill which field: the first that is known
  * @param usual what the sheet puts into boxes beyond single facts
  * @param name what an entry with such texts is about
+ * @param procedure steps that stand whatever is typed yet
  * @param done what an input comes to: the printed answer and the facts it gives
  * @param <I> the input record
  */
@@ -39,6 +41,7 @@ public record StageRule<I>(
         Map<String, List<FactKey>> from,
         Function<Sheet, List<Fill>> usual,
         Function<Typed, EntryName> name,
+        Function<Typed, List<Step>> procedure,
         BiFunction<I, Knowledge, Outcome> done) {
 
     /** @throws IllegalArgumentException where a box would be filled by a fact of another type */
@@ -67,10 +70,18 @@ public record StageRule<I>(
         tool.fields().fields().stream()
                 .filter(field -> !field.from().isEmpty())
                 .forEach(field -> from.put(field.name(), field.from()));
-        return new StageRule<>(stage, tool.fields(), asked, from, input -> {
-            R result = tool.compute(input);
-            return new Outcome(tool.printInStage(result), tool.gives(result), tool.complete(result));
-        });
+        return new StageRule<>(
+                stage,
+                tool.fields(),
+                asked,
+                from,
+                sheet -> List.of(),
+                typed -> EntryName.ONLY,
+                tool::procedure,
+                (input, known) -> {
+                    R result = tool.compute(input);
+                    return new Outcome(tool.printInStage(result), tool.gives(result), tool.complete(result));
+                });
     }
 
     /** A rule of a stage with one entry, that hangs on nothing but its input. */
@@ -90,17 +101,17 @@ public record StageRule<I>(
             List<String> asked,
             Map<String, List<FactKey>> from,
             BiFunction<I, Knowledge, Outcome> done) {
-        this(stage, fields, asked, from, sheet -> List.of(), typed -> EntryName.ONLY, done);
+        this(stage, fields, asked, from, sheet -> List.of(), typed -> EntryName.ONLY, typed -> List.of(), done);
     }
 
     /** The same, with what the sheet puts into boxes beyond single facts. */
     StageRule<I> usually(Function<Sheet, List<Fill>> fills) {
-        return new StageRule<>(stage, fields, asked, from, fills, name, done);
+        return new StageRule<>(stage, fields, asked, from, fills, name, procedure, done);
     }
 
     /** The same, with entries told apart. */
     StageRule<I> named(Function<Typed, EntryName> naming) {
-        return new StageRule<>(stage, fields, asked, from, usual, naming, done);
+        return new StageRule<>(stage, fields, asked, from, usual, naming, procedure, done);
     }
 
     /** What the sheet would fill in, by field. */
@@ -188,6 +199,11 @@ public record StageRule<I>(
     /** What an entry with such texts is about. */
     public EntryName entry(Typed typed) {
         return name.apply(typed);
+    }
+
+    /** The procedure: of the answer, else what stands whatever is typed yet. @param answer null where there is none */
+    public List<Step> steps(Typed typed, @Nullable Answer answer) {
+        return answer == null || answer.steps().isEmpty() ? procedure.apply(typed) : answer.steps();
     }
 
     /** Which facts fill which field: field, fact or list of facts, field, fact … */

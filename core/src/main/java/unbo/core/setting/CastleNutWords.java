@@ -184,7 +184,7 @@ public final class CastleNutWords {
                 sentences(nut),
                 worksheet(nut),
                 List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)),
-                List.of(),
+                Schools.of(nut.input().school()).steps(),
                 tables(nut));
     }
 }

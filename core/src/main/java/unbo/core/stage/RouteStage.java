@@ -49,6 +49,16 @@ public enum RouteStage {
         return this == DIAGNOSE || this == STRIP || this == INSPECT || this == FIT;
     }
 
+    /** True for a station that is worked at a place: until that is known, nothing is kept there. */
+    public boolean atPlace() {
+        return compareTo(DIAGNOSE) > 0 && this != LOG;
+    }
+
+    /** True for the station that is never skipped while there is work at a hub. */
+    public boolean needed() {
+        return this == PROVE;
+    }
+
     /** True for a station that judges what came out: what it stops for is settled by the new part, and by Prove. */
     public boolean judgesTheOld() {
         return this == DIAGNOSE || this == STRIP || this == INSPECT;

@@ -7,9 +7,11 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.answer.Step;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
+import unbo.core.input.Typed;
 import unbo.core.sheet.Fact;
 
 /**
@@ -59,6 +61,11 @@ public non-sealed interface Tool<I, R> extends Offered {
     /** False while a stage that asks it lacks something that it cannot do without. */
     default boolean complete(R result) {
         return true;
+    }
+
+    /** Steps that stand in a stage whatever is typed yet; most procedures come with the answer. */
+    default List<Step> procedure(Typed typed) {
+        return List.of();
     }
 
     /** The result as a stage prints it, which draws the place itself. */

@@ -8,14 +8,18 @@ import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.answer.Step;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldList;
+import unbo.core.input.Typed;
 import unbo.core.measure.Show;
 import unbo.core.setting.CastleNut;
 import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
 import unbo.core.setting.CastleNutWords;
 import unbo.core.setting.LockingPosition;
+import unbo.core.setting.School;
+import unbo.core.setting.Schools;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
@@ -92,6 +96,13 @@ public final class CastleNutTool implements Tool<CastleNutInput, CastleNut> {
     @Override
     public Optional<Stand> stand() {
         return Optional.of(Stand.set("nut", "castellated nut", "adjustable-taper"));
+    }
+
+    @Override
+    public List<Step> procedure(Typed typed) {
+        String code = typed.text("school");
+        return Schools.of(code.matches("[A-D]") ? School.valueOf(code) : School.A)
+                .steps();
     }
 
     @Override

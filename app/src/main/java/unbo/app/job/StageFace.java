@@ -1,0 +1,67 @@
+package unbo.app.job;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+import org.springframework.ui.Model;
+
+import unbo.core.input.Typed;
+import unbo.core.route.StageRule;
+import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
+
+/**
+ * What one station has on its page beyond its boxes and its answer. A station without anything of its own has none; its
+ * template is named after it and holds the fragments {@code before}, {@code answer}, {@code boxes} and {@code after}.
+ */
+interface StageFace {
+
+    RouteStage stage();
+
+    /** What is shown of a stage. */
+    record Showing(JobView view, RouteStage stage, StageRule<?> rule, StageRule.Work work, Typed typed, Sheet sheet) {}
+
+    /** Names of the texts that choose how it is asked, beside its boxes. */
+    default Set<String> chooses() {
+        return Set.of();
+    }
+
+    /** True for a text that chooses something there is. */
+    default boolean chosen(String name, String text) {
+        return false;
+    }
+
+    /** The entry that an address asks for otherwise than by its code. */
+    default Optional<StageEntry> entry(JobView.Station station, Map<String, String> sent) {
+        return Optional.empty();
+    }
+
+    /** True where an entry for another bearing, ring or way may stand beside those that are there. */
+    default boolean several() {
+        return false;
+    }
+
+    /** The same texts after a touch of the page: something painted, noted, taken back. */
+    default Map<String, String> touched(Map<String, String> texts, Map<String, String> sent) {
+        return Map.of();
+    }
+
+    /** What the workshop puts into the boxes of an entry that nobody has kept yet. */
+    default Typed begun(StageRule<?> rule, Typed typed) {
+        return typed;
+    }
+
+    /** True where its answer takes the whole width, without a section beside it. */
+    default boolean wide() {
+        return false;
+    }
+
+    /** True where results are noted by touches of the page. */
+    default boolean notes() {
+        return false;
+    }
+
+    /** What its fragments print. */
+    default void show(Showing shown, Model model) {}
+}

@@ -1,0 +1,72 @@
+package unbo.app.job;
+
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.Map;
+
+import org.springframework.stereotype.Component;
+
+import unbo.app.workshop.Workshop;
+import unbo.app.workshop.WorkshopService;
+import unbo.core.assembly.AssemblyKind;
+import unbo.core.input.Typed;
+import unbo.core.route.StageRule;
+import unbo.core.route.StageRules;
+import unbo.core.service.ServiceSchool;
+import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
+
+/** The texts of a stage: what it begins with, and which of those that are sent belong to it. */
+@Component
+class StageTexts {
+
+    private final StageFaces faces;
+    private final WorkshopService workshops;
+    private final Clock clock;
+
+    StageTexts(StageFaces faces, WorkshopService workshops, Clock clock) {
+        this.faces = faces;
+        this.workshops = workshops;
+        this.clock = clock;
+    }
+
+    /** The rule by which a stage asks, for such texts. */
+    static StageRule<?> rule(JobView view, RouteStage stage, Typed typed) {
+        return StageRules.of(stage, view.sheetFor(stage), typed.texts());
+    }
+
+    /** What a stage, or an entry of it, that nobody has kept yet begins with. */
+    Typed fresh(JobView view, RouteStage stage, Map<String, String> sent) {
+        Workshop workshop = workshops.current();
+        Sheet sheet = view.sheetFor(stage);
+        Map<String, String> texts = new HashMap<>();
+        faces.of(stage).chooses().stream().filter(sent::containsKey).forEach(name -> texts.put(name, sent.get(name)));
+        texts.put("day", clock.instant().atZone(clock.getZone()).toLocalDate().toString());
+        texts.put("school", workshop.settingSchool());
+        texts.put(
+                "serviceSchool",
+                AssemblyKind.of(sheet)
+                        .map(kind -> ServiceSchool.usual(kind, workshop.serviceSchool()))
+                        .orElse(workshop.serviceSchool()));
+        texts.put("tools", workshop.tools());
+        texts.putAll(StageRules.of(stage, sheet, texts).prefill(sheet));
+        return own(view, stage, Typed.of(texts, workshop.unitSystem()), Map.of());
+    }
+
+    /** The texts that belong to a stage: its fields, what chooses how it is asked, and ticks. */
+    Typed own(JobView view, RouteStage stage, Typed typed, Map<String, String> sent) {
+        StageFace face = faces.of(stage);
+        Map<String, String> texts = new HashMap<>();
+        rule(view, stage, typed).asked().forEach(name -> texts.put(name, typed.text(name)));
+        face.chooses().stream()
+                .filter(name -> face.chosen(name, typed.text(name)))
+                .forEach(name -> texts.put(name, typed.text(name)));
+        texts.putAll(face.touched(texts, sent));
+        typed.texts().forEach((name, text) -> {
+            if (StageForm.isTick(name) && !text.isBlank()) {
+                texts.put(name, "yes");
+            }
+        });
+        return new Typed(texts, typed.apart(), typed.units());
+    }
+}

@@ -1,0 +1,120 @@
+package unbo.app.logbook;
+
+import java.time.LocalDate;
+import java.util.List;
+
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+import unbo.core.fact.FactKey;
+
+/** What the logbook tells over signed jobs. */
+@Service
+@Transactional(readOnly = true)
+public class Logbook {
+
+    private static final String SIGNED = " j.state = 'SIGNED' AND j.worked_on BETWEEN ? AND ?";
+
+    private final JdbcTemplate rows;
+
+    /** How often a code was found at a level. */
+    public record FindingCount(String code, String level, long jobs) {}
+
+    /** A measured fact of a position, over time. @param uncertainty in the unit of the key */
+    public record Measured(long job, LocalDate day, double amount, double uncertainty, String how) {}
+
+    /** How often a mode of damage was read off races. */
+    public record ModeCount(String mode, long jobs) {}
+
+    /** What parts of a kind came to. */
+    public record PartSum(String kind, double pieces, double cost) {}
+
+    /**
+     * A run of a bearing.
+     *
+     * @param fitted false where it was found there: it is at risk from that day only
+     * @param to null while it runs
+     */
+    public record RunLine(
+            String place,
+            String number,
+            LocalDate from,
+            Double fromCounter,
+            boolean fitted,
+            LocalDate to,
+            Double toCounter,
+            String ended) {}
+
+    Logbook(JdbcTemplate rows) {
+        this.rows = rows;
+    }
+
+    /** Findings by code and level in the jobs signed between two days, the most frequent first. */
+    public List<FindingCount> findings(LocalDate from, LocalDate to) {
+        return rows.query(
+                "SELECT f.code, f.level, COUNT(DISTINCT f.job_id) jobs FROM log_finding f "
+                        + "JOIN job j ON j.id = f.job_id WHERE" + SIGNED
+                        + " GROUP BY f.code, f.level ORDER BY jobs DESC, f.code, f.level",
+                (row, n) -> new FindingCount(row.getString("code"), row.getString("level"), row.getLong("jobs")),
+                from,
+                to);
+    }
+
+    /** A number measured at a position, oldest first. */
+    public List<Measured> measured(long positionId, FactKey key) {
+        return rows.query(
+                "SELECT j.id, j.worked_on, f.amount, f.uncertainty, f.how FROM log_fact f "
+                        + "JOIN job j ON j.id = f.job_id WHERE j.position_id = ? AND f.fact_key = ? "
+                        + "AND f.amount IS NOT NULL AND j.state = 'SIGNED' AND j.worked_on IS NOT NULL "
+                        + "ORDER BY j.worked_on, j.id, f.id",
+                (row, n) -> new Measured(
+                        row.getLong("id"),
+                        row.getDate("worked_on").toLocalDate(),
+                        row.getDouble("amount"),
+                        row.getDouble("uncertainty"),
+                        row.getString("how")),
+                positionId,
+                key.name());
+    }
+
+    /** Modes of damage between two days, the most frequent first. */
+    public List<ModeCount> modes(LocalDate from, LocalDate to) {
+        return rows.query(
+                "SELECT m.mode, COUNT(DISTINCT m.job_id) jobs FROM log_mode m JOIN job j ON j.id = m.job_id WHERE"
+                        + SIGNED + " GROUP BY m.mode ORDER BY jobs DESC, m.mode",
+                (row, n) -> new ModeCount(row.getString("mode"), row.getLong("jobs")),
+                from,
+                to);
+    }
+
+    /** Parts by kind between two days. */
+    public List<PartSum> parts(LocalDate from, LocalDate to) {
+        return rows.query(
+                "SELECT p.kind, SUM(IF(p.unit = 'pieces', p.amount, 0)) pieces, SUM(IFNULL(p.cost, 0)) cost "
+                        + "FROM log_part p JOIN job j ON j.id = p.job_id WHERE" + SIGNED
+                        + " GROUP BY p.kind ORDER BY cost DESC, p.kind",
+                (row, n) -> new PartSum(row.getString("kind"), row.getDouble("pieces"), row.getDouble("cost")),
+                from,
+                to);
+    }
+
+    /** The runs of a position's bearings, those that run first, then the newest. */
+    public List<RunLine> runs(long positionId) {
+        return rows.query(
+                "SELECT place, number, from_day, from_counter, fitted, to_day, to_counter, ended FROM bearing_run "
+                        + "WHERE position_id = ? ORDER BY to_day IS NOT NULL, to_day DESC, place DESC, id DESC",
+                (row, n) -> new RunLine(
+                        row.getString("place"),
+                        row.getString("number"),
+                        row.getDate("from_day").toLocalDate(),
+                        row.getObject("from_counter", Double.class),
+                        row.getBoolean("fitted"),
+                        row.getDate("to_day") == null
+                                ? null
+                                : row.getDate("to_day").toLocalDate(),
+                        row.getObject("to_counter", Double.class),
+                        row.getString("ended")),
+                positionId);
+    }
+}

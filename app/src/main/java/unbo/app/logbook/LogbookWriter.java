@@ -1,0 +1,212 @@
+package unbo.app.logbook;
+
+import java.sql.Date;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import org.springframework.jdbc.core.JdbcOperations;
+
+import unbo.core.finding.Level;
+import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
+import unbo.core.logbook.Run;
+import unbo.core.logbook.Runs;
+import unbo.core.logbook.SignedJob;
+import unbo.core.parts.PartLine;
+import unbo.core.parts.PartsList;
+
+/**
+ * Writes the logbook's rows from the documents of jobs: of a stage, of a parts list, of a position. Works on a bare
+ * connection, so that a migration can fill the rows by the very same rules.
+ */
+final class LogbookWriter {
+
+    private static final int LONGEST_WORDS = 255;
+    private static final int LONGEST_CODE = 60;
+    private static final int LONGEST_PART = 120;
+    private static final ObjectMapper JSON = new ObjectMapper();
+    private static final Map<String, String> PLACES = Map.of("OUTER_CONE", "outer", "INNER_CONE", "inner");
+    /** Stages that say that a bearing came out or went in. */
+    private static final String RENEWING = "'strip', 'fit'";
+
+    private final JdbcOperations rows;
+
+    LogbookWriter(JdbcOperations rows) {
+        this.rows = rows;
+    }
+
+    private static JsonNode read(String document) {
+        try {
+            return document == null ? JSON.createObjectNode() : JSON.readTree(document);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("a document of a job cannot be read", e);
+        }
+    }
+
+    /** The rows of one stage, in the place of those that are there. */
+    void stage(long job, String stage, String document) {
+        rows.update("DELETE FROM log_finding WHERE job_id = ? AND stage = ?", job, stage);
+        rows.update("DELETE FROM log_fact WHERE job_id = ? AND stage = ?", job, stage);
+        List<Object[]> findings = new ArrayList<>();
+        List<Object[]> facts = new ArrayList<>();
+        Set<String> modes = new HashSet<>();
+        for (JsonNode entry : entries(read(document))) {
+            for (JsonNode finding : entry.path("answer").path("findings")) {
+                findings.add(
+                        new Object[] {job, stage, cut(finding.path("code").asText(""), LONGEST_CODE), level(finding)});
+            }
+            for (JsonNode fact : entry.path("facts")) {
+                facts.add(fact(job, stage, fact));
+                if (fact.path("key").asText().equals("DAMAGE")) {
+                    modes.addAll(List.of(fact.path("text").asText("").split("\\s*,\\s*")));
+                }
+            }
+        }
+        rows.batchUpdate("INSERT INTO log_finding (job_id, stage, code, level) VALUES (?, ?, ?, ?)", findings);
+        rows.batchUpdate(
+                "INSERT INTO log_fact (job_id, stage, fact_key, amount, uncertainty, words, how) "
+                        + "VALUES (?, ?, ?, ?, ?, ?, ?)",
+                facts);
+        if (stage.equals("inspect")) {
+            rows.update("DELETE FROM log_mode WHERE job_id = ?", job);
+            modes.remove("");
+            rows.batchUpdate(
+                    "INSERT INTO log_mode (job_id, mode) VALUES (?, ?)",
+                    modes.stream().map(mode -> new Object[] {job, mode}).toList());
+        }
+    }
+
+    /** The entries of a document; one of the first version is its own only entry. */
+    private static List<JsonNode> entries(JsonNode document) {
+        List<JsonNode> entries = new ArrayList<>();
+        if (document.path("entries").isArray()) {
+            document.path("entries").forEach(entries::add);
+        } else {
+            entries.add(document);
+        }
+        return entries;
+    }
+
+    private static String level(JsonNode finding) {
+        try {
+            return Level.valueOf(finding.path("level").asText("OPEN")).code();
+        } catch (IllegalArgumentException other) {
+            return Level.OPEN.code();
+        }
+    }
+
+    private static Object[] fact(long job, String stage, JsonNode fact) {
+        return new Object[] {
+            job,
+            stage,
+            cut(fact.path("key").asText(""), 40),
+            fact.hasNonNull("value") ? fact.get("value").asDouble() : null,
+            fact.path("uncertainty").asDouble(0),
+            cut(fact.path("text").asText(""), LONGEST_WORDS),
+            cut(fact.path("how").asText(""), 12)
+        };
+    }
+
+    private static String cut(String text, int longest) {
+        return text.length() <= longest ? text : text.substring(0, longest);
+    }
+
+    /** The rows of a job's parts list, in the place of those that are there. */
+    void parts(long job, String texts, UnitSystem units) {
+        rows.update("DELETE FROM log_part WHERE job_id = ?", job);
+        Map<String, String> typed = new HashMap<>();
+        read(texts).properties().forEach(e -> typed.put(e.getKey(), e.getValue().asText("")));
+        List<Object[]> lines = new ArrayList<>();
+        for (Reading<PartLine> reading : PartsList.Typed.of(typed, units).read().values()) {
+            reading.get().ifPresent(line -> lines.add(part(job, line, typed)));
+        }
+        rows.batchUpdate(
+                "INSERT INTO log_part (job_id, kind, what, place, amount, unit, cost, supplier) "
+                        + "VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
+                lines);
+    }
+
+    private static Object[] part(long job, PartLine line, Map<String, String> typed) {
+        PartLine.From from = line.supplier();
+        return new Object[] {
+            job,
+            line.kind(),
+            cut(line.what(), LONGEST_PART),
+            cut(line.place(), LONGEST_PART),
+            line.count(),
+            line.unit(),
+            line.cost(),
+            from == null ? "" : cut(typed.getOrDefault("supplier" + from.name(), ""), LONGEST_CODE)
+        };
+    }
+
+    /** The runs of a position's bearings, read off its signed jobs anew. */
+    void runs(long position) {
+        Set<Long> renewing = new HashSet<>(rows.queryForList(
+                "SELECT DISTINCT s.job_id FROM stage s JOIN job j ON j.id = s.job_id WHERE j.position_id = ? "
+                        + "AND s.state = 'DONE' AND s.code IN (" + RENEWING + ")",
+                Long.class,
+                position));
+        List<SignedJob> jobs = rows.query(
+                "SELECT id, worked_on, counter, cause, sheet FROM job "
+                        + "WHERE position_id = ? AND state = 'SIGNED' AND worked_on IS NOT NULL AND sheet IS NOT NULL",
+                (row, n) -> {
+                    long id = row.getLong("id");
+                    Map<String, String> there = numbers(row.getString("sheet"));
+                    return new SignedJob(
+                            id,
+                            row.getDate("worked_on").toLocalDate(),
+                            row.getObject("counter", Double.class),
+                            there,
+                            renewing.contains(id) ? there.keySet() : Set.of(),
+                            row.getString("cause").endsWith("-bearing"));
+                },
+                position);
+        rows.update("DELETE FROM bearing_run WHERE position_id = ?", position);
+        rows.batchUpdate(
+                "INSERT INTO bearing_run (position_id, place, number, from_job, from_day, from_counter, fitted, "
+                        + "to_job, to_day, to_counter, ended) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                Runs.of(jobs).stream().map(run -> row(position, run)).toList());
+    }
+
+    private static Map<String, String> numbers(String sheet) {
+        Map<String, String> numbers = new LinkedHashMap<>();
+        for (JsonNode fact : read(sheet)) {
+            String place = PLACES.get(fact.path("key").asText());
+            if (place != null && !fact.path("text").asText("").isBlank()) {
+                numbers.put(place, cut(fact.path("text").asText(), LONGEST_CODE));
+            }
+        }
+        return numbers;
+    }
+
+    private static Object[] row(long position, Run run) {
+        Run.Point to = run.to();
+        return new Object[] {
+            position,
+            run.place(),
+            run.number(),
+            run.from().job(),
+            day(run.from().day()),
+            run.from().counter(),
+            run.fitted(),
+            to == null ? null : to.job(),
+            to == null ? null : day(to.day()),
+            to == null ? null : to.counter(),
+            run.ended().code()
+        };
+    }
+
+    private static Date day(LocalDate day) {
+        return Date.valueOf(day);
+    }
+}
