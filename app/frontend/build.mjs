@@ -1,5 +1,5 @@
 // Copies what the application serves from inside itself: fonts, htmx and the script modules.
-import { cpSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { cpSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import wawoff2 from "wawoff2";
 
 const out = "dist/assets";
@@ -14,13 +14,15 @@ cpSync("node_modules/@fontsource-variable/atkinson-hyperlegible-next/LICENSE", `
 cpSync("drawing.css", `${out}/drawing.css`);
 writeFileSync(`${out}/print.css`, readFileSync("print.css", "utf8") + readFileSync("drawing.css", "utf8"));
 for (const weight of [400, 700]) {
-  const woff2 = readFileSync(`node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff2`);
+  const woff2 = readFileSync(
+    `node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff2`,
+  );
   writeFileSync(`${out}/fonts/atkinson-${weight}.ttf`, await wawoff2.decompress(woff2));
 }
 // What Atkinson's cut lacks on paper: Greek letters, arrows, signs of arithmetic.
 cpSync("node_modules/dejavu-fonts-ttf/ttf/DejaVuSans.ttf", `${out}/fonts/signs.ttf`);
 cpSync("node_modules/dejavu-fonts-ttf/LICENSE", `${out}/fonts/LICENSE-signs`);
 cpSync("node_modules/htmx.org/dist/htmx.min.js", `${out}/htmx.js`);
-for (const script of ["nut.js", "keys.js", "typed.js", "diagnose.js", "instrument.js", "race.js", "countdown.js", "order.js", "slide.js", "spin.js"]) {
+for (const script of readdirSync("scripts")) {
   cpSync(`scripts/${script}`, `${out}/${script}`);
 }

@@ -1,6 +1,6 @@
 #!/bin/sh
-# Builds styles and scripts with the pinned Node and npm. Debian 12's own npm only fetches those two: under its Node 18
-# npm leaves out Tailwind's native part, which asks for Node 20.
+# Builds styles and scripts with the pinned Node and npm; with the word “check” it lints and tests them instead. Debian
+# 12's own npm only fetches those two: under its Node 18 npm leaves out Tailwind's native part, which asks for Node 20.
 set -e
 cd "$(dirname "$0")"
 case $(uname -m) in
@@ -20,4 +20,7 @@ if [ "$(cat node_modules/.unbo-mark 2>/dev/null)" != "$mark" ]; then
   $npm install $quiet
   printf %s "$mark" >node_modules/.unbo-mark
 fi
-$npm run --silent build
+case ${1:-build} in
+  check) $npm run --silent lint; $npm run --silent test ;;
+  *) $npm run --silent build ;;
+esac

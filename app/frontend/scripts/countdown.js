@@ -39,7 +39,15 @@ document.addEventListener("click", (event) => {
   if (event.target.closest?.("[data-count-go]")) toggle();
 });
 document.addEventListener("keydown", (event) => {
-  if (event.key !== "k" || event.ctrlKey || event.metaKey || event.altKey || event.target.matches?.("input, select, textarea, [data-turn]") || !clock()) return;
+  if (
+    event.key !== "k" ||
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    event.target.matches?.("input, select, textarea, [data-turn]") ||
+    !clock()
+  )
+    return;
   event.preventDefault();
   toggle();
 });

@@ -9,19 +9,19 @@ function hidden(of, name) {
   return of.querySelector(`[data-${name}]`);
 }
 
-function entries(text) {
+export function entries(text) {
   return text.split(/[;\s]+/).filter(Boolean);
 }
 
 const check = (entry) => entry.replace(/=.*/, "");
 
-function noted(text, added) {
+export function noted(text, added) {
   const fresh = entries(added);
   const kept = entries(text).filter((entry) => !fresh.some((one) => check(one) === check(entry)));
   return [...kept, ...fresh].join(" ");
 }
 
-function toggled(text, code) {
+export function toggled(text, code) {
   const codes = entries(text);
   return (codes.includes(code) ? codes.filter((one) => one !== code) : [...codes, code]).join(" ");
 }
@@ -40,7 +40,10 @@ document.addEventListener("click", (event) => {
   const { note, undo, toggle } = button.dataset;
   const box = hidden(of, toggle ? "circumstances" : "checks");
   if (note) box.value = noted(box.value, note);
-  else if (undo) box.value = entries(box.value).filter((entry) => check(entry) !== undo).join(" ");
+  else if (undo)
+    box.value = entries(box.value)
+      .filter((entry) => check(entry) !== undo)
+      .join(" ");
   else box.value = toggled(box.value, toggle);
   ask(of);
 });
@@ -57,6 +60,7 @@ document.addEventListener("htmx:beforeSwap", () => {
   touched = document.activeElement?.matches?.("[data-note], [data-undo], [data-look]") ?? false;
 });
 document.addEventListener("htmx:afterSettle", () => {
-  if (touched && document.activeElement === document.body) document.getElementById("next")?.focus({ preventScroll: true });
+  if (touched && document.activeElement === document.body)
+    document.getElementById("next")?.focus({ preventScroll: true });
   touched = false;
 });

@@ -33,7 +33,10 @@ document.addEventListener("keydown", (event) => {
   else if (event.key === "/") {
     event.preventDefault();
     document.querySelector("#search")?.focus();
-  } else if (event.key === "w") document.querySelectorAll("details.why").forEach((d) => { d.open = !d.open; });
+  } else if (event.key === "w")
+    document.querySelectorAll("details.why").forEach((d) => {
+      d.open = !d.open;
+    });
 });
 
 document.addEventListener("click", (event) => {

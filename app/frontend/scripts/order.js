@@ -1,10 +1,10 @@
-// The order of a chain's links: a row is dragged by its handle, or moved with the arrow keys while the handle has the focus.
-// Rows keep their names and change their contents, so that the first row sent is the first link.
+// The order of a chain's links: a row is dragged by its handle, or moved with the arrow keys while the handle has the
+// focus. Rows keep their names and change their contents, so that the first row sent is the first link.
 let held = null;
 
 const boxes = (row) => [...row.querySelectorAll("input, select")];
 
-function swap(row, other) {
+export function swap(row, other) {
   const theirs = boxes(other);
   boxes(row).forEach((box, n) => {
     const what = box.type === "checkbox" ? "checked" : "value";
@@ -13,7 +13,7 @@ function swap(row, other) {
 }
 
 /** Moves the contents of a row past each row up to the target, whose row then holds them. */
-function move(row, target) {
+export function move(row, target) {
   const rows = [...row.parentElement.rows];
   const step = Math.sign(rows.indexOf(target) - rows.indexOf(row));
   for (let n = rows.indexOf(row); rows[n] !== target; n += step) swap(rows[n], rows[n + step]);

@@ -1,4 +1,5 @@
-// Painting on the unrolled races by pointer, finger or keyboard: strokes go into the form's hidden texts; the server reads them.
+// Painting on the unrolled races by pointer, finger or keyboard: strokes go into the form's hidden texts; the server
+// reads them.
 const ns = "http://www.w3.org/2000/svg";
 const order = [];
 let cursor = { angle: 180, across: 50 };
@@ -7,7 +8,7 @@ let focused = "";
 const brush = () => document.querySelector("[data-brush]");
 const box = (ring) => document.querySelector(`[data-race="${ring}"]`);
 const ringOf = (group) => group.dataset.turn.replace("ring-", "");
-const strokes = (text) => text.split("|").filter((one) => one.trim());
+export const strokes = (text) => text.split("|").filter((one) => one.trim());
 
 function mark() {
   return brush().querySelector("input[name=brush-mark]:checked").value;
@@ -17,10 +18,10 @@ function width() {
   return Number(brush().querySelector("[data-brush-width]").value);
 }
 
-function elements() {
-  const typed = parseInt(document.getElementById("elements")?.value, 10);
-  const told = /element pitch ([\d.]+)°/.exec(document.querySelector("svg[data-drawing=race-map]")?.textContent ?? "");
-  return typed >= 3 ? typed : told ? Math.round(360 / parseFloat(told[1])) : 0;
+// Degrees from a spot to the same one at each element, as the server tells them with the races.
+function pitches() {
+  const told = document.querySelector("[data-pitches]")?.dataset.pitches ?? "";
+  return told.split(" ").filter(Boolean).map(Number);
 }
 
 function ask() {
@@ -36,7 +37,7 @@ function set(ring, text) {
 }
 
 function add(ring, spots) {
-  const at = spots.map(([angle, across]) => `${Math.round(angle * 10) / 10 % 360}:${Math.round(across)}`).join(" ");
+  const at = spots.map(([angle, across]) => `${(Math.round(angle * 10) / 10) % 360}:${Math.round(across)}`).join(" ");
   order.push(ring);
   set(ring, [...strokes(box(ring).value), `${mark()}/${width()} ${at}`].join("|"));
 }
@@ -54,11 +55,13 @@ function place(group, event) {
   return [Math.max(0, Math.min(359.9, angle)), Math.max(0, Math.min(100, across))];
 }
 
+export function repeated([angle, across], offsets) {
+  return offsets.map((offset) => [(angle + offset) % 360, across]);
+}
+
 function atPitch(spots) {
-  const count = brush().querySelector("[data-brush-pitch]").checked ? elements() : 0;
-  if (!count) return spots;
-  const [angle, across] = spots[0];
-  return Array.from({ length: count }, (_, i) => [(angle + (360 * i) / count) % 360, across]);
+  const offsets = brush().querySelector("[data-brush-pitch]").checked ? pitches() : [];
+  return offsets.length ? repeated(spots[0], offsets) : spots;
 }
 
 // What is being painted shows at once as a line; the server draws it as it looks.
@@ -68,7 +71,11 @@ function ghost(group) {
   group.append(line);
   const race = group.querySelector("polygon").points;
   const [left, top, right, low] = [race.getItem(0).x, race.getItem(0).y, race.getItem(1).x, race.getItem(2).y];
-  return (spots) => line.setAttribute("points", spots.map(([a, c]) => `${left + (a / 360) * (right - left)},${top + (c / 100) * (low - top)}`).join(" "));
+  return (spots) =>
+    line.setAttribute(
+      "points",
+      spots.map(([a, c]) => `${left + (a / 360) * (right - left)},${top + (c / 100) * (low - top)}`).join(" "),
+    );
 }
 
 function race(event) {
@@ -92,7 +99,12 @@ document.addEventListener("pointerdown", (down) => {
     show(spots);
   };
   const up = () => {
-    for (const [name, heard] of [["pointermove", move], ["pointerup", up], ["pointercancel", up]]) document.removeEventListener(name, heard);
+    for (const [name, heard] of [
+      ["pointermove", move],
+      ["pointerup", up],
+      ["pointercancel", up],
+    ])
+      document.removeEventListener(name, heard);
     add(ringOf(group), spots.length === 1 ? atPitch(spots) : spots);
   };
   document.addEventListener("pointermove", move);
@@ -123,34 +135,39 @@ function cross(group) {
 }
 
 const moves = { ArrowLeft: [-5, 0], ArrowRight: [5, 0], ArrowUp: [0, -5], ArrowDown: [0, 5] };
-document.addEventListener("keydown", (event) => {
-  const group = race(event);
-  if (!group || event.ctrlKey || event.metaKey || event.altKey) return;
-  const picked = brush().querySelector(`[data-mark-key="${CSS.escape(event.key.toLowerCase())}"]`);
-  if (event.key in moves) {
-    const [da, dc] = moves[event.key];
-    const far = event.shiftKey ? 5 : 1;
-    cursor = { angle: (cursor.angle + da * far + 360) % 360, across: Math.max(0, Math.min(100, cursor.across + dc * far)) };
-    cross(group);
-  } else if (event.key === " " || event.key === "Enter") {
-    add(ringOf(group), atPitch([[cursor.angle, cursor.across]]));
-  } else if (event.key === "Backspace") {
-    undo();
-  } else if (picked && event.key.length === 1) {
-    picked.checked = true;
-    usual(picked.value);
-  } else {
-    return;
-  }
-  event.preventDefault();
-  event.stopPropagation();
-}, true);
+document.addEventListener(
+  "keydown",
+  (event) => {
+    const group = race(event);
+    if (!group || event.ctrlKey || event.metaKey || event.altKey) return;
+    const picked = brush().querySelector(`[data-mark-key="${CSS.escape(event.key.toLowerCase())}"]`);
+    if (event.key in moves) {
+      const [da, dc] = moves[event.key];
+      const far = event.shiftKey ? 5 : 1;
+      cursor = {
+        angle: (cursor.angle + da * far + 360) % 360,
+        across: Math.max(0, Math.min(100, cursor.across + dc * far)),
+      };
+      cross(group);
+    } else if (event.key === " " || event.key === "Enter") {
+      add(ringOf(group), atPitch([[cursor.angle, cursor.across]]));
+    } else if (event.key === "Backspace") {
+      undo();
+    } else if (picked && event.key.length === 1) {
+      picked.checked = true;
+      usual(picked);
+    } else {
+      return;
+    }
+    event.preventDefault();
+    event.stopPropagation();
+  },
+  true,
+);
 
-// Each mark has a usual width; a typed one stays until another mark is picked.
-const widths = { track: 30, spall: 20, "dark-line": 60, dent: 10, score: 12, smear: 20, straw: 80, brown: 80, blue: 80, rust: 15, crack: 4, ripple: 60, "rib-wear": 15, creep: 50, frosting: 40 };
-function usual(code) {
-  const range = brush().querySelector("[data-brush-width]");
-  range.value = widths[code] ?? 10;
+// Each mark has a usual width, as the palette tells; a typed one stays until another mark is picked.
+function usual(picked) {
+  brush().querySelector("[data-brush-width]").value = picked.dataset.width;
   shown();
 }
 
@@ -160,16 +177,24 @@ function shown() {
 
 // The brush itself is no input of the sheet: changing it asks the server nothing.
 const own = "[data-brush-width], [data-brush-pitch], [name^=brush-]";
-document.addEventListener("input", (event) => {
-  if (!event.target.matches?.(own)) return;
-  event.stopPropagation();
-  if (event.target.matches("[data-brush-width]")) shown();
-}, true);
-document.addEventListener("change", (event) => {
-  if (!event.target.matches?.(own)) return;
-  event.stopPropagation();
-  if (event.target.matches("input[name=brush-mark]")) usual(event.target.value);
-}, true);
+document.addEventListener(
+  "input",
+  (event) => {
+    if (!event.target.matches?.(own)) return;
+    event.stopPropagation();
+    if (event.target.matches("[data-brush-width]")) shown();
+  },
+  true,
+);
+document.addEventListener(
+  "change",
+  (event) => {
+    if (!event.target.matches?.(own)) return;
+    event.stopPropagation();
+    if (event.target.matches("input[name=brush-mark]")) usual(event.target);
+  },
+  true,
+);
 document.addEventListener("click", (event) => {
   const button = event.target.closest?.("[data-race-undo], [data-race-copy], [data-race-wipe]");
   if (!button || button.disabled) return;

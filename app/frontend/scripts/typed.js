@@ -1,5 +1,6 @@
-// What is typed at a stage is never lost. The server holds a draft of it; until that has arrived, this browser holds it,
-// and sends it again by itself when the line or the server is back. The form of a merge says so and keeps what was chosen.
+// What is typed at a stage is never lost. The server holds a draft of it; until that has arrived, this browser holds
+// it, and sends it again by itself when the line or the server is back. The form of a merge says so and keeps what was
+// chosen.
 const again = 3000;
 let typed = 0;
 let trouble = 0;
@@ -57,7 +58,8 @@ function takeUp() {
     else if (entries.has(box.name)) box.value = entries.get(box.name);
   }
   const at = new Date(held.at);
-  say(`What you typed here at ${at.getHours()}:${String(at.getMinutes()).padStart(2, "0")} had not reached Unbo: it stands in the boxes again.`, true);
+  const time = `${at.getHours()}:${String(at.getMinutes()).padStart(2, "0")}`;
+  say(`What you typed here at ${time} had not reached Unbo: it stands in the boxes again.`, true);
   htmx.trigger(fields(), "unbo:again");
 }
 
@@ -113,7 +115,8 @@ document.addEventListener("htmx:responseError", (event) => {
 });
 document.addEventListener("htmx:beforeSwap", (event) => {
   const { xhr, boosted, requestConfig } = event.detail;
-  if (!boosted && !requestConfig.elt.isConnected) { // asked by a page that is no longer here: its answer belongs nowhere
+  if (!boosted && !requestConfig.elt.isConnected) {
+    // asked by a page that is no longer here: its answer belongs nowhere
     event.detail.shouldSwap = false;
     return;
   }
@@ -124,7 +127,8 @@ document.addEventListener("htmx:beforeSwap", (event) => {
 });
 document.addEventListener("htmx:beforeOnLoad", (event) => {
   if (event.detail.xhr.status >= 400) return;
-  if (new URL(event.detail.xhr.responseURL).pathname === "/login") { // what is held here waits until the passphrase was given
+  if (new URL(event.detail.xhr.responseURL).pathname === "/login") {
+    // what is held here waits until the passphrase was given
     event.preventDefault();
     location.assign("/login");
     return;

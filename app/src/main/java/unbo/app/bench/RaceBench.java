@@ -63,7 +63,7 @@ class RaceBench {
         model.addAttribute("form", FieldView.form(reading, workshops.units()));
         Answer answer = reading.get().map(TOOL::answer).orElse(null);
         model.addAttribute("answer", answer);
-        model.addAttribute("race", RaceView.of());
+        model.addAttribute("race", RaceView.of(reading.get().orElse(null)));
         model.addAttribute(
                 "scrap", reading.get().map(RaceMap::of).map(RaceMap::scrap).orElse(false));
         model.addAttribute(

@@ -29,6 +29,11 @@ public record RoadView(String held, String minutes, List<Line> lines, List<Diagn
             Drawing picture,
             List<String> results) {}
 
+    /** What comes before the first manoeuvre. */
+    public String caution() {
+        return RoadCard.CAUTION;
+    }
+
     public static RoadView of(Diagnosis diagnosis) {
         RoadCard card = diagnosis.roadCard();
         String vehicle = diagnosis.input().vehicle();

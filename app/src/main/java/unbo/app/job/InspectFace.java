@@ -7,6 +7,8 @@ import org.springframework.ui.Model;
 
 import unbo.app.race.RaceView;
 import unbo.core.damage.Brush;
+import unbo.core.damage.RaceMapInput;
+import unbo.core.inspect.Inspection;
 import unbo.core.stage.RouteStage;
 
 /** Inspect paints races, an entry for each bearing. */
@@ -35,6 +37,8 @@ class InspectFace implements StageFace {
 
     @Override
     public void show(Showing shown, Model model) {
-        model.addAttribute("race", RaceView.of());
+        RaceMapInput map =
+                shown.work().ok() ? ((Inspection.Input) shown.work().reading().record()).races() : null;
+        model.addAttribute("race", RaceView.of(map));
     }
 }

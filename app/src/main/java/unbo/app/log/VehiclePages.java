@@ -18,6 +18,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.FactLine;
 import unbo.app.job.JobService;
+import unbo.app.logbook.Logbook;
 import unbo.app.vehicle.DueLine;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
@@ -42,13 +43,21 @@ class VehiclePages {
     private final JobService jobs;
     private final WorkshopService workshops;
     private final OwnCatalogue own;
+    private final Logbook logbook;
     private final Clock clock;
 
-    VehiclePages(VehicleService vehicles, JobService jobs, WorkshopService workshops, OwnCatalogue own, Clock clock) {
+    VehiclePages(
+            VehicleService vehicles,
+            JobService jobs,
+            WorkshopService workshops,
+            OwnCatalogue own,
+            Logbook logbook,
+            Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.workshops = workshops;
         this.own = own;
+        this.logbook = logbook;
         this.clock = clock;
     }
 
@@ -151,6 +160,7 @@ class VehiclePages {
         model.addAttribute("section", HubSection.of(known, own.book()));
         model.addAttribute("jobs", jobs.history(id, page));
         model.addAttribute("due", DueLine.of(position));
+        model.addAttribute("runs", logbook.runs(id));
         model.addAttribute("today", LocalDate.now(clock));
         return "log/position";
     }

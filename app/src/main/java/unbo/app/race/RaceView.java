@@ -1,22 +1,41 @@
 package unbo.app.race;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 import unbo.core.damage.Mark;
 import unbo.core.damage.RaceMapDrawing;
+import unbo.core.damage.RaceMapInput;
 import unbo.core.drawing.Drawing;
+import unbo.core.measure.Show;
 
-/** The palette of the race map: every mark as it looks. */
-public record RaceView(List<Swatch> palette) {
+/**
+ * What races are painted with.
+ *
+ * @param palette every mark as it looks
+ * @param pitches degrees from a spot to the same one at each element, parted by blanks; empty where nobody counted
+ */
+public record RaceView(List<Swatch> palette, String pitches) {
 
-    private static final RaceView ONLY = new RaceView(Mark.all().stream()
-            .map(m -> new Swatch(m.code(), m.label(), m.key(), RaceMapDrawing.swatch(m)))
-            .toList());
+    private static final List<Swatch> PALETTE = Mark.all().stream()
+            .map(m -> new Swatch(m.code(), m.label(), m.key(), m.width(), RaceMapDrawing.swatch(m)))
+            .toList();
 
-    /** One mark of the palette. @param key the letter that picks it */
-    public record Swatch(String code, String label, String key, Drawing looks) {}
+    /**
+     * One mark of the palette. @param key the letter that picks it @param width of the brush, hundredths of the race
+     */
+    public record Swatch(String code, String label, String key, int width, Drawing looks) {}
 
-    public static RaceView of() {
-        return ONLY;
+    /** @param map what was read of the races; null while it cannot be used */
+    public static RaceView of(RaceMapInput map) {
+        Integer elements = map == null ? null : map.elements();
+        return new RaceView(
+                PALETTE,
+                elements == null
+                        ? ""
+                        : IntStream.range(0, elements)
+                                .mapToObj(i -> Show.number(360.0 * i / elements, 2))
+                                .collect(Collectors.joining(" ")));
     }
 }

@@ -7,8 +7,11 @@ import java.util.Optional;
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
 
-/** A mark that can be painted on a race. @param key the letter that picks it @param looks how it is drawn */
-public record Mark(String code, String label, String key, String looks) {
+/**
+ * A mark that can be painted on a race. @param key the letter that picks it @param looks how it is drawn @param width
+ * of the brush it is usually painted with, hundredths of the race
+ */
+public record Mark(String code, String label, String key, String looks, int width) {
 
     private static final List<Mark> ALL = read();
 
@@ -23,7 +26,7 @@ public record Mark(String code, String label, String key, String looks) {
     private static List<Mark> read() {
         List<Mark> all = new ArrayList<>();
         for (TableRow row : Table.read(Mark.class, "marks.csv")) {
-            all.add(new Mark(row.get("code"), row.get("label"), row.get("key"), row.get("looks")));
+            all.add(new Mark(row.get("code"), row.get("label"), row.get("key"), row.get("looks"), row.whole("width")));
         }
         return List.copyOf(all);
     }

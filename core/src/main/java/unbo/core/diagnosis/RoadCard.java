@@ -14,6 +14,11 @@ import java.util.Map;
  */
 public record RoadCard(Diagnosis diagnosis, boolean held, List<Manoeuvre> manoeuvres) {
 
+    /** Before anybody drives. */
+    public static final String CAUTION =
+            "Wheel nuts tried, lights and brakes right, both belted. A safe, empty road; stop at once when it grinds, "
+                    + "clunks, smells or pulls. Who drives does not write.";
+
     static final int MOST = 4;
     static final double LEAST = 0.04;
 

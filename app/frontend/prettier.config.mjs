@@ -1,0 +1,5 @@
+export default {
+  printWidth: 120,
+  htmlWhitespaceSensitivity: "css",
+  bracketSameLine: true,
+};
