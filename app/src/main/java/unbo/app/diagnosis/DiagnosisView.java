@@ -20,41 +20,60 @@ import unbo.core.input.Field;
 import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
 
-/**
- * A diagnosis as its page prints it.
- *
- * @param begun false while nothing was noted
- * @param told the urgency as it is told to the driver
- * @param roadHeld why nobody should drive it to listen; empty when the road is free
- * @param causes the likeliest, with bars
- * @param rest how many more there are, and what they share
- * @param settled true when no check left would tell much
- * @param cards the next three checks, and the one that was asked for
- * @param others every other check that is still open, by its name
- * @param seen what was noted
- */
+/** A diagnosis as its page prints it. */
 public record DiagnosisView(
-        boolean begun,
-        String vehicle,
-        String leader,
-        String share,
-        Level level,
-        String told,
-        List<String> reasons,
-        List<String> contradictions,
-        String roadHeld,
-        String advice,
-        List<CauseLine> causes,
-        String rest,
-        boolean settled,
-        List<Card> cards,
-        Map<String, List<Other>> others,
-        List<Seen> seen,
-        List<Circumstance> circumstances,
-        List<Choice> verdicts,
-        Drawing drawing,
-        Worksheet worksheet,
+        Head head,
+        Urgency urgency,
+        Warnings warnings,
+        Ranking ranking,
+        Board board,
+        Chosen chosen,
+        Shown shown,
         Offer offer) {
+    /**
+     * What leads.
+     *
+     * @param begun false while nothing was noted
+     */
+    public record Head(boolean begun, String vehicle, String leader, String share) {}
+
+    /**
+     * How urgent it is.
+     *
+     * @param told the urgency as it is told to the driver
+     */
+    public record Urgency(Level level, String told, List<String> reasons) {}
+
+    /**
+     * What does not fit, and what is held back.
+     *
+     * @param roadHeld why nobody should drive it to listen; empty when the road is free
+     */
+    public record Warnings(List<String> contradictions, String roadHeld, String advice) {}
+
+    /**
+     * All causes.
+     *
+     * @param causes the likeliest, with bars
+     * @param rest how many more there are, and what they share
+     * @param settled true when no check left would tell much
+     */
+    public record Ranking(List<CauseLine> causes, String rest, boolean settled) {}
+
+    /**
+     * What to look at next, and what was seen.
+     *
+     * @param cards the next three checks, and the one that was asked for
+     * @param others every other check that is still open, by its name
+     * @param seen what was noted
+     */
+    public record Board(List<Card> cards, Map<String, List<Other>> others, List<Seen> seen) {}
+
+    /** What may be told beside. */
+    public record Chosen(List<Circumstance> circumstances, List<Choice> verdicts) {}
+
+    /** Picture and derivation. */
+    public record Shown(Drawing drawing, Worksheet worksheet) {}
 
     private static final int CAUSES = 6;
     private static final int CARDS = 3;
@@ -71,16 +90,42 @@ public record DiagnosisView(
             String done,
             boolean asked,
             boolean first,
-            String title,
-            String question,
-            String effort,
-            String gain,
-            String how,
-            String tools,
-            String caution,
+            Words words,
             Drawing picture,
             List<Touch> results,
-            String fineEverywhere) {}
+            String fineEverywhere) {
+        /** How the check is done. */
+        public record Words(
+                String title, String question, String effort, String gain, String how, String tools, String caution) {}
+
+        public String title() {
+            return words.title();
+        }
+
+        public String question() {
+            return words.question();
+        }
+
+        public String effort() {
+            return words.effort();
+        }
+
+        public String gain() {
+            return words.gain();
+        }
+
+        public String how() {
+            return words.how();
+        }
+
+        public String tools() {
+            return words.tools();
+        }
+
+        public String caution() {
+            return words.caution();
+        }
+    }
 
     /** A result that can be touched. @param note as it is noted @param peek what it would do */
     public record Touch(String note, String label, String state, String chance, String peek, String urgency) {}
@@ -120,29 +165,35 @@ public record DiagnosisView(
                 .mapToDouble(Diagnosis.Ranked::probability)
                 .sum();
         return new DiagnosisView(
-                !diagnosis.input().seen().isEmpty(),
-                vehicle,
-                capital(leader.words(vehicle)),
-                percent(diagnosis.leader().probability()),
-                shown(diagnosis.urgency()),
-                words.told(),
-                words.reasons().stream().limit(REASONS).toList(),
-                words.contradictions(),
-                words.roadHeld(),
-                diagnosis.leader().probability() >= SURE ? words.advice() : "",
-                ranked.stream().limit(CAUSES).map(r -> cause(words, vehicle, r)).toList(),
-                (ranked.size() - CAUSES) + " more share " + percent(rest),
-                settled(diagnosis, next),
-                cards,
-                others(diagnosis, next, cards),
-                seen(diagnosis),
-                circumstances(diagnosis),
-                ranked.stream()
-                        .map(r -> new Choice(
-                                r.hypothesis().key(), r.hypothesis().words(vehicle) + " · " + percent(r.probability())))
-                        .toList(),
-                VehicleDrawing.of(diagnosis),
-                words.worksheet(),
+                new Head(
+                        !diagnosis.input().seen().isEmpty(),
+                        vehicle,
+                        capital(leader.words(vehicle)),
+                        percent(diagnosis.leader().probability())),
+                new Urgency(
+                        shown(diagnosis.urgency()),
+                        words.told(),
+                        words.reasons().stream().limit(REASONS).toList()),
+                new Warnings(
+                        words.contradictions(),
+                        words.roadHeld(),
+                        diagnosis.leader().probability() >= SURE ? words.advice() : ""),
+                new Ranking(
+                        ranked.stream()
+                                .limit(CAUSES)
+                                .map(r -> cause(words, vehicle, r))
+                                .toList(),
+                        (ranked.size() - CAUSES) + " more share " + percent(rest),
+                        settled(diagnosis, next)),
+                new Board(cards, others(diagnosis, next, cards), seen(diagnosis)),
+                new Chosen(
+                        circumstances(diagnosis),
+                        ranked.stream()
+                                .map(r -> new Choice(
+                                        r.hypothesis().key(),
+                                        r.hypothesis().words(vehicle) + " · " + percent(r.probability())))
+                                .toList()),
+                new Shown(VehicleDrawing.of(diagnosis), words.worksheet()),
                 offer(leader, vehicle));
     }
 
@@ -179,13 +230,15 @@ public record DiagnosisView(
                 next.done(),
                 asked,
                 next.first(),
-                next.check().shortName() + where,
-                next.check().question(),
-                minutes(next.way().minutes()) + " · " + next.way().where().words(),
-                Show.number(next.gainBits(), 2) + " bit",
-                next.way().how(),
-                next.way().tools(),
-                next.way().caution(),
+                new Card.Words(
+                        next.check().shortName() + where,
+                        next.check().question(),
+                        minutes(next.way().minutes()) + " · "
+                                + next.way().where().words(),
+                        Show.number(next.gainBits(), 2) + " bit",
+                        next.way().how(),
+                        next.way().tools(),
+                        next.way().caution()),
                 CheckDrawing.of(next.check()).orElse(null),
                 peeked.results().stream().map(p -> touch(vehicle, next, p)).toList(),
                 next.first() ? fineEverywhere(next, all) : "");
@@ -266,5 +319,85 @@ public record DiagnosisView(
 
     private static String capital(String words) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    public boolean begun() {
+        return head.begun();
+    }
+
+    public String vehicle() {
+        return head.vehicle();
+    }
+
+    public String leader() {
+        return head.leader();
+    }
+
+    public String share() {
+        return head.share();
+    }
+
+    public Level level() {
+        return urgency.level();
+    }
+
+    public String told() {
+        return urgency.told();
+    }
+
+    public List<String> reasons() {
+        return urgency.reasons();
+    }
+
+    public List<String> contradictions() {
+        return warnings.contradictions();
+    }
+
+    public String roadHeld() {
+        return warnings.roadHeld();
+    }
+
+    public String advice() {
+        return warnings.advice();
+    }
+
+    public List<CauseLine> causes() {
+        return ranking.causes();
+    }
+
+    public String rest() {
+        return ranking.rest();
+    }
+
+    public boolean settled() {
+        return ranking.settled();
+    }
+
+    public List<Card> cards() {
+        return board.cards();
+    }
+
+    public Map<String, List<Other>> others() {
+        return board.others();
+    }
+
+    public List<Seen> seen() {
+        return board.seen();
+    }
+
+    public List<Circumstance> circumstances() {
+        return chosen.circumstances();
+    }
+
+    public List<Choice> verdicts() {
+        return chosen.verdicts();
+    }
+
+    public Drawing drawing() {
+        return shown.drawing();
+    }
+
+    public Worksheet worksheet() {
+        return shown.worksheet();
     }
 }

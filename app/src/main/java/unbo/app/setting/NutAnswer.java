@@ -20,16 +20,17 @@ import unbo.core.worksheet.Worksheet;
 /** A castellated nut's result as the bench and the Set stage print it. */
 public record NutAnswer(
         Level level,
-        String turn,
-        String play,
-        String playOther,
-        String band,
+        Best best,
         List<String> sentences,
         List<Row> rows,
         List<SchoolRow> schools,
-        Drawing face,
-        Drawing scale,
+        Pictures pictures,
         Worksheet worksheet) {
+    /** Where it is pinned. */
+    public record Best(String turn, String play, String playOther, String band) {}
+
+    /** As drawn. */
+    public record Pictures(Drawing face, Drawing scale) {}
 
     /** One locking position in words. */
     public record Row(String backOff, String play, String playInch, String hole, boolean inBand, boolean best) {}
@@ -51,7 +52,7 @@ public record NutAnswer(
 
     /** The end play in the workshop's own unit, the other beside it. */
     public Answer.Figure playIn(UnitSystem units) {
-        return new Answer.Figure("end play there", play, "mm", playOther).in(units);
+        return new Answer.Figure("end play there", play(), "mm", playOther()).in(units);
     }
 
     /** Which rule is the default, and when another is better. */
@@ -66,10 +67,11 @@ public record NutAnswer(
         double turn = best == null ? chosen.backOffDeg() : best.backOffDeg();
         return new NutAnswer(
                 best == null ? Level.SOON : Level.RIGHT,
-                CastleNutWords.degrees(turn),
-                Show.fixed(play, 3),
-                inches(play),
-                CastleNutWords.words(nut.input().band()),
+                new Best(
+                        CastleNutWords.degrees(turn),
+                        Show.fixed(play, 3),
+                        inches(play),
+                        CastleNutWords.words(nut.input().band())),
                 CastleNutWords.sentences(nut),
                 nut.positions().stream()
                         .map(p -> new Row(
@@ -88,12 +90,35 @@ public record NutAnswer(
                                 o.inBand(),
                                 o.school() == nut.input().school()))
                         .toList(),
-                CastleNutDrawing.face(nut),
-                CastleNutDrawing.scale(nut),
+                new Pictures(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)),
                 CastleNutWords.worksheet(nut));
     }
 
     private static String inches(double mm) {
         return Show.base(mm, Units.of(Quantity.LENGTH, "in"));
+    }
+
+    public String turn() {
+        return best.turn();
+    }
+
+    public String play() {
+        return best.play();
+    }
+
+    public String playOther() {
+        return best.playOther();
+    }
+
+    public String band() {
+        return best.band();
+    }
+
+    public Drawing face() {
+        return pictures.face();
+    }
+
+    public Drawing scale() {
+        return pictures.scale();
     }
 }

@@ -55,6 +55,7 @@ class GreaseSheet {
     }
 
     Grease grease(String name) {
-        return new Grease(name, thickener, nlgi, oil, thickAt40, thickAt100, coldC, hotC, ep);
+        return new Grease(
+                name, thickener, nlgi, new Grease.Base(oil, thickAt40, thickAt100), new Grease.Range(coldC, hotC), ep);
     }
 }

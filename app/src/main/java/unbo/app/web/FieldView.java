@@ -14,33 +14,35 @@ import unbo.core.input.UnitSystem;
  * A field as a template prints it: what was typed, how it was understood, what is wrong with it.
  *
  * @param unit the unit a bare number takes on this page; empty for texts
- * @param echo how it was understood, in both systems
- * @param slider null where there is none
- * @param fine true where it folds away
- * @param clearable true for a choice that may go back to none
- * @param apart the system in which the text was typed, where it is not the page's own; empty otherwise
- * @param instead what counts while a choice is left open, in words; empty where nothing does
  */
 public record FieldView(
-        String name,
-        String label,
-        String kind,
-        String unit,
-        String typed,
-        String echo,
-        String doubt,
-        String suggestion,
-        List<String> refusals,
-        String placeholder,
-        String why,
-        String hint,
-        List<Field.Choice> choices,
-        boolean required,
-        boolean clearable,
-        Slider slider,
-        boolean fine,
-        String apart,
-        String instead) {
+        String name, String label, String kind, String unit, Said said, Help help, Choosing choice, Box box) {
+    /**
+     * What was typed, and what was said to it.
+     *
+     * @param echo how it was understood, in both systems
+     */
+    public record Said(String typed, String echo, String doubt, String suggestion, List<String> refusals) {}
+
+    /** What stands in and under an empty box. */
+    public record Help(String placeholder, String why, String hint) {}
+
+    /**
+     * What may be chosen.
+     *
+     * @param clearable true for a choice that may go back to none
+     */
+    public record Choosing(List<Field.Choice> choices, boolean required, boolean clearable) {}
+
+    /**
+     * How it stands on the page.
+     *
+     * @param slider null where there is none
+     * @param fine true where it folds away
+     * @param apart the system in which the text was typed, where it is not the page's own; empty otherwise
+     * @param instead what counts while a choice is left open, in words; empty where nothing does
+     */
+    public record Box(Slider slider, boolean fine, String apart, String instead) {}
 
     /** A slider beside a box, in the box's unit. @param from field it starts from while the box is empty */
     public record Slider(String least, String most, String step, String from) {}
@@ -52,21 +54,10 @@ public record FieldView(
                 label,
                 kind,
                 unit,
-                typed,
-                echo,
-                doubt,
-                suggestion,
-                List.of(),
-                placeholder,
-                why,
-                hint,
-                choices,
-                required,
-                clearable,
-                slider,
-                fine,
-                apart,
-                instead);
+                new Said(typed(), echo(), doubt(), suggestion(), List.of()),
+                new Help(placeholder(), why(), hint()),
+                new Choosing(choices(), required(), clearable()),
+                new Box(slider(), fine(), apart(), instead()));
     }
 
     /** The form of a reading, by name, on a page that works in a system. */
@@ -93,21 +84,18 @@ public record FieldView(
                 field.label(),
                 (field.kind() == Field.Kind.BEARING ? Field.Kind.TEXT : field.kind()).name(),
                 unit,
-                reading.typed(),
-                reading.echo(),
-                reading.doubt() == null ? null : reading.doubt().question(),
-                reading.doubt() == null ? null : reading.doubt().suggestion(),
-                refusals,
-                placeholder(field, system),
-                reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
-                field.hint(),
-                field.choices(),
-                field.required(),
-                !field.required(),
-                slider(field, system),
-                field.fine(),
-                apart,
-                instead(field));
+                new Said(
+                        reading.typed(),
+                        reading.echo(),
+                        reading.doubt() == null ? null : reading.doubt().question(),
+                        reading.doubt() == null ? null : reading.doubt().suggestion(),
+                        refusals),
+                new Help(
+                        placeholder(field, system),
+                        reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
+                        field.hint()),
+                new Choosing(field.choices(), field.required(), !field.required()),
+                new Box(slider(field, system), field.fine(), apart, instead(field)));
     }
 
     /** A choice that is left open sends nothing: what counts then is told, never sent as if it had been chosen. */
@@ -148,5 +136,65 @@ public record FieldView(
         }
         boolean converted = field.unit() != null && !field.bareUnit(system).equals(field.unit());
         return converted ? field.defaultText() + " " + field.unit().symbol() : field.defaultText();
+    }
+
+    public String typed() {
+        return said.typed();
+    }
+
+    public String echo() {
+        return said.echo();
+    }
+
+    public String doubt() {
+        return said.doubt();
+    }
+
+    public String suggestion() {
+        return said.suggestion();
+    }
+
+    public List<String> refusals() {
+        return said.refusals();
+    }
+
+    public String placeholder() {
+        return help.placeholder();
+    }
+
+    public String why() {
+        return help.why();
+    }
+
+    public String hint() {
+        return help.hint();
+    }
+
+    public List<Field.Choice> choices() {
+        return choice.choices();
+    }
+
+    public boolean required() {
+        return choice.required();
+    }
+
+    public boolean clearable() {
+        return choice.clearable();
+    }
+
+    public Slider slider() {
+        return box.slider();
+    }
+
+    public boolean fine() {
+        return box.fine();
+    }
+
+    public String apart() {
+        return box.apart();
+    }
+
+    public String instead() {
+        return box.instead();
     }
 }

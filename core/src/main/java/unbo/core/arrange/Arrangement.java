@@ -74,19 +74,28 @@ public record Arrangement(
         }
     }
 
-    /**
-     * @param code of a ready arrangement, or {@code built} @param washers true where thrust washers locate the shaft
-     */
+    /** @param washers true where thrust washers locate the shaft */
     public record Input(
-            String code,
-            String label,
-            String note,
-            End left,
-            End right,
-            boolean washers,
-            double betweenMm,
-            Material housing,
-            double warmerK) {}
+            Ready ready, End left, End right, boolean washers, double betweenMm, Material housing, double warmerK) {
+        /**
+         * The ready arrangement it is.
+         *
+         * @param code of a ready arrangement, or {@code built}
+         */
+        public record Ready(String code, String label, String note) {}
+
+        public String code() {
+            return ready.code();
+        }
+
+        public String label() {
+            return ready.label();
+        }
+
+        public String note() {
+            return ready.note();
+        }
+    }
 
     private static final Pick BUILT = new Pick(Map.of("code", "built", "label", "as written below", "note", ""));
     private static final Map<String, Pick> PICKS = picks();
@@ -190,9 +199,7 @@ public record Arrangement(
     public static Input make(Values v) {
         Pick pick = PICKS.getOrDefault(v.text("arrangement"), BUILT);
         return new Input(
-                pick.at("code"),
-                pick.at("label"),
-                pick.at("note"),
+                new Input.Ready(pick.at("code"), pick.at("label"), pick.at("note")),
                 end(v, pick, "left"),
                 end(v, pick, "right"),
                 v.yes("washers") || pick.at("code").equals("needle-pivot"),

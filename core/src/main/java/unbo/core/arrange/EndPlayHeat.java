@@ -24,17 +24,52 @@ import unbo.core.worksheet.Worksheet;
  */
 public record EndPlayHeat(Input input, double bracketMm, double changeSteelMm, double changeHubMm) {
 
-    /** @param outerRaceMm mean diameter of a cup's raceway @param betweenMm between raceway centres */
-    public record Input(
-            double outerRaceMm,
-            double outerDeg,
-            double innerRaceMm,
-            double innerDeg,
-            double betweenMm,
-            Material hub,
-            double hubK,
-            double conesK,
-            double setMm) {}
+    /** What is asked. */
+    public record Input(Pair pair, Warmth warmth, double setMm) {
+        /**
+         * The pair: raceways, half cup angles, length between.
+         *
+         * @param outerRaceMm mean diameter of a cup's raceway
+         * @param betweenMm between raceway centres
+         */
+        public record Pair(
+                double outerRaceMm, double outerDeg, double innerRaceMm, double innerDeg, double betweenMm) {}
+
+        /** What warms by how much. */
+        public record Warmth(Material hub, double hubK, double conesK) {}
+
+        public double outerRaceMm() {
+            return pair.outerRaceMm();
+        }
+
+        public double outerDeg() {
+            return pair.outerDeg();
+        }
+
+        public double innerRaceMm() {
+            return pair.innerRaceMm();
+        }
+
+        public double innerDeg() {
+            return pair.innerDeg();
+        }
+
+        public double betweenMm() {
+            return pair.betweenMm();
+        }
+
+        public Material hub() {
+            return warmth.hub();
+        }
+
+        public double hubK() {
+            return warmth.hubK();
+        }
+
+        public double conesK() {
+            return warmth.conesK();
+        }
+    }
 
     public static final FieldList<Input> LIST = FieldList.of(
             List.of(
@@ -52,14 +87,13 @@ public record EndPlayHeat(Input input, double bracketMm, double changeSteelMm, d
                             .usually(0, 0.15)
                             .orElse("0.05", "a usual setting")),
             v -> new Input(
-                    v.number("outerRace"),
-                    v.number("outerAngle"),
-                    v.number("innerRace"),
-                    v.number("innerAngle"),
-                    v.number("between"),
-                    Material.of(v.text("hub")),
-                    v.number("hubWarmer"),
-                    v.number("conesWarmer"),
+                    new Input.Pair(
+                            v.number("outerRace"),
+                            v.number("outerAngle"),
+                            v.number("innerRace"),
+                            v.number("innerAngle"),
+                            v.number("between")),
+                    new Input.Warmth(Material.of(v.text("hub")), v.number("hubWarmer"), v.number("conesWarmer")),
                     v.number("endPlay")));
 
     private static Field mm(String name, String label) {

@@ -57,10 +57,26 @@ public record Preload(
             double sealNm,
             double pitchMm,
             double contactDeg,
-            @Nullable Double wantedN,
-            @Nullable Double makerLeast,
-            @Nullable Double makerMost,
-            boolean crushSleeve) {}
+            Wanted wanted,
+            boolean crushSleeve) {
+        /** Preload wanted, and torques the maker names. */
+        public record Wanted(
+                @Nullable Double wantedN,
+                @Nullable Double makerLeast,
+                @Nullable Double makerMost) {}
+
+        public @Nullable Double wantedN() {
+            return wanted.wantedN();
+        }
+
+        public @Nullable Double makerLeast() {
+            return wanted.makerLeast();
+        }
+
+        public @Nullable Double makerMost() {
+            return wanted.makerMost();
+        }
+    }
 
     private static final List<Field.Choice> PLACES = List.of(
             new Field.Choice("pinion", "pinion of an axle"),
@@ -131,9 +147,7 @@ public record Preload(
                 v.number("seal"),
                 v.number("pitch"),
                 v.number("angle"),
-                v.maybe("wanted"),
-                v.maybe("makerMin"),
-                v.maybe("makerMax"),
+                new Input.Wanted(v.maybe("wanted"), v.maybe("makerMin"), v.maybe("makerMax")),
                 v.yes("crushSleeve"));
     }
 

@@ -13,9 +13,6 @@ import unbo.core.table.TableRow;
 /**
  * A kind of assembly: how the bearings of a position are carried.
  *
- * @param leastMm least end play that is right while no vehicle data are given
- * @param mostMm most end play that is right
- * @param stopMm end play over which it must not be driven
  * @param housing true where the housing turns and the shaft stands still
  * @param due what makes it due again
  * @param nutsAgain true where wheel nuts are tightened again after 50 to 100 km
@@ -25,14 +22,20 @@ import unbo.core.table.TableRow;
 public record AssemblyKind(
         String code,
         String label,
-        double leastMm,
-        double mostMm,
-        double stopMm,
+        Play play,
         boolean housing,
         DueBy due,
         boolean nutsAgain,
         String handOver,
         String caution) {
+    /**
+     * End play it is proved by, and where it stops.
+     *
+     * @param leastMm least end play that is right while no vehicle data are given
+     * @param mostMm most end play that is right
+     * @param stopMm end play over which it must not be driven
+     */
+    public record Play(double leastMm, double mostMm, double stopMm) {}
 
     /** What makes a kind of assembly due: a service school, a season, or its own condition only. */
     public enum DueBy {
@@ -100,9 +103,7 @@ public record AssemblyKind(
             kinds.add(new AssemblyKind(
                     row.get("code"),
                     row.get("label"),
-                    row.number("least_mm"),
-                    row.number("most_mm"),
-                    row.number("stop_mm"),
+                    new Play(row.number("least_mm"), row.number("most_mm"), row.number("stop_mm")),
                     row.get("turns").equals("housing"),
                     row.one("due", DueBy.class),
                     row.yes("nuts_again"),
@@ -122,5 +123,17 @@ public record AssemblyKind(
                     find(row.get("kind")).orElseThrow()));
         }
         return List.copyOf(places);
+    }
+
+    public double leastMm() {
+        return play.leastMm();
+    }
+
+    public double mostMm() {
+        return play.mostMm();
+    }
+
+    public double stopMm() {
+        return play.stopMm();
     }
 }

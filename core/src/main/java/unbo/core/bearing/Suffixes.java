@@ -20,8 +20,6 @@ import unbo.core.table.TableRow;
  * @param clearance class; null when none is marked
  * @param tolerance class; null when none is marked
  * @param cage brass, steel, polyamide; empty when none is marked
- * @param fullComplement true without a cage
- * @param fillingSlot true with a slot through which balls were filled
  * @param contactDeg contact angle of an angular contact bearing; null when none is marked
  * @param parts the marks in order, the unknown ones among them
  */
@@ -31,12 +29,19 @@ public record Suffixes(
         @Nullable String clearance,
         @Nullable String tolerance,
         String cage,
-        boolean fullComplement,
-        boolean fillingSlot,
+        Filling filling,
         @Nullable Double contactDeg,
         List<Part> parts) {
+    /**
+     * How its elements were put in.
+     *
+     * @param fullComplement true without a cage
+     * @param fillingSlot true with a slot through which balls were filled
+     */
+    public record Filling(boolean fullComplement, boolean fillingSlot) {}
 
-    public static final Suffixes NONE = new Suffixes("open", "", null, null, "", false, false, null, List.of());
+    public static final Suffixes NONE =
+            new Suffixes("open", "", null, null, "", new Filling(false, false), null, List.of());
 
     private static final Map<String, Row> ROWS = read();
     private static final int LONGEST =
@@ -185,7 +190,7 @@ public record Suffixes(
         }
 
         Suffixes made() {
-            return new Suffixes(sealing, contact, clearance, tolerance, cage, full, slot, angle, parts);
+            return new Suffixes(sealing, contact, clearance, tolerance, cage, new Filling(full, slot), angle, parts);
         }
     }
 
@@ -197,5 +202,13 @@ public record Suffixes(
             }
         }
         return rows;
+    }
+
+    public boolean fullComplement() {
+        return filling.fullComplement();
+    }
+
+    public boolean fillingSlot() {
+        return filling.fillingSlot();
     }
 }

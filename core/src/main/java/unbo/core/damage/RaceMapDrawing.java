@@ -56,11 +56,8 @@ public final class RaceMapDrawing {
                 elements,
                 mode.plate(true, elements),
                 mode.plate(false, elements),
-                null,
-                null,
-                null,
-                null,
-                null,
+                new RaceMapInput.Size(null, null, null),
+                new RaceMapInput.Stood(null, null),
                 false);
         RaceMapDrawing d = new RaceMapDrawing(in, 160);
         double y = 0;

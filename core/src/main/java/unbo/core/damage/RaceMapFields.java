@@ -101,11 +101,11 @@ public final class RaceMapFields {
                 elements,
                 Stroke.read(v.text("inner")).orElseThrow(),
                 Stroke.read(v.text("outer")).orElseThrow(),
-                d == null ? null : d.boreMm(),
-                d == null ? null : d.outsideMm(),
-                d == null ? null : d.widthMm(),
-                v.maybe("up"),
-                v.maybe("load"),
+                new RaceMapInput.Size(
+                        d == null ? null : d.boreMm(),
+                        d == null ? null : d.outsideMm(),
+                        d == null ? null : d.widthMm()),
+                new RaceMapInput.Stood(v.maybe("up"), v.maybe("load")),
                 !v.has("elements") && elements != null);
     }
 

@@ -9,10 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param innerTurns true where the inner ring turns and the outer stands
  * @param elements rolling elements of a row; null when they were not counted
- * @param boreMm null when unknown, as are the others: the map is drawn in usual proportions then
  * @param elementsEstimated true when they were not counted
- * @param loadDeg middle of the load zone on the still ring; null when it was not seen
- * @param upDeg angle of the still ring's mark that stood up; null when it was not marked
  */
 public record RaceMapInput(
         Kind kind,
@@ -20,12 +17,26 @@ public record RaceMapInput(
         @Nullable Integer elements,
         List<Stroke> inner,
         List<Stroke> outer,
-        @Nullable Double boreMm,
-        @Nullable Double outsideMm,
-        @Nullable Double widthMm,
-        @Nullable Double upDeg,
-        @Nullable Double loadDeg,
+        Size size,
+        Stood stood,
         boolean elementsEstimated) {
+    /**
+     * Boundary.
+     *
+     * @param boreMm null when unknown, as are the others: the map is drawn in usual proportions then
+     */
+    public record Size(
+            @Nullable Double boreMm,
+            @Nullable Double outsideMm,
+            @Nullable Double widthMm) {}
+
+    /**
+     * How it stood.
+     *
+     * @param upDeg angle of the still ring's mark that stood up; null when it was not marked
+     * @param loadDeg middle of the load zone on the still ring; null when it was not seen
+     */
+    public record Stood(@Nullable Double upDeg, @Nullable Double loadDeg) {}
 
     /** Rolling elements. */
     public enum Kind {
@@ -38,5 +49,25 @@ public record RaceMapInput(
     public RaceMapInput {
         inner = List.copyOf(inner);
         outer = List.copyOf(outer);
+    }
+
+    public @Nullable Double boreMm() {
+        return size.boreMm();
+    }
+
+    public @Nullable Double outsideMm() {
+        return size.outsideMm();
+    }
+
+    public @Nullable Double widthMm() {
+        return size.widthMm();
+    }
+
+    public @Nullable Double upDeg() {
+        return stood.upDeg();
+    }
+
+    public @Nullable Double loadDeg() {
+        return stood.loadDeg();
     }
 }

@@ -15,24 +15,21 @@ import org.jspecify.annotations.Nullable;
  * 4.5 comes about by chance once in ninety).
  *
  * @param count single marks; spots of a stroke that stand at one angle are one
- * @param acrossLow lowest edge, share of the race
  * @param coverage share of the race that is painted
  * @param arcDeg how far round it goes, gaps up to 20° counted in
  * @param atPitch true where they stand at the element pitch
  * @param order marks a turn that fit best among whole multiples of the element number; 0 where none does
  */
 public record Spread(
-        int count,
-        double acrossLow,
-        double acrossHigh,
-        double acrossMean,
-        double coverage,
-        double arcDeg,
-        boolean atPitch,
-        int order,
-        double regularity) {
+        int count, Across across, double coverage, double arcDeg, boolean atPitch, int order, double regularity) {
+    /**
+     * Where across the race.
+     *
+     * @param acrossLow lowest edge, share of the race
+     */
+    public record Across(double acrossLow, double acrossHigh, double acrossMean) {}
 
-    static final Spread NONE = new Spread(0, 1, 0, 0.5, 0, 0, false, 0, 0);
+    static final Spread NONE = new Spread(0, new Across(1, 0, 0.5), 0, 0, false, 0, 0);
 
     private static final double SAME_DEG = 2.5;
     private static final double BEYOND_CHANCE = 4.5;
@@ -82,9 +79,7 @@ public record Spread(
         boolean enough = elements != null && angles.size() >= 0.4 * elements && angles.size() <= 1.4 * elements;
         return new Spread(
                 angles.size(),
-                low,
-                high,
-                sum / n,
+                new Across(low, high, sum / n),
                 p.coverage(),
                 arc,
                 enough && order == requireNonNull(elements),
@@ -108,11 +103,23 @@ public record Spread(
 
     /** How much of the width they reach across. */
     public double reach() {
-        return Math.max(0, acrossHigh - acrossLow);
+        return Math.max(0, acrossHigh() - acrossLow());
     }
 
     /** True where all of them lie in one third at an edge. */
     public boolean oneEdge() {
-        return there() && (acrossHigh <= 0.36 || acrossLow >= 0.64);
+        return there() && (acrossHigh() <= 0.36 || acrossLow() >= 0.64);
+    }
+
+    public double acrossLow() {
+        return across.acrossLow();
+    }
+
+    public double acrossHigh() {
+        return across.acrossHigh();
+    }
+
+    public double acrossMean() {
+        return across.acrossMean();
     }
 }

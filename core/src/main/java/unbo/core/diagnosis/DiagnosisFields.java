@@ -101,15 +101,14 @@ public final class DiagnosisFields {
         String position =
                 v.text("position").isBlank() || v.text("position").equals(Place.UNKNOWN) ? null : v.text("position");
         return new DiagnosisInput(
-                vehicle,
-                axles(v, seen, position),
-                HubType.find(v.text("hubType")).orElse(HubType.usual(vehicle)),
+                new DiagnosisInput.Machine(
+                        vehicle,
+                        axles(v, seen, position),
+                        HubType.find(v.text("hubType")).orElse(HubType.usual(vehicle))),
                 seen,
                 words(v.text("circumstances")),
                 position,
-                v.maybe("distanceKm"),
-                v.maybe("years"),
-                failures(v.text("failures")),
+                new DiagnosisInput.Past(v.maybe("distanceKm"), v.maybe("years"), failures(v.text("failures"))),
                 v.text("complaint"),
                 v.yes("loaded"));
     }

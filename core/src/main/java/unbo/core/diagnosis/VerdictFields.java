@@ -66,15 +66,11 @@ public final class VerdictFields {
         Double years = in.years() == null ? since(v) : in.years();
         return new VerdictInput(
                 new DiagnosisInput(
-                        in.vehicle(),
-                        in.axles(),
-                        in.hubType(),
+                        new DiagnosisInput.Machine(in.vehicle(), in.axles(), in.hubType()),
                         in.seen(),
                         in.circumstances(),
                         in.position(),
-                        km,
-                        years,
-                        in.failures(),
+                        new DiagnosisInput.Past(km, years, in.failures()),
                         in.complaint(),
                         in.loaded()),
                 chosen(v).orElse(null),

@@ -21,16 +21,18 @@ import unbo.core.bearing.Clearances;
  */
 public record Fit(
         FitInput input,
-        Band seatBand,
-        Band bearingBand,
-        Interference interference,
+        Bands bands,
         PressFit ring,
-        double pressureMPa,
-        double pressN,
+        Pressed pressed,
         Interference lossUm,
         double thermalUm,
         List<Left> left,
         @Nullable Left chosen) {
+    /** Deviations of both, and what they come to. */
+    public record Bands(Band seatBand, Band bearingBand, Interference interference) {}
+
+    /** What the interference does. */
+    public record Pressed(double pressureMPa, double pressN) {}
 
     /** Steel's expansion, which bearing rings share. */
     private static final double COLD_K = 0;
@@ -73,12 +75,9 @@ public record Fit(
         }
         return new Fit(
                 in,
-                seat,
-                bearing,
-                acts,
+                new Bands(seat, bearing, acts),
                 ring,
-                ring.pressureMPa(acts.meanUm()),
-                ring.forceN(acts.meanUm(), in.widthMm(), PressFit.OILED),
+                new Pressed(ring.pressureMPa(acts.meanUm()), ring.forceN(acts.meanUm(), in.widthMm(), PressFit.OILED)),
                 loss,
                 thermal,
                 List.copyOf(left),
@@ -135,6 +134,28 @@ public record Fit(
         double grows = (input.material().perK() - Material.STEEL.perK()) * input.seatMm() * kelvin * 1000;
         double change = input.inner() ? grows : -grows;
         return new Interference(
-                interference.minUm() + change, interference.meanUm() + change, interference.maxUm() + change);
+                interference().minUm() + change,
+                interference().meanUm() + change,
+                interference().maxUm() + change);
+    }
+
+    public Band seatBand() {
+        return bands.seatBand();
+    }
+
+    public Band bearingBand() {
+        return bands.bearingBand();
+    }
+
+    public Interference interference() {
+        return bands.interference();
+    }
+
+    public double pressureMPa() {
+        return pressed.pressureMPa();
+    }
+
+    public double pressN() {
+        return pressed.pressN();
     }
 }

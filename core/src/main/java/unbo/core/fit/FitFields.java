@@ -219,22 +219,20 @@ public final class FitFields {
                 ? s.told().suffixes().tolerance()
                 : v.text("toleranceClass");
         return new FitInput(
-                s.kind(),
-                requireNonNull(s.bore()),
-                requireNonNull(s.outside()),
-                requireNonNull(s.width()),
+                new FitInput.Sizes(
+                        s.kind(), requireNonNull(s.bore()), requireNonNull(s.outside()), requireNonNull(s.width())),
                 inner,
                 measured == null ? v.text("seat") : null,
                 measured,
-                v.number("shaftBoreMm"),
-                v.has("housingOutsideMm") ? v.number("housingOutsideMm") : Double.POSITIVE_INFINITY,
-                Material.of(v.text("material")),
-                v.number("otherRingUm"),
-                v.number("deltaT"),
-                tolerance,
-                clearance,
-                v.yes("rough"),
-                s.estimated(),
-                FitPlace.of(v.text("where")).orElse(null));
+                new FitInput.Part(
+                        v.number("shaftBoreMm"),
+                        v.has("housingOutsideMm") ? v.number("housingOutsideMm") : Double.POSITIVE_INFINITY,
+                        Material.of(v.text("material"))),
+                new FitInput.Run(v.number("otherRingUm"), v.number("deltaT")),
+                new FitInput.Classes(tolerance, clearance),
+                new FitInput.Seated(
+                        v.yes("rough"),
+                        s.estimated(),
+                        FitPlace.of(v.text("where")).orElse(null)));
     }
 }

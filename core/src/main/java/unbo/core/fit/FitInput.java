@@ -12,33 +12,51 @@ import unbo.core.bearing.BearingKind;
  * @param inner true for an inner ring on a shaft, false for an outer ring in a housing
  * @param seat ISO symbol; null where the seat was measured
  * @param measured the seat's size as deviation from the bearing's nominal size; null where a symbol stands
- * @param hollowMm bore of the shaft, 0 when solid; outer ring: not used
- * @param housingMm outside of the housing; infinity for a heavy one; inner ring: not used
- * @param otherRingUm mean interference of the other ring, µm; 0 when it is free
- * @param deltaK how much warmer the inner ring runs than the outer
- * @param tolerance class of the bearing, P0 to P2
- * @param clearance class of the bearing, C2 to C5, CN
- * @param place where it sits; null where it was not said
- * @param estimatedSizes true when outside and width were not told and a usual series stands in
  */
 public record FitInput(
-        BearingKind kind,
-        double boreMm,
-        double outsideMm,
-        double widthMm,
+        Sizes bearing,
         boolean inner,
         @Nullable String seat,
         @Nullable Band measured,
-        double hollowMm,
-        double housingMm,
-        Material material,
-        double otherRingUm,
-        double deltaK,
-        String tolerance,
-        String clearance,
-        boolean rough,
-        boolean estimatedSizes,
-        @Nullable FitPlace place) {
+        Part part,
+        Run run,
+        Classes classes,
+        Seated seated) {
+    /** The bearing. */
+    public record Sizes(BearingKind kind, double boreMm, double outsideMm, double widthMm) {}
+
+    /**
+     * The part it sits in or on: bore of a hollow shaft, outside of a housing.
+     *
+     * @param hollowMm bore of the shaft, 0 when solid; outer ring: not used
+     * @param housingMm outside of the housing; infinity for a heavy one; inner ring: not used
+     */
+    public record Part(double hollowMm, double housingMm, Material material) {}
+
+    /**
+     * What changes its clearance in service.
+     *
+     * @param otherRingUm mean interference of the other ring, µm; 0 when it is free
+     * @param deltaK how much warmer the inner ring runs than the outer
+     */
+    public record Run(double otherRingUm, double deltaK) {}
+
+    /**
+     * Its classes.
+     *
+     * @param tolerance class of the bearing, P0 to P2
+     * @param clearance class of the bearing, C2 to C5, CN
+     */
+    public record Classes(String tolerance, String clearance) {}
+
+    /**
+     * How the seat is made, and where.
+     *
+     * @param estimatedSizes true when outside and width were not told and a usual series stands in
+     * @param place where it sits; null where it was not said
+     */
+    public record Seated(
+            boolean rough, boolean estimatedSizes, @Nullable FitPlace place) {}
 
     /** The seat's symbol, where it was not measured. @throws NullPointerException where it was, and none was typed */
     public String symbol() {
@@ -47,16 +65,72 @@ public record FitInput(
 
     /** Diameter of the seat, mm. */
     public double seatMm() {
-        return inner ? boreMm : outsideMm;
+        return inner ? boreMm() : outsideMm();
     }
 
     /** Mean diameter of the inner raceway, mm. */
     public double innerRaceMm() {
-        return boreMm + 0.25 * (outsideMm - boreMm);
+        return boreMm() + 0.25 * (outsideMm() - boreMm());
     }
 
     /** Mean diameter of the outer raceway, mm. */
     public double outerRaceMm() {
-        return outsideMm - 0.25 * (outsideMm - boreMm);
+        return outsideMm() - 0.25 * (outsideMm() - boreMm());
+    }
+
+    public BearingKind kind() {
+        return bearing.kind();
+    }
+
+    public double boreMm() {
+        return bearing.boreMm();
+    }
+
+    public double outsideMm() {
+        return bearing.outsideMm();
+    }
+
+    public double widthMm() {
+        return bearing.widthMm();
+    }
+
+    public double hollowMm() {
+        return part.hollowMm();
+    }
+
+    public double housingMm() {
+        return part.housingMm();
+    }
+
+    public Material material() {
+        return part.material();
+    }
+
+    public double otherRingUm() {
+        return run.otherRingUm();
+    }
+
+    public double deltaK() {
+        return run.deltaK();
+    }
+
+    public String tolerance() {
+        return classes.tolerance();
+    }
+
+    public String clearance() {
+        return classes.clearance();
+    }
+
+    public boolean rough() {
+        return seated.rough();
+    }
+
+    public boolean estimatedSizes() {
+        return seated.estimatedSizes();
+    }
+
+    public @Nullable FitPlace place() {
+        return seated.place();
     }
 }

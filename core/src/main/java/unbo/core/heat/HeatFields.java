@@ -122,16 +122,13 @@ public final class HeatFields {
         Bearing b = BEARING.of(v);
         return new HeatInput(
                 housing(v),
-                b.boreMm(),
-                b.outsideMm(),
-                b.widthMm(),
-                v.maybe("massKg"),
-                v.number("interferenceUm"),
-                v.maybe("slidingUm"),
+                new HeatInput.Ring(b.boreMm(), b.outsideMm(), b.widthMm(), v.maybe("massKg")),
+                new HeatInput.Hold(v.number("interferenceUm"), v.maybe("slidingUm")),
                 v.number("ambient"),
-                Material.of(v.text("ringMaterial")),
-                Material.of(v.text("otherMaterial")),
-                v.number("shaft", v.number("ambient")),
+                new HeatInput.Parts(
+                        Material.of(v.text("ringMaterial")),
+                        Material.of(v.text("otherMaterial")),
+                        v.number("shaft", v.number("ambient"))),
                 limit(v),
                 sealed(v),
                 v.text("colour"));

@@ -15,10 +15,6 @@ import unbo.core.fit.PressFit;
  *
  * @param ringC temperature needed, not capped
  * @param gripC temperature at which it just grips
- * @param fromC temperature from which the seconds count: the one needed, or the limit
- * @param tauS time constant of the ring in air, s; null where mass or sizes are not known
- * @param secondsAvailable from {@code fromC} down to {@code gripC}; null where not known, 0 where the limit is under
- *     the grip
  * @param chillC to what the other part must be chilled so that the limit suffices; null where it suffices already
  * @param pressN force of pressing it instead; null where sizes are not known
  */
@@ -27,11 +23,19 @@ public record HeatPlan(
         double slidingUm,
         double ringC,
         double gripC,
-        double fromC,
-        @Nullable Double tauS,
-        @Nullable Double secondsAvailable,
+        Cooling cooling,
         @Nullable Double chillC,
         @Nullable Double pressN) {
+    /**
+     * How long it stays open.
+     *
+     * @param fromC temperature from which the seconds count: the one needed, or the limit
+     * @param tauS time constant of the ring in air, s; null where mass or sizes are not known
+     * @param secondsAvailable from {@code fromC} down to {@code gripC}; null where not known, 0 where the limit is
+     *     under the grip
+     */
+    public record Cooling(
+            double fromC, @Nullable Double tauS, @Nullable Double secondsAvailable) {}
 
     static final double AIR_W_M2K = 12;
     /** A workshop's freezer and dry ice, °C. */
@@ -50,7 +54,8 @@ public record HeatPlan(
                 ? null
                 : in.otherC()
                         - (ring - in.limitC()) * in.heated().perK() / in.other().perK();
-        return new HeatPlan(in, sliding, ring, grip, from, tau, seconds(in, tau, from, grip), chill, press(in));
+        return new HeatPlan(
+                in, sliding, ring, grip, new Cooling(from, tau, seconds(in, tau, from, grip)), chill, press(in));
     }
 
     /** Null where its cooling is not known, or where it never grips in the hand: the other part is chilled enough. */
@@ -101,7 +106,19 @@ public record HeatPlan(
      * grips.
      */
     public double openingUm(double seconds) {
-        double now = input.ambientC() + (fromC - input.ambientC()) * Math.exp(-seconds / requireNonNull(tauS));
+        double now = input.ambientC() + (fromC() - input.ambientC()) * Math.exp(-seconds / requireNonNull(tauS()));
         return (now - gripC) * input.heated().perK() * input.seatMm() * 1000;
+    }
+
+    public double fromC() {
+        return cooling.fromC();
+    }
+
+    public @Nullable Double tauS() {
+        return cooling.tauS();
+    }
+
+    public @Nullable Double secondsAvailable() {
+        return cooling.secondsAvailable();
     }
 }

@@ -11,17 +11,15 @@ import unbo.core.sheet.Sheet;
  * The lengths of a hub that its section is drawn from, mm and degrees, each with how it is known. What the sheet does
  * not know is estimated, so that the hub can be drawn from the first moment; such lines are dashed.
  */
-record HubGeometry(
-        Bearing outer,
-        Bearing inner,
-        double between,
-        Known betweenKnown,
-        double hubBore,
-        Known hubBoreKnown,
-        double spindle,
-        Known spindleKnown,
-        SealSize seal,
-        Known sealKnown) {
+record HubGeometry(Bearing outer, Bearing inner, Cavity cavity, SealSize seal, Known sealKnown) {
+    /** Lengths of the hub, each with how it is known. */
+    public record Cavity(
+            double between,
+            Known betweenKnown,
+            double hubBore,
+            Known hubBoreKnown,
+            double spindle,
+            Known spindleKnown) {}
 
     /** One bearing: bore, outside, (assembled) width, half cup angle. */
     record Bearing(double bore, double outside, double width, double halfAngleDeg, boolean tapered, Known known) {
@@ -64,12 +62,13 @@ record HubGeometry(
         return new HubGeometry(
                 outer,
                 inner,
-                between,
-                known(sheet, FactKey.BETWEEN_CUPS),
-                hubBore,
-                known(sheet, FactKey.HUB_BORE),
-                spindle,
-                known(sheet, FactKey.SPINDLE),
+                new Cavity(
+                        between,
+                        known(sheet, FactKey.BETWEEN_CUPS),
+                        hubBore,
+                        known(sheet, FactKey.HUB_BORE),
+                        spindle,
+                        known(sheet, FactKey.SPINDLE)),
                 drawn,
                 seal == null ? Known.ESTIMATED : Known.TABLE);
     }
@@ -101,5 +100,29 @@ record HubGeometry(
 
     private static Known known(Sheet sheet, FactKey key) {
         return sheet.get(key).map(Fact::how).map(How::line).orElse(Known.ESTIMATED);
+    }
+
+    public double between() {
+        return cavity.between();
+    }
+
+    public Known betweenKnown() {
+        return cavity.betweenKnown();
+    }
+
+    public double hubBore() {
+        return cavity.hubBore();
+    }
+
+    public Known hubBoreKnown() {
+        return cavity.hubBoreKnown();
+    }
+
+    public double spindle() {
+        return cavity.spindle();
+    }
+
+    public Known spindleKnown() {
+        return cavity.spindleKnown();
     }
 }

@@ -30,20 +30,33 @@ public final class TypeFinder {
      *
      * @param place code of {@link Suitability#places()}
      * @param hubType code of the hub for Diagnose; empty where it is no hub
-     * @param reads where its number is
-     * @param sets how it is set
-     * @param next the tool that comes next
      */
-    public record Found(
-            String code,
-            String name,
-            String place,
-            String hubType,
-            String reads,
-            String sets,
-            String next,
-            String nextWords,
-            Drawing picture) {}
+    public record Found(String code, String name, String place, String hubType, Leads leads, Drawing picture) {
+        /**
+         * What is read and set there, and the tool that comes next.
+         *
+         * @param reads where its number is
+         * @param sets how it is set
+         * @param next the tool that comes next
+         */
+        public record Leads(String reads, String sets, String next, String nextWords) {}
+
+        public String reads() {
+            return leads.reads();
+        }
+
+        public String sets() {
+            return leads.sets();
+        }
+
+        public String next() {
+            return leads.next();
+        }
+
+        public String nextWords() {
+            return leads.nextWords();
+        }
+    }
 
     private static final Map<String, Step> STEPS = steps();
     private static final Map<String, Found> FOUND = found();
@@ -102,10 +115,7 @@ public final class TypeFinder {
                             row.get("name"),
                             row.get("place"),
                             row.get("hub_type"),
-                            row.get("reads"),
-                            row.get("sets"),
-                            row.get("next"),
-                            row.get("next_words"),
+                            new Found.Leads(row.get("reads"), row.get("sets"), row.get("next"), row.get("next_words")),
                             way.get(way.size() - 1).picture()));
         }
         return found;

@@ -52,16 +52,30 @@ public record BearingCheck(
 
     /** @param shakeMm measured axial shake; null when only felt @param road true where it works on a public road */
     public record Input(
-            Bearing bearing,
-            String clearance,
-            @Nullable Double shakeMm,
-            String radial,
-            String feel,
-            String colour,
-            String rust,
-            String cage,
-            boolean hurt,
-            boolean road) {}
+            Bearing bearing, String clearance, @Nullable Double shakeMm, Looks looks, boolean hurt, boolean road) {
+        /** What is felt and seen. */
+        public record Looks(String radial, String feel, String colour, String rust, String cage) {}
+
+        public String radial() {
+            return looks.radial();
+        }
+
+        public String feel() {
+            return looks.feel();
+        }
+
+        public String colour() {
+            return looks.colour();
+        }
+
+        public String rust() {
+            return looks.rust();
+        }
+
+        public String cage() {
+            return looks.cage();
+        }
+    }
 
     private static final List<Field.Choice> CLASSES =
             choices("C2", "C2", "CN", "CN", "C3", "C3", "C4", "C4", "C5", "C5");
@@ -153,11 +167,7 @@ public record BearingCheck(
                 d,
                 clearance,
                 v.maybe("shake"),
-                v.text("radial"),
-                v.text("feel"),
-                v.text("colour"),
-                v.text("rust"),
-                v.text("cage"),
+                new Input.Looks(v.text("radial"), v.text("feel"), v.text("colour"), v.text("rust"), v.text("cage")),
                 v.yes("hurt"),
                 v.yes("road"));
     }

@@ -124,9 +124,7 @@ public final class ShaftFields {
                         WheelFields.bearing(v, "right").orElseThrow(),
                         ShaftLife.Locates.valueOf(v.text("locates").toUpperCase(Locale.ROOT)),
                         v.number("rpm"),
-                        v.number("kappa"),
-                        v.number("contamination"),
-                        v.number("waterPpm"))
+                        new ShaftLife.Input.Oil(v.number("kappa"), v.number("contamination"), v.number("waterPpm")))
                 .times(v.number("loadFactor"));
     }
 

@@ -27,7 +27,7 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
      */
     public record Load(double atMm, double verticalN, double horizontalN, double axialN) {}
 
-    /** @param spreadMm between the pressure centres @param waterPpm in the oil; 0 in grease */
+    /** @param spreadMm between the pressure centres */
     public record Input(
             double spreadMm,
             List<Load> loads,
@@ -35,9 +35,13 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
             WheelInput.Bearing right,
             Locates locates,
             double rpm,
-            double kappa,
-            double contamination,
-            double waterPpm) {
+            Oil oil) {
+        /**
+         * Film, dirt and water.
+         *
+         * @param waterPpm in the oil; 0 in grease
+         */
+        public record Oil(double kappa, double contamination, double waterPpm) {}
 
         public Input {
             loads = List.copyOf(loads);
@@ -54,23 +58,51 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
                     right,
                     locates,
                     rpm,
-                    kappa,
-                    contamination,
-                    waterPpm);
+                    new Input.Oil(kappa(), contamination(), waterPpm()));
+        }
+
+        public double kappa() {
+            return oil.kappa();
+        }
+
+        public double contamination() {
+            return oil.contamination();
+        }
+
+        public double waterPpm() {
+            return oil.waterPpm();
         }
     }
 
-    /** One bearing. @param verticalN, horizontalN what it puts on the shaft */
-    public record Side(
-            WheelInput.Bearing bearing,
-            double verticalN,
-            double horizontalN,
-            double radialN,
-            double axialN,
-            double equivalentN,
-            double basicHours,
-            double hours,
-            double factor) {}
+    /** One bearing. */
+    public record Side(WheelInput.Bearing bearing, Forces forces, double basicHours, double hours, double factor) {
+        /**
+         * What the bearing carries.
+         *
+         * @param verticalN , horizontalN what it puts on the shaft
+         */
+        public record Forces(double verticalN, double horizontalN, double radialN, double axialN, double equivalentN) {}
+
+        public double verticalN() {
+            return forces.verticalN();
+        }
+
+        public double horizontalN() {
+            return forces.horizontalN();
+        }
+
+        public double radialN() {
+            return forces.radialN();
+        }
+
+        public double axialN() {
+            return forces.axialN();
+        }
+
+        public double equivalentN() {
+            return forces.equivalentN();
+        }
+    }
 
     public static ShaftLife of(Input in) {
         double a = in.spreadMm();
@@ -120,6 +152,6 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
         double factor = LifeFactor.of(
                 b.rollers(), in.kappa(), in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / p);
         factor *= dilution(in.waterPpm());
-        return new Side(b, force[0], force[1], radial, axial, p, basic, basic * factor, factor);
+        return new Side(b, new Side.Forces(force[0], force[1], radial, axial, p), basic, basic * factor, factor);
     }
 }

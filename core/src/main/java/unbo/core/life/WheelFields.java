@@ -234,17 +234,14 @@ public final class WheelFields {
                 v.text("vehicle").equals("motorcycle") || v.text("vehicle").equals("bicycle");
         WheelInput wheel = new WheelInput(
                 leaning,
-                v.number("wheelLoadN"),
-                v.number("rollingRadiusM"),
-                v.number("spreadMm"),
-                offset(v),
+                new WheelInput.Wheel(
+                        v.number("wheelLoadN"), v.number("rollingRadiusM"), v.number("spreadMm"), offset(v)),
                 states,
                 bearing(v, "inner").orElseThrow(),
                 bearing(v, "outer").orElseThrow(),
-                v.number("kappa"),
-                v.number("exactContamination", Double.parseDouble(v.text("contamination"))),
-                v.maybe("trackMm"),
-                v.maybe("cgHeightMm"));
+                new WheelInput.Oil(
+                        v.number("kappa"), v.number("exactContamination", Double.parseDouble(v.text("contamination")))),
+                new WheelInput.VehicleBody(v.maybe("trackMm"), v.maybe("cgHeightMm")));
         WheelInput changed = wheel.offset(v.number("newOffset", wheel.offsetMm()))
                 .load(v.number("loadFactor"))
                 .lateral(v.number("lateralFactor"))

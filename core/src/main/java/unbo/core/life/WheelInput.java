@@ -8,23 +8,33 @@ import org.jspecify.annotations.Nullable;
  * A wheel on two bearings. Lengths in mm unless named, forces in newton.
  *
  * @param leaning true for vehicles that lean: no side force at the wheel
- * @param spreadMm between the pressure centres
- * @param offsetMm of the load line from the middle of the pair, + outboard
- * @param trackMm, cgHeightMm null where not given: then no load is transferred
  */
 public record WheelInput(
         boolean leaning,
-        double wheelLoadN,
-        double rollingRadiusM,
-        double spreadMm,
-        double offsetMm,
+        Wheel wheel,
         List<State> states,
         Bearing inner,
         Bearing outer,
-        double kappa,
-        double contamination,
-        @Nullable Double trackMm,
-        @Nullable Double cgHeightMm) {
+        Oil oil,
+        VehicleBody vehicleBody) {
+    /**
+     * The wheel on its two bearings.
+     *
+     * @param spreadMm between the pressure centres
+     * @param offsetMm of the load line from the middle of the pair, + outboard
+     */
+    public record Wheel(double wheelLoadN, double rollingRadiusM, double spreadMm, double offsetMm) {}
+
+    /** Film and dirt. */
+    public record Oil(double kappa, double contamination) {}
+
+    /**
+     * What moves load over in bends.
+     *
+     * @param trackMm , cgHeightMm null where not given: then no load is transferred
+     */
+    public record VehicleBody(
+            @Nullable Double trackMm, @Nullable Double cgHeightMm) {}
 
     /** A running state. @param share of the distance @param lateralG over 0: this wheel is outside in the bend */
     public record State(double share, double lateralG) {}
@@ -46,86 +56,93 @@ public record WheelInput(
     public WheelInput clean(double ec) {
         return new WheelInput(
                 leaning,
-                wheelLoadN,
-                rollingRadiusM,
-                spreadMm,
-                offsetMm,
+                new Wheel(wheelLoadN(), rollingRadiusM(), spreadMm(), offsetMm()),
                 states,
                 inner,
                 outer,
-                kappa,
-                ec,
-                trackMm,
-                cgHeightMm);
+                new Oil(kappa(), ec),
+                new VehicleBody(trackMm(), cgHeightMm()));
     }
 
     /** The same with another offset of the load line. */
     public WheelInput offset(double mm) {
         return new WheelInput(
                 leaning,
-                wheelLoadN,
-                rollingRadiusM,
-                spreadMm,
-                mm,
+                new Wheel(wheelLoadN(), rollingRadiusM(), spreadMm(), mm),
                 states,
                 inner,
                 outer,
-                kappa,
-                contamination,
-                trackMm,
-                cgHeightMm);
+                new Oil(kappa(), contamination()),
+                new VehicleBody(trackMm(), cgHeightMm()));
     }
 
     /** The same with so many times the load. */
     public WheelInput load(double times) {
         return new WheelInput(
                 leaning,
-                wheelLoadN * times,
-                rollingRadiusM,
-                spreadMm,
-                offsetMm,
+                new Wheel(wheelLoadN() * times, rollingRadiusM(), spreadMm(), offsetMm()),
                 states,
                 inner,
                 outer,
-                kappa,
-                contamination,
-                trackMm,
-                cgHeightMm);
+                new Oil(kappa(), contamination()),
+                new VehicleBody(trackMm(), cgHeightMm()));
     }
 
     /** The same with so many times the lateral acceleration in every state. */
     public WheelInput lateral(double times) {
         return new WheelInput(
                 leaning,
-                wheelLoadN,
-                rollingRadiusM,
-                spreadMm,
-                offsetMm,
+                new Wheel(wheelLoadN(), rollingRadiusM(), spreadMm(), offsetMm()),
                 states.stream()
                         .map(s -> new State(s.share(), s.lateralG() * times))
                         .toList(),
                 inner,
                 outer,
-                kappa,
-                contamination,
-                trackMm,
-                cgHeightMm);
+                new Oil(kappa(), contamination()),
+                new VehicleBody(trackMm(), cgHeightMm()));
     }
 
     /** The same with another viscosity ratio. */
     public WheelInput film(double newKappa) {
         return new WheelInput(
                 leaning,
-                wheelLoadN,
-                rollingRadiusM,
-                spreadMm,
-                offsetMm,
+                new Wheel(wheelLoadN(), rollingRadiusM(), spreadMm(), offsetMm()),
                 states,
                 inner,
                 outer,
-                newKappa,
-                contamination,
-                trackMm,
-                cgHeightMm);
+                new Oil(newKappa, contamination()),
+                new VehicleBody(trackMm(), cgHeightMm()));
+    }
+
+    public double wheelLoadN() {
+        return wheel.wheelLoadN();
+    }
+
+    public double rollingRadiusM() {
+        return wheel.rollingRadiusM();
+    }
+
+    public double spreadMm() {
+        return wheel.spreadMm();
+    }
+
+    public double offsetMm() {
+        return wheel.offsetMm();
+    }
+
+    public double kappa() {
+        return oil.kappa();
+    }
+
+    public double contamination() {
+        return oil.contamination();
+    }
+
+    public @Nullable Double trackMm() {
+        return vehicleBody.trackMm();
+    }
+
+    public @Nullable Double cgHeightMm() {
+        return vehicleBody.cgHeightMm();
     }
 }

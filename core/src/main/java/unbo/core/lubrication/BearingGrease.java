@@ -15,21 +15,27 @@ import org.jspecify.annotations.Nullable;
  * 000 h; zero or less asks for oil. Adding: 0.005·D·B grams.
  *
  * @param nDm speed figure, mm/min; null without a speed
- * @param hours null without a speed; 0 where grease does not do
- * @param strokes rounded up to a half; null without a calibrated gun
- * @param handPacked 80–100 % for tapers packed by hand; null for others
  */
 public record BearingGrease(
-        BearingGreaseInput input,
-        double freeCm3,
-        @Nullable Double nDm,
-        Share share,
-        HubGrease.Range grams,
-        HubGrease.@Nullable Range handPacked,
-        HubGrease.@Nullable Range cavityGrams,
-        @Nullable Double hours,
-        double replenishGrams,
-        @Nullable Double strokes) {
+        BearingGreaseInput input, double freeCm3, @Nullable Double nDm, Share share, Fill fill, Again again) {
+    /**
+     * Grams to begin with.
+     *
+     * @param handPacked 80–100 % for tapers packed by hand; null for others
+     */
+    public record Fill(
+            HubGrease.Range grams, HubGrease.@Nullable Range handPacked, HubGrease.@Nullable Range cavityGrams) {}
+
+    /**
+     * When and how much again.
+     *
+     * @param hours null without a speed; 0 where grease does not do
+     * @param strokes rounded up to a half; null without a calibrated gun
+     */
+    public record Again(
+            @Nullable Double hours,
+            double replenishGrams,
+            @Nullable Double strokes) {}
 
     private static final double CAP_H = 30_000;
     private static final double DAYS_A_YEAR = 365.25;
@@ -50,14 +56,16 @@ public record BearingGrease(
                 free,
                 nDm,
                 share,
-                new HubGrease.Range(free * share.least() * density, free * share.most() * density),
-                in.taper() ? HubGrease.Range.of(free, true) : null,
-                in.cavityCm3() == null
-                        ? null
-                        : new HubGrease.Range(in.cavityCm3() / 3 * density, in.cavityCm3() / 2 * density),
-                in.rpm() == null ? null : hours(in),
-                replenish,
-                in.strokeGrams() == null ? null : Math.ceil(replenish / in.strokeGrams() * 2 - 1e-9) / 2);
+                new Fill(
+                        new HubGrease.Range(free * share.least() * density, free * share.most() * density),
+                        in.taper() ? HubGrease.Range.of(free, true) : null,
+                        in.cavityCm3() == null
+                                ? null
+                                : new HubGrease.Range(in.cavityCm3() / 3 * density, in.cavityCm3() / 2 * density)),
+                new Again(
+                        in.rpm() == null ? null : hours(in),
+                        replenish,
+                        in.strokeGrams() == null ? null : Math.ceil(replenish / in.strokeGrams() * 2 - 1e-9) / 2));
     }
 
     private static Share share(String use, @Nullable Double nDm) {
@@ -83,9 +91,9 @@ public record BearingGrease(
 
     /** The interval as a distance, km; null without hours or a mean speed. */
     public @Nullable Double km() {
-        return hours == null || hours <= 0 || input.service() == null
+        return hours() == null || hours() <= 0 || input.service() == null
                 ? null
-                : hours * input.service().meanKmh();
+                : hours() * input.service().meanKmh();
     }
 
     /** The day it is due by the distance of a year; null where that is not known. */
@@ -101,10 +109,34 @@ public record BearingGrease(
 
     /** Strokes of the gun in a year at this interval; null without a gun or a distance. */
     public @Nullable Double strokesAYear() {
-        return strokes == null
+        return strokes() == null
                         || km() == null
                         || requireNonNull(input.service()).yearlyKm() == null
                 ? null
-                : strokes * requireNonNull(input.service().yearlyKm()) / km();
+                : strokes() * requireNonNull(input.service().yearlyKm()) / km();
+    }
+
+    public HubGrease.Range grams() {
+        return fill.grams();
+    }
+
+    public HubGrease.@Nullable Range handPacked() {
+        return fill.handPacked();
+    }
+
+    public HubGrease.@Nullable Range cavityGrams() {
+        return fill.cavityGrams();
+    }
+
+    public @Nullable Double hours() {
+        return again.hours();
+    }
+
+    public double replenishGrams() {
+        return again.replenishGrams();
+    }
+
+    public @Nullable Double strokes() {
+        return again.strokes();
     }
 }

@@ -133,16 +133,13 @@ public final class BearingGreaseFields {
         boolean ball = kind.equals("ball");
         double life = ball ? 10 : kind.equals("cylindrical") || kind.equals("needle") ? 5 : 1;
         return new BearingGreaseInput(
-                requireNonNull(b.boreMm()),
-                requireNonNull(b.outsideMm()),
-                requireNonNull(b.widthMm()),
-                v.maybe("massKg"),
-                ball,
-                kind.equals("tapered"),
-                life,
-                v.maybe("rpm"),
-                v.text("use"),
-                v.number("temperature"),
+                new BearingGreaseInput.Size(
+                        requireNonNull(b.boreMm()),
+                        requireNonNull(b.outsideMm()),
+                        requireNonNull(b.widthMm()),
+                        v.maybe("massKg")),
+                new BearingGreaseInput.Made(ball, kind.equals("tapered")),
+                new BearingGreaseInput.Duty(life, v.maybe("rpm"), v.text("use"), v.number("temperature")),
                 v.maybe("strokeGrams"),
                 v.maybe("cavityCm3"),
                 (v.yes("vertical") ? 0.5 : 1)

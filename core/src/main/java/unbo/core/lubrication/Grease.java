@@ -20,20 +20,23 @@ import unbo.core.measure.Show;
  * @param name the workshop's own word for it
  * @param thickener code of its family
  * @param nlgi consistency: 00, 0, 1, 2, 3
- * @param oil code of its base oil
- * @param nu40, nu100 base oil, mm²/s; null where the sheet does not tell
- * @param coldC, hotC its working range
  */
-public record Grease(
-        String name,
-        String thickener,
-        String nlgi,
-        String oil,
-        @Nullable Double nu40,
-        @Nullable Double nu100,
-        double coldC,
-        double hotC,
-        boolean ep) {
+public record Grease(String name, String thickener, String nlgi, Base base, Range range, boolean ep) {
+    /**
+     * Its base oil, mm²/s at 40 and 100 °C.
+     *
+     * @param oil code of its base oil
+     * @param nu40 , nu100 base oil, mm²/s; null where the sheet does not tell
+     */
+    public record Base(
+            String oil, @Nullable Double nu40, @Nullable Double nu100) {}
+
+    /**
+     * Temperatures it is good for.
+     *
+     * @param coldC , hotC its working range
+     */
+    public record Range(double coldC, double hotC) {}
 
     private static final int LONGEST_NAME = 60;
     private static final List<String> ALONE = List.of("silicone", "perfluorinated", "glycol");
@@ -74,11 +77,8 @@ public record Grease(
                     v.text("name"),
                     v.text("thickener"),
                     v.text("nlgi"),
-                    v.text("oil"),
-                    v.maybe("nu40"),
-                    v.maybe("nu100"),
-                    v.number("cold"),
-                    v.number("hot"),
+                    new Base(v.text("oil"), v.maybe("nu40"), v.maybe("nu100")),
+                    new Range(v.number("cold"), v.number("hot")),
                     v.yes("ep")));
 
     private static List<Problem> rules(Values v) {
@@ -104,13 +104,13 @@ public record Grease(
         List<Finding> findings = new ArrayList<>();
         if (!oldKind.isEmpty()) {
             Mixing.Verdict verdict = Mixing.of(thickener, oldKind);
-            boolean alone = ALONE.contains(oil);
+            boolean alone = ALONE.contains(oil());
             findings.add(
                     alone
                             ? new Finding(
                                     "oil-alone",
                                     Level.SOON,
-                                    "Its " + oil + " oil mixes with nothing: wash every trace of the old grease out.")
+                                    "Its " + oil() + " oil mixes with nothing: wash every trace of the old grease out.")
                             : new Finding(
                                     "mix-" + verdict.word(),
                                     verdict == Mixing.Verdict.COMPATIBLE
@@ -120,11 +120,11 @@ public record Grease(
                                             ? "Mixes with what was in."
                                             : "Wash what was in out: " + verdict.word() + "."));
         }
-        if (hubC > hotC) {
+        if (hubC > hotC()) {
             findings.add(new Finding(
                     "too-hot",
                     Level.SOON,
-                    "The hub's " + Show.number(hubC, 0) + " °C is over its " + Show.number(hotC, 0) + " °C."));
+                    "The hub's " + Show.number(hubC, 0) + " °C is over its " + Show.number(hotC(), 0) + " °C."));
         }
         Mixing.Thickener family = Mixing.thickener(thickener).orElseThrow();
         if (immersed && !family.water().endsWith("good")) {
@@ -133,5 +133,25 @@ public record Grease(
         }
         findings.sort(java.util.Comparator.comparing(Finding::level).reversed());
         return List.copyOf(findings);
+    }
+
+    public String oil() {
+        return base.oil();
+    }
+
+    public @Nullable Double nu40() {
+        return base.nu40();
+    }
+
+    public @Nullable Double nu100() {
+        return base.nu100();
+    }
+
+    public double coldC() {
+        return range.coldC();
+    }
+
+    public double hotC() {
+        return range.hotC();
     }
 }

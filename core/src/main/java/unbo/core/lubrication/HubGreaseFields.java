@@ -132,16 +132,10 @@ public final class HubGreaseFields {
         return new HubGreaseInput(
                 envelope(v, "outer"),
                 envelope(v, "inner"),
-                v.number("betweenCups"),
-                v.number("hubBore"),
-                v.number("spindle"),
-                v.text("kind"),
-                old.equals("unknown") ? "" : old,
-                v.number("cavityShare"),
-                v.text("use").equals("immersed"),
-                v.number("hubTemperature"),
-                v.text("method"),
-                v.maybe("strokeGrams"));
+                new HubGreaseInput.Cavity(v.number("betweenCups"), v.number("hubBore"), v.number("spindle")),
+                new HubGreaseInput.Filling(v.text("kind"), old.equals("unknown") ? "" : old, v.number("cavityShare")),
+                new HubGreaseInput.Duty(v.text("use").equals("immersed"), v.number("hubTemperature")),
+                new HubGreaseInput.By(v.text("method"), v.maybe("strokeGrams")));
     }
 
     private static HubGreaseInput.Envelope envelope(Values v, String place) {

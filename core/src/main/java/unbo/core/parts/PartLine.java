@@ -11,19 +11,16 @@ import org.jspecify.annotations.Nullable;
  * @param count how many, or how much of the unit; over 0
  * @param unit pieces, g or ml
  * @param alwaysNew true for what is never used twice
- * @param priceA of one (of a whole tub or tube for g and ml); null where not typed
- * @param from whose price counts
  */
 public record PartLine(
-        String kind,
-        String what,
-        String place,
-        double count,
-        String unit,
-        boolean alwaysNew,
-        @Nullable Double priceA,
-        @Nullable Double priceB,
-        From from) {
+        String kind, String what, String place, double count, String unit, boolean alwaysNew, Prices prices) {
+    /**
+     * Prices of both suppliers, and whose counts.
+     *
+     * @param priceA of one (of a whole tub or tube for g and ml); null where not typed
+     * @param from whose price counts
+     */
+    public record Prices(@Nullable Double priceA, @Nullable Double priceB, From from) {}
 
     /** Whom to buy from. */
     public enum From {
@@ -39,12 +36,12 @@ public record PartLine(
 
     @Nullable
     Double costA() {
-        return cost(priceA);
+        return cost(priceA());
     }
 
     @Nullable
     Double costB() {
-        return cost(priceB);
+        return cost(priceB());
     }
 
     private @Nullable Double cost(@Nullable Double price) {
@@ -53,18 +50,30 @@ public record PartLine(
 
     /** The supplier that counts: A or B; null while nobody's price is known. */
     public @Nullable From supplier() {
-        if (from == From.A && priceA != null || from == From.B && priceB != null) {
-            return from;
+        if (from() == From.A && priceA() != null || from() == From.B && priceB() != null) {
+            return from();
         }
-        if (priceA == null && priceB == null) {
+        if (priceA() == null && priceB() == null) {
             return null;
         }
-        return priceB == null || priceA != null && priceA <= priceB ? From.A : From.B;
+        return priceB() == null || priceA() != null && priceA() <= priceB() ? From.A : From.B;
     }
 
     /** What it costs from the supplier that counts; null while no price is known. */
     public @Nullable Double cost() {
         From supplier = supplier();
         return supplier == null ? null : supplier == From.A ? costA() : costB();
+    }
+
+    public @Nullable Double priceA() {
+        return prices.priceA();
+    }
+
+    public @Nullable Double priceB() {
+        return prices.priceB();
+    }
+
+    public From from() {
+        return prices.from();
     }
 }

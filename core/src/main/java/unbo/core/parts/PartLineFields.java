@@ -46,9 +46,10 @@ public final class PartLineFields {
                     v.number("count"),
                     v.text("unit"),
                     v.yes("alwaysNew"),
-                    v.maybe("priceA"),
-                    v.maybe("priceB"),
-                    PartLine.From.valueOf(v.text("from").toUpperCase(Locale.ROOT))));
+                    new PartLine.Prices(
+                            v.maybe("priceA"),
+                            v.maybe("priceB"),
+                            PartLine.From.valueOf(v.text("from").toUpperCase(Locale.ROOT)))));
 
     private PartLineFields() {}
 

@@ -70,6 +70,7 @@ public final class PartsProposed {
     }
 
     private static PartLine line(String kind, String what, String place, double count, String unit, boolean alwaysNew) {
-        return new PartLine(kind, what, place, count, unit, alwaysNew, null, null, PartLine.From.CHEAPER);
+        return new PartLine(
+                kind, what, place, count, unit, alwaysNew, new PartLine.Prices(null, null, PartLine.From.CHEAPER));
     }
 }

@@ -14,8 +14,6 @@ import unbo.core.table.TableRow;
  * One proof that a kind of assembly asks for.
  *
  * @param group items of one group stand for each other; empty where it stands alone
- * @param right what is said where it was found right; {@value #MEASURED} where readings tell
- * @param wrong what is said where it was not
  * @param level how bad that is; null where readings tell
  */
 public record ProofItem(
@@ -24,10 +22,16 @@ public record ProofItem(
         String group,
         Need need,
         String label,
-        String right,
-        String wrong,
+        Words words,
         @Nullable Level level,
         String hint) {
+    /**
+     * What either outcome is called.
+     *
+     * @param right what is said where it was found right; {@value #MEASURED} where readings tell
+     * @param wrong what is said where it was not
+     */
+    public record Words(String right, String wrong) {}
 
     /** Whether a job may be signed without it. */
     public enum Need {
@@ -56,7 +60,7 @@ public record ProofItem(
 
     /** True where readings tell, not a look. */
     public boolean measured() {
-        return right.equals(MEASURED);
+        return right().equals(MEASURED);
     }
 
     private static List<ProofItem> read() {
@@ -68,11 +72,18 @@ public record ProofItem(
                     row.get("group"),
                     row.one("needed", Need.class),
                     row.get("label"),
-                    row.get("right"),
-                    row.get("wrong"),
+                    new Words(row.get("right"), row.get("wrong")),
                     row.get("level").isEmpty() ? null : row.one("level", Level.class),
                     row.get("hint")));
         }
         return List.copyOf(items);
+    }
+
+    public String right() {
+        return words.right();
+    }
+
+    public String wrong() {
+        return words.wrong();
     }
 }

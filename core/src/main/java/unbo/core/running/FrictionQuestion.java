@@ -32,33 +32,53 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
     static final double GUIDE_BORE_MM = 25;
     private static final double HOT_K = 60;
 
-    /**
-     * @param staticN C0, estimated from the inside
-     * @param oilMm level of the oil over the middle of the lowest element, mm; 0 in grease
-     */
-    public record Input(
-            Candidate bearing,
-            boolean grease,
-            double radialN,
-            double axialN,
-            double rpm,
-            double nu,
-            Friction.Seals seals,
-            boolean hybrid,
-            double staticN,
-            double conductance,
-            double oilMm) {
+    /** */
+    public record Input(Candidate bearing, boolean grease, Load load, double rpm, double nu, Made made, Set set) {
+        /** Loads. */
+        public record Load(double radialN, double axialN) {}
+
+        /** Seals and balls. */
+        public record Made(Friction.Seals seals, boolean hybrid) {}
+
+        /**
+         * Its static rating, how its housing cools, and the oil it stands in.
+         *
+         * @param staticN C0, estimated from the inside
+         * @param oilMm level of the oil over the middle of the lowest element, mm; 0 in grease
+         */
+        public record Set(double staticN, double conductance, double oilMm) {}
 
         Input level(double mm) {
-            return new Input(bearing, grease, radialN, axialN, rpm, nu, seals, hybrid, staticN, conductance, mm);
+            return new Input(
+                    bearing,
+                    grease,
+                    new Input.Load(radialN(), axialN()),
+                    rpm,
+                    nu,
+                    new Input.Made(seals(), hybrid()),
+                    new Input.Set(staticN(), conductance(), mm));
         }
 
         Input thick(double mm2s) {
-            return new Input(bearing, grease, radialN, axialN, rpm, mm2s, seals, hybrid, staticN, conductance, oilMm);
+            return new Input(
+                    bearing,
+                    grease,
+                    new Input.Load(radialN(), axialN()),
+                    rpm,
+                    mm2s,
+                    new Input.Made(seals(), hybrid()),
+                    new Input.Set(staticN(), conductance(), oilMm()));
         }
 
         Input running(double turns) {
-            return new Input(bearing, grease, radialN, axialN, turns, nu, seals, hybrid, staticN, conductance, oilMm);
+            return new Input(
+                    bearing,
+                    grease,
+                    new Input.Load(radialN(), axialN()),
+                    turns,
+                    nu,
+                    new Input.Made(seals(), hybrid()),
+                    new Input.Set(staticN(), conductance(), oilMm()));
         }
 
         /** A bearing of the same proportions, so many times as large, in a hub that sheds with its bore. */
@@ -67,19 +87,50 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
             return new Input(
                     b,
                     grease,
-                    radialN,
-                    axialN,
+                    new Input.Load(radialN(), axialN()),
                     rpm,
                     nu,
-                    seals,
-                    hybrid,
-                    b.ratings().c0N(),
-                    conductance * times,
-                    oilMm * times);
+                    new Input.Made(seals(), hybrid()),
+                    new Input.Set(b.ratings().c0N(), conductance() * times, oilMm() * times));
         }
 
         Input with(Friction.Seals others, boolean ceramic) {
-            return new Input(bearing, grease, radialN, axialN, rpm, nu, others, ceramic, staticN, conductance, oilMm);
+            return new Input(
+                    bearing,
+                    grease,
+                    new Input.Load(radialN(), axialN()),
+                    rpm,
+                    nu,
+                    new Input.Made(others, ceramic),
+                    new Input.Set(staticN(), conductance(), oilMm()));
+        }
+
+        public double radialN() {
+            return load.radialN();
+        }
+
+        public double axialN() {
+            return load.axialN();
+        }
+
+        public Friction.Seals seals() {
+            return made.seals();
+        }
+
+        public boolean hybrid() {
+            return made.hybrid();
+        }
+
+        public double staticN() {
+            return set.staticN();
+        }
+
+        public double conductance() {
+            return set.conductance();
+        }
+
+        public double oilMm() {
+            return set.oilMm();
         }
     }
 
@@ -155,15 +206,11 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
         return new Input(
                 b,
                 grease,
-                v.number("loadN"),
-                v.number("axialN"),
+                new Input.Load(v.number("loadN"), v.number("axialN")),
                 v.number("rpm"),
                 v.number("nu"),
-                seals,
-                hybrid,
-                b.ratings().c0N(),
-                conductance,
-                grease ? 0 : oilMm);
+                new Input.Made(seals, hybrid),
+                new Input.Set(b.ratings().c0N(), conductance, grease ? 0 : oilMm));
     }
 
     public static FrictionQuestion of(Input in) {

@@ -35,18 +35,38 @@ public record SpeedQuestion(
         double cageRpm,
         @Nullable SpeedGuide other) {
 
-    /** @param ratio bearing rpm over wheel rpm, everything between them taken together */
+    /* */
     public record Input(
-            double speedKmh,
-            double rollingRadiusM,
-            DriveLine drive,
-            double ratio,
+            Road road,
             Turning turning,
             Build build,
             Candidate bearing,
             SpeedGuide.Lubricant lubricant,
             @Nullable Candidate other,
-            @Nullable Build otherBuild) {}
+            @Nullable Build otherBuild) {
+        /**
+         * How the road turns it.
+         *
+         * @param ratio bearing rpm over wheel rpm, everything between them taken together
+         */
+        public record Road(double speedKmh, double rollingRadiusM, DriveLine drive, double ratio) {}
+
+        public double speedKmh() {
+            return road.speedKmh();
+        }
+
+        public double rollingRadiusM() {
+            return road.rollingRadiusM();
+        }
+
+        public DriveLine drive() {
+            return road.drive();
+        }
+
+        public double ratio() {
+            return road.ratio();
+        }
+    }
 
     private static final List<Field.Choice> TURNING =
             List.of(new Field.Choice("inner", "the inner ring"), new Field.Choice("outer", "the outer ring"));
@@ -102,10 +122,8 @@ public record SpeedQuestion(
         Candidate other = InsideFields.otherAsked(v) ? InsideFields.other(v) : null;
         DriveLine drive = DriveLine.of(v.text("through"));
         return new Input(
-                v.number("speedKmh"),
-                v.number("rollingRadiusM"),
-                drive,
-                v.number("ratio") * drive.ratio(),
+                new Input.Road(
+                        v.number("speedKmh"), v.number("rollingRadiusM"), drive, v.number("ratio") * drive.ratio()),
                 v.text("turning").equals("outer") ? Turning.OUTER : Turning.INNER,
                 build(v, bearing),
                 bearing,

@@ -43,11 +43,34 @@ public record WorthQuestion(Input input, List<Cost> costs) {
             int bearings,
             List<Choice> choices,
             List<Alternative> alternatives,
-            double hoursAYear,
-            double kmAYear,
-            double hourly,
-            double kwhPrice,
-            double years) {}
+            Use use,
+            Prices prices) {
+        /** How much it runs. */
+        public record Use(double hoursAYear, double kmAYear) {}
+
+        /** What things cost, over how many years. */
+        public record Prices(double hourly, double kwhPrice, double years) {}
+
+        public double hoursAYear() {
+            return use.hoursAYear();
+        }
+
+        public double kmAYear() {
+            return use.kmAYear();
+        }
+
+        public double hourly() {
+            return prices.hourly();
+        }
+
+        public double kwhPrice() {
+            return prices.kwhPrice();
+        }
+
+        public double years() {
+            return prices.years();
+        }
+    }
 
     /**
      * What a candidate comes to.
@@ -195,11 +218,8 @@ public record WorthQuestion(Input input, List<Cost> costs) {
                 lines(v.text("alternatives")).stream()
                         .map(l -> alternative(l).orElseThrow())
                         .toList(),
-                v.number("hoursAYear"),
-                v.number("kmAYear"),
-                v.number("hourly"),
-                v.number("kwhPrice"),
-                v.number("years"));
+                new Input.Use(v.number("hoursAYear"), v.number("kmAYear")),
+                new Input.Prices(v.number("hourly"), v.number("kwhPrice"), v.number("years")));
     }
 
     public static WorthQuestion of(Input in) {

@@ -19,8 +19,6 @@ import unbo.core.measure.Show;
  * 10 s at least; one bearing at a time; at strongly changing speed only by ramp or tacho.
  *
  * @param shaftHz mean turns a second
- * @param finding null when nothing stands above chance
- * @param marginDb of the family that stands highest, over the chance level; negative when none does
  * @param resampled true when the envelope was taken to shaft angle first
  */
 public record Noise(
@@ -28,11 +26,16 @@ public record Noise(
         Recording recording,
         double shaftHz,
         Band band,
-        @Nullable Family finding,
-        double marginDb,
-        List<Standing> standings,
+        Verdict verdict,
         Lines lines,
         boolean resampled) {
+    /**
+     * What stands in the recording, and how far over chance.
+     *
+     * @param finding null when nothing stands above chance
+     * @param marginDb of the family that stands highest, over the chance level; negative when none does
+     */
+    public record Verdict(@Nullable Family finding, double marginDb, List<Standing> standings) {}
 
     private static final double LEAST_WIDTH_HZ = 150;
     private static final double FIND_FROM_HZ = 2.5;
@@ -133,9 +136,7 @@ public record Noise(
                 recording,
                 shaftHz,
                 band,
-                best.marginDb() > 0 ? best.family() : null,
-                best.marginDb(),
-                List.copyOf(standings),
+                new Verdict(best.marginDb() > 0 ? best.family() : null, best.marginDb(), List.copyOf(standings)),
                 lines,
                 turns);
     }
@@ -187,6 +188,18 @@ public record Noise(
     }
 
     public Standing standing(Family family) {
-        return standings.get(family.ordinal());
+        return standings().get(family.ordinal());
+    }
+
+    public @Nullable Family finding() {
+        return verdict.finding();
+    }
+
+    public double marginDb() {
+        return verdict.marginDb();
+    }
+
+    public List<Standing> standings() {
+        return verdict.standings();
     }
 }

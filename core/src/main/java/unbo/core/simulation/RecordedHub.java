@@ -13,28 +13,34 @@ import unbo.core.bearing.Turning;
  * the analysis.
  *
  * @param fault what is damaged
- * @param rpm at the beginning
- * @param endRpm at the end
- * @param severity loudness of the impacts, 0 to 1 (0.3 begins, 1 is late)
- * @param tyre loudness of the tyre, 0 to 1
- * @param gear loudness of the gear, 0 to 1
- * @param road loudness of the road, 0 to 1
- * @param slip share by which impacts come late, 0.005 to 0.01 usually
  */
 public record RecordedHub(
         BearingGeometry geometry,
         Turning turning,
         Fault fault,
-        double rpm,
-        double endRpm,
-        double severity,
-        double tyre,
-        double gear,
-        double road,
-        double slip,
+        Speed speed,
+        Sound sound,
         double seconds,
         int rateHz,
         long seed) {
+    /**
+     * Where the speed begins and ends.
+     *
+     * @param rpm at the beginning
+     * @param endRpm at the end
+     */
+    public record Speed(double rpm, double endRpm) {}
+
+    /**
+     * What is heard beside each other.
+     *
+     * @param severity loudness of the impacts, 0 to 1 (0.3 begins, 1 is late)
+     * @param tyre loudness of the tyre, 0 to 1
+     * @param gear loudness of the gear, 0 to 1
+     * @param road loudness of the road, 0 to 1
+     * @param slip share by which impacts come late, 0.005 to 0.01 usually
+     */
+    public record Sound(double severity, double tyre, double gear, double road, double slip) {}
 
     /** What is damaged. */
     public enum Fault {
@@ -67,7 +73,7 @@ public record RecordedHub(
 
     /** The sound as it is recorded, between −1 and 1. */
     public float[] recorded() {
-        float[] sound = parts().mixed(severity, 1, road);
+        float[] sound = parts().mixed(severity(), 1, road());
         float most = 1e-9f;
         for (float s : sound) {
             most = Math.max(most, Math.abs(s));
@@ -92,7 +98,7 @@ public record RecordedHub(
         double[] turns = new double[n];
         for (int i = 0; i < n; i++) {
             double t = i / (double) rateHz;
-            turns[i] = (rpm * t + (endRpm - rpm) * t * t / (2 * seconds)) / 60;
+            turns[i] = (rpm() * t + (endRpm() - rpm()) * t * t / (2 * seconds)) / 60;
         }
         return turns;
     }
@@ -114,7 +120,7 @@ public record RecordedHub(
         }
         double resonance = Math.min(0.38 * rateHz, 2500 + 3000 * random.nextDouble());
         double dies = 0.0006 + 0.0012 * random.nextDouble();
-        double every = (1 + slip) / order();
+        double every = (1 + slip()) / order();
         double cage = geometry.cageOrder(turning);
         double phase = random.nextDouble();
         double next = every * random.nextDouble();
@@ -175,7 +181,7 @@ public record RecordedHub(
                                     + 0.05 * wave(2 * TEETH * turn + phases[12])
                                     + 0.03 * wave(3 * TEETH * turn + phases[13]))
                     + 0.02 * depth * random.nextGaussian();
-            sound[i] = (float) (tyre * tread + gear * mesh);
+            sound[i] = (float) (tyre() * tread + gear() * mesh);
         }
         return sound;
     }
@@ -203,5 +209,33 @@ public record RecordedHub(
             sound[i] = (float) (WHITE * white + 0.25 * low);
         }
         return sound;
+    }
+
+    public double rpm() {
+        return speed.rpm();
+    }
+
+    public double endRpm() {
+        return speed.endRpm();
+    }
+
+    public double severity() {
+        return sound.severity();
+    }
+
+    public double tyre() {
+        return sound.tyre();
+    }
+
+    public double gear() {
+        return sound.gear();
+    }
+
+    public double road() {
+        return sound.road();
+    }
+
+    public double slip() {
+        return sound.slip();
     }
 }

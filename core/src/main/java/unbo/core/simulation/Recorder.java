@@ -58,7 +58,14 @@ public record Recorder(RecordedHub.Fault fault, double severity, double tyre, do
     public float[] record(BearingGeometry geometry, Turning turning, double rpm, double endRpm) {
         double slip = LEAST_SLIP * (1 + seed % 10 / 10.0);
         return new RecordedHub(
-                        geometry, turning, fault, rpm, endRpm, severity, tyre, gear, ROAD, slip, seconds, RATE_HZ, seed)
+                        geometry,
+                        turning,
+                        fault,
+                        new RecordedHub.Speed(rpm, endRpm),
+                        new RecordedHub.Sound(severity, tyre, gear, ROAD, slip),
+                        seconds,
+                        RATE_HZ,
+                        seed)
                 .recorded();
     }
 }

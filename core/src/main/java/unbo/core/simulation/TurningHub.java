@@ -12,24 +12,24 @@ import unbo.core.measure.Quantity;
  * A hub under a dial indicator and an infrared thermometer, for practice and for trying things out: chosen
  * eccentricity, oval, dent, end play and temperatures, with scatter by a seed.
  *
- * @param eccentricMm half of what it is out
- * @param dentMm height of a local spot, + up; it reaches {@value #DENT_REACH_DEG}° to either side
  * @param playMm end play between pushed and pulled
  * @param scatterMm one sigma of a reading
  * @param hubC temperature after the run, and its twin's, °C
  */
-public record TurningHub(
-        double eccentricMm,
-        double eccentricAtDeg,
-        double ovalMm,
-        double ovalAtDeg,
-        double dentMm,
-        double dentAtDeg,
-        double playMm,
-        double scatterMm,
-        double hubC,
-        double twinC,
-        long seed) {
+public record TurningHub(Disc disc, double playMm, double scatterMm, double hubC, double twinC, long seed) {
+    /**
+     * How its disc is out.
+     *
+     * @param eccentricMm half of what it is out
+     * @param dentMm height of a local spot, + up; it reaches {@value #DENT_REACH_DEG}° to either side
+     */
+    public record Disc(
+            double eccentricMm,
+            double eccentricAtDeg,
+            double ovalMm,
+            double ovalAtDeg,
+            double dentMm,
+            double dentAtDeg) {}
 
     private static final double DENT_REACH_DEG = 8;
     private static final double REST_MM = 0.5;
@@ -61,12 +61,13 @@ public record TurningHub(
 
     private static TurningHub make(Values v) {
         return new TurningHub(
-                v.number("eccentric"),
-                v.number("eccentricAt"),
-                v.number("oval"),
-                v.number("ovalAt"),
-                v.number("dent"),
-                v.number("dentAt"),
+                new Disc(
+                        v.number("eccentric"),
+                        v.number("eccentricAt"),
+                        v.number("oval"),
+                        v.number("ovalAt"),
+                        v.number("dent"),
+                        v.number("dentAt")),
                 v.number("play"),
                 v.number("scatter"),
                 v.number("hub"),
@@ -76,11 +77,11 @@ public record TurningHub(
 
     /** What the indicator shows with a mark under it, mm, without scatter. */
     public double under(double degrees) {
-        double away = Math.abs(Math.IEEEremainder(degrees - dentAtDeg, 360));
-        double dent = away < DENT_REACH_DEG ? dentMm : 0;
+        double away = Math.abs(Math.IEEEremainder(degrees - dentAtDeg(), 360));
+        double dent = away < DENT_REACH_DEG ? dentMm() : 0;
         return REST_MM
-                + eccentricMm * Math.cos(Math.toRadians(degrees - eccentricAtDeg))
-                + ovalMm * Math.cos(Math.toRadians(2 * (degrees - ovalAtDeg)))
+                + eccentricMm() * Math.cos(Math.toRadians(degrees - eccentricAtDeg()))
+                + ovalMm() * Math.cos(Math.toRadians(2 * (degrees - ovalAtDeg())))
                 + dent;
     }
 
@@ -101,5 +102,29 @@ public record TurningHub(
 
     private Random random(long at, int look) {
         return new Random((seed * 1_000_003L + at) * 31 + look * 0x9E3779B97F4A7C15L);
+    }
+
+    public double eccentricMm() {
+        return disc.eccentricMm();
+    }
+
+    public double eccentricAtDeg() {
+        return disc.eccentricAtDeg();
+    }
+
+    public double ovalMm() {
+        return disc.ovalMm();
+    }
+
+    public double ovalAtDeg() {
+        return disc.ovalAtDeg();
+    }
+
+    public double dentMm() {
+        return disc.dentMm();
+    }
+
+    public double dentAtDeg() {
+        return disc.dentAtDeg();
     }
 }

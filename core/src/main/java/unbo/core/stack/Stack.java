@@ -13,8 +13,6 @@ import org.jspecify.annotations.Nullable;
  * (worst case, and root of the sum of squares); what it becomes when hot; and the shims that bring it into the band.
  * One would ask it instead of three sums done aloud.
  *
- * @param gapMm at 20 °C, before shims, with an unknown link solved
- * @param hotGapMm of that gap, at the working temperature
  * @param solvedMm length of the unknown link for the middle of the band; null where none is unknown
  * @param shimsMm chosen, thickest first; null when no set fits
  * @param buyMm one shim that would do, to a hundredth; null when a set fits, or when the gap is too small for any
@@ -22,14 +20,18 @@ import org.jspecify.annotations.Nullable;
  */
 public record Stack(
         StackInput input,
-        double gapMm,
-        double worstMm,
-        double rssMm,
-        double hotGapMm,
+        Gap gap,
         @Nullable Double solvedMm,
         @Nullable List<Double> shimsMm,
         @Nullable Double buyMm,
         List<Question> questions) {
+    /**
+     * The gap before shims, its spreads, and hot.
+     *
+     * @param gapMm at 20 °C, before shims, with an unknown link solved
+     * @param hotGapMm of that gap, at the working temperature
+     */
+    public record Gap(double gapMm, double worstMm, double rssMm, double hotGapMm) {}
 
     private static final double INCH = 25.4;
     private static final double ABSURD_MM = 4;
@@ -70,7 +72,12 @@ public record Stack(
         double wanted = Math.round((gap - in.wantedMm()) * 100) / 100.0;
         Double buy = shims == null && wanted > 0 ? Double.valueOf(wanted) : null;
         return new Stack(
-                in, gap, worst, rss, hot, solved, shims, buy, unknown == null ? questions(in, gap) : List.of());
+                in,
+                new Gap(gap, worst, rss, hot),
+                solved,
+                shims,
+                buy,
+                unknown == null ? questions(in, gap) : List.of());
     }
 
     private static List<Link> replaced(List<Link> links, Link from, Link to) {
@@ -119,26 +126,42 @@ public record Stack(
 
     /** Gap with the chosen shims; null when none fits. */
     public @Nullable Double resultMm() {
-        return shimsMm == null ? null : gapMm - shimSumMm();
+        return shimsMm == null ? null : gapMm() - shimSumMm();
     }
 
     /** The same when hot; shims count as steel on the shaft's side. */
     public @Nullable Double hotResultMm() {
         return shimsMm == null
                 ? null
-                : hotGapMm - shimSumMm() * (1 + 11.7e-6 * (input.workingC() - StackInput.MEASURED_C));
+                : hotGapMm() - shimSumMm() * (1 + 11.7e-6 * (input.workingC() - StackInput.MEASURED_C));
     }
 
     /** True when the worst case of every link still lies in the band. */
     public boolean worstInside() {
         return shimsMm != null
-                && requireNonNull(resultMm()) - worstMm >= input.minMm() - 1e-9
-                && resultMm() + worstMm <= input.maxMm() + 1e-9;
+                && requireNonNull(resultMm()) - worstMm() >= input.minMm() - 1e-9
+                && resultMm() + worstMm() <= input.maxMm() + 1e-9;
     }
 
     public boolean inside() {
         return shimsMm != null
                 && requireNonNull(resultMm()) >= input.minMm() - 1e-9
                 && resultMm() <= input.maxMm() + 1e-9;
+    }
+
+    public double gapMm() {
+        return gap.gapMm();
+    }
+
+    public double worstMm() {
+        return gap.worstMm();
+    }
+
+    public double rssMm() {
+        return gap.rssMm();
+    }
+
+    public double hotGapMm() {
+        return gap.hotGapMm();
     }
 }

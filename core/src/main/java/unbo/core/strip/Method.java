@@ -9,11 +9,6 @@ import unbo.core.table.TableRow;
 /**
  * One way to get a bearing out.
  *
- * @param acts where its force acts: tight, inner, outer, both or none
- * @param tight rings for which it is a way
- * @param access face it needs: own, far or none
- * @param bore through, through-open (no shoulder, no clip), blind or any
- * @param spacer none, grip (a lip for its jaws), tips (the spacer can be tipped) or any
  * @param shock true when it works by blows
  * @param minutes usual
  */
@@ -21,15 +16,21 @@ record Method(
         String code,
         String name,
         List<String> tools,
-        String acts,
-        List<String> tight,
-        String access,
-        String bore,
-        String spacer,
+        Reach reach,
         boolean shock,
         double minutes,
         String says,
         String caution) {
+    /**
+     * Where it takes hold.
+     *
+     * @param acts where its force acts: tight, inner, outer, both or none
+     * @param tight rings for which it is a way
+     * @param access face it needs: own, far or none
+     * @param bore through, through-open (no shoulder, no clip), blind or any
+     * @param spacer none, grip (a lip for its jaws), tips (the spacer can be tipped) or any
+     */
+    public record Reach(String acts, List<String> tight, String access, String bore, String spacer) {}
 
     static final List<Method> ALL = read();
 
@@ -40,16 +41,33 @@ record Method(
                     row.get("code"),
                     row.get("name"),
                     row.words("tools"),
-                    row.get("acts"),
-                    row.words("tight"),
-                    row.get("access"),
-                    row.get("bore"),
-                    row.get("spacer"),
+                    new Reach(
+                            row.get("acts"), row.words("tight"), row.get("access"), row.get("bore"), row.get("spacer")),
                     row.yes("shock"),
                     row.number("minutes"),
                     row.get("says"),
                     row.get("caution")));
         }
         return List.copyOf(all);
+    }
+
+    public String acts() {
+        return reach.acts();
+    }
+
+    public List<String> tight() {
+        return reach.tight();
+    }
+
+    public String access() {
+        return reach.access();
+    }
+
+    public String bore() {
+        return reach.bore();
+    }
+
+    public String spacer() {
+        return reach.spacer();
     }
 }

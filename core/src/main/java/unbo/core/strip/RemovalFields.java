@@ -119,21 +119,24 @@ public final class RemovalFields {
                         : fit(v).get().orElse(null);
         return new RemovalInput(
                 v.text("designation"),
-                RemovalInput.Tight.valueOf(upper(v.text("tight"))),
-                RemovalInput.Access.valueOf(upper(v.text("access"))),
-                !v.yes("blind"),
-                v.yes("shoulder"),
-                v.yes("reuse"),
-                RemovalInput.Spacer.valueOf(upper(v.text("spacer"))),
-                v.number("chamfer"),
-                v.number("corner"),
-                v.number("jaw"),
-                v.yes("clip"),
-                RemovalInput.Nut.valueOf(upper(v.text("nut"))),
-                RemovalInput.Corrosion.valueOf(upper(v.text("corrosion"))),
-                d.suffixes().sealed(),
-                !v.yes("noHeat"),
-                Material.of(v.text("material")),
+                new RemovalInput.Reach(
+                        RemovalInput.Tight.valueOf(upper(v.text("tight"))),
+                        RemovalInput.Access.valueOf(upper(v.text("access"))),
+                        !v.yes("blind"),
+                        v.yes("shoulder"),
+                        v.yes("reuse")),
+                new RemovalInput.Behind(
+                        RemovalInput.Spacer.valueOf(upper(v.text("spacer"))),
+                        v.number("chamfer"),
+                        v.number("corner"),
+                        v.number("jaw")),
+                new RemovalInput.Held(
+                        v.yes("clip"),
+                        RemovalInput.Nut.valueOf(upper(v.text("nut"))),
+                        RemovalInput.Corrosion.valueOf(upper(v.text("corrosion"))),
+                        d.suffixes().sealed(),
+                        !v.yes("noHeat"),
+                        Material.of(v.text("material"))),
                 Tools.read(v.text("tools")),
                 fit);
     }

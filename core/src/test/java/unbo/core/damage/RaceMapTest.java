@@ -40,11 +40,8 @@ class RaceMapTest {
                 elements,
                 inner,
                 outer,
-                null,
-                null,
-                null,
-                null,
-                null,
+                new RaceMapInput.Size(null, null, null),
+                new RaceMapInput.Stood(null, null),
                 false));
     }
 
@@ -108,11 +105,8 @@ class RaceMapTest {
                 BALLS,
                 List.of(wandering(0.2)),
                 List.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
+                new RaceMapInput.Size(null, null, null),
+                new RaceMapInput.Stood(null, null),
                 false));
         assertThat(outerTurns.verdict().remedy()).contains("still inner ring is cocked");
     }
@@ -254,14 +248,18 @@ class RaceMapTest {
                 BALLS,
                 List.of(round(0.5)),
                 spalls,
-                null,
-                null,
-                null,
-                null,
-                180.0,
+                new RaceMapInput.Size(null, null, null),
+                new RaceMapInput.Stood(null, 180.0),
                 false));
         RaceMap away = RaceMap.of(new RaceMapInput(
-                RaceMapInput.Kind.BALL, true, BALLS, List.of(round(0.5)), spalls, null, null, null, 0.0, 20.0, false));
+                RaceMapInput.Kind.BALL,
+                true,
+                BALLS,
+                List.of(round(0.5)),
+                spalls,
+                new RaceMapInput.Size(null, null, null),
+                new RaceMapInput.Stood(0.0, 20.0),
+                false));
         assertThat(inside.verdict().mode().id()).isEqualTo("fatigue");
         assertThat(away.ranked().stream()
                         .filter(r -> r.mode().id().equals("fatigue"))

@@ -25,7 +25,8 @@ class ShaftLifeTest {
             new WheelInput.Bearing("taper", 35_000, 40_000, 14, true, false, 14);
 
     private static ShaftLife shaft(WheelInput.Bearing both, ShaftLife.Locates locates, ShaftLife.Load... loads) {
-        return ShaftLife.of(new ShaftLife.Input(100, List.of(loads), both, both, locates, 1500, 1, 0.5, 0));
+        return ShaftLife.of(new ShaftLife.Input(
+                100, List.of(loads), both, both, locates, 1500, new ShaftLife.Input.Oil(1, 0.5, 0)));
     }
 
     private static Reading<ShaftLife.Input> read(String... pairs) {

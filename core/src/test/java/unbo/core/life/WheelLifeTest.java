@@ -28,17 +28,12 @@ class WheelLifeTest {
     private static WheelInput wheel(double offset, double g, double kappa, double clean, WheelInput.Bearing both) {
         return new WheelInput(
                 false,
-                4000,
-                0.3,
-                60,
-                offset,
+                new WheelInput.Wheel(4000, 0.3, 60, offset),
                 List.of(new WheelInput.State(1, g)),
                 both,
                 both,
-                kappa,
-                clean,
-                null,
-                null);
+                new WheelInput.Oil(kappa, clean),
+                new WheelInput.VehicleBody(null, null));
     }
 
     private static Reading<WheelFields.Asked> read(String... pairs) {
@@ -81,7 +76,13 @@ class WheelLifeTest {
                     .isCloseTo(4000 * g, within(1e-6));
         }
         WheelLife leaning = WheelLife.of(new WheelInput(
-                true, 1000, 0.3, 60, 0, List.of(new WheelInput.State(1, 1)), BALL, BALL, 1, 0.5, null, null));
+                true,
+                new WheelInput.Wheel(1000, 0.3, 60, 0),
+                List.of(new WheelInput.State(1, 1)),
+                BALL,
+                BALL,
+                new WheelInput.Oil(1, 0.5),
+                new WheelInput.VehicleBody(null, null)));
         assertThat(leaning.inner().axialN()).isZero();
         assertThat(leaning.inner().radialN()).isCloseTo(1000 * Math.sqrt(2) / 2, within(1e-6));
     }
@@ -152,7 +153,13 @@ class WheelLifeTest {
     @Test
     void loadMovesOverOnlyWhereTrackAndHeightAreKnown() {
         WheelInput with = new WheelInput(
-                false, 4000, 0.3, 60, 0, List.of(new WheelInput.State(1, 0.2)), TAPER, TAPER, 1, 0.5, 1500.0, 500.0);
+                false,
+                new WheelInput.Wheel(4000, 0.3, 60, 0),
+                List.of(new WheelInput.State(1, 0.2)),
+                TAPER,
+                TAPER,
+                new WheelInput.Oil(1, 0.5),
+                new WheelInput.VehicleBody(1500.0, 500.0));
         double moved = 4000 + 2 * 4000 * 0.2 * 500 / 1500;
         assertThat(WheelLife.of(with).inner().radialN()).isCloseTo((moved * 30 + moved * 0.2 * 300) / 60, within(1e-6));
     }

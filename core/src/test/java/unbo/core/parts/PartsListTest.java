@@ -17,7 +17,7 @@ import unbo.core.sheet.Sheet;
 class PartsListTest {
 
     private static PartLine line(String what, double count, Double a, Double b, PartLine.From from) {
-        return new PartLine("bearing", what, "", count, "pieces", false, a, b, from);
+        return new PartLine("bearing", what, "", count, "pieces", false, new PartLine.Prices(a, b, from));
     }
 
     @Test
@@ -35,7 +35,8 @@ class PartsListTest {
 
     @Test
     void aTubCostsWhatItCostsWhateverTheGrams() {
-        PartLine grease = new PartLine("grease", "CaS", "", 42, "g", true, 11.0, null, PartLine.From.CHEAPER);
+        PartLine grease = new PartLine(
+                "grease", "CaS", "", 42, "g", true, new PartLine.Prices(11.0, null, PartLine.From.CHEAPER));
         assertThat(grease.cost()).isEqualTo(11);
         assertThat(PartsWords.count(grease)).isEqualTo("42 g");
     }

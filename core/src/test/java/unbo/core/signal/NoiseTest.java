@@ -26,7 +26,15 @@ class NoiseTest {
     private static final int RATE = 16_000;
 
     private static RecordedHub hub(Fault fault, double rpm, double end, long seed) {
-        return new RecordedHub(BEARING, Turning.INNER, fault, rpm, end, 0.8, 0.6, 0.3, 0.4, 0.007, 14, RATE, seed);
+        return new RecordedHub(
+                BEARING,
+                Turning.INNER,
+                fault,
+                new RecordedHub.Speed(rpm, end),
+                new RecordedHub.Sound(0.8, 0.6, 0.3, 0.4, 0.007),
+                14,
+                RATE,
+                seed);
     }
 
     private static Noise heard(Fault fault, double rpm, double end, Speed speed) {
@@ -120,7 +128,14 @@ class NoiseTest {
     @Test
     void oneMinuteAtFortyEightKilohertzIsAnalysedInParts() {
         RecordedHub minute = new RecordedHub(
-                BEARING, Turning.INNER, Fault.OUTER, 600, 600, 0.8, 0.5, 0.2, 0.4, 0.006, 60, 48_000, 5);
+                BEARING,
+                Turning.INNER,
+                Fault.OUTER,
+                new RecordedHub.Speed(600, 600),
+                new RecordedHub.Sound(0.8, 0.5, 0.2, 0.4, 0.006),
+                60,
+                48_000,
+                5);
         Noise noise = Noise.of(
                         new NoiseInput(BEARING, Turning.INNER, Speed.steady(600), null, 0, 0),
                         Recording.mono(48_000, minute.recorded()))

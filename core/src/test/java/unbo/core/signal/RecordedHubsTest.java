@@ -36,7 +36,14 @@ class RecordedHubsTest {
         double end = ramp ? rpm * (0.8 + 0.4 * random.nextDouble()) : rpm;
         double gear = i % 3 == 0 ? 1 : 0.2 * random.nextDouble();
         RecordedHub hub = new RecordedHub(
-                real, turning, fault, rpm, end, 1, 1, gear, 1, 0.005 + 0.005 * random.nextDouble(), 14, RATE, 5000 + i);
+                real,
+                turning,
+                fault,
+                new RecordedHub.Speed(rpm, end),
+                new RecordedHub.Sound(1, 1, gear, 1, 0.005 + 0.005 * random.nextDouble()),
+                14,
+                RATE,
+                5000 + i);
         boolean estimated = i % 20 >= 15;
         BearingGeometry told = estimated
                 ? new BearingGeometry(
