@@ -21,7 +21,6 @@ import unbo.app.job.AnswerService;
 import unbo.app.job.JobService;
 import unbo.app.stock.GreaseShelf;
 import unbo.app.stock.StockService;
-import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
@@ -109,14 +108,18 @@ public class DemoData implements ApplicationRunner {
     /** Loads all of it. */
     public void load() {
         workshops.change(new WorkshopForm("Slipway bearings", UnitSystem.METRIC, "A", "yearly"));
-        long gig = add("trailer", "Rowing gig launcher", "HB 214", "M.K.", "none", 900.0, "immersed", 1);
-        long dory = add("trailer", "Dory trailer", "HB 377", "S.O.", "none", 2500.0, "immersed", 1);
-        long cutter = add("trailer", "Cutter cradle, two axles", "HB 052", "R.T.", "none", 1400.0, "immersed", 2);
-        long cargo = add("bicycle", "Long-nose cargo bicycle 3", "C3", "L.V.", "km", 4200.0, "wet", 1);
-        long scooter = add("motorcycle", "Postal scooter 11", "P11", "depot", "km", 9500.0, "wet", 1);
-        long trail = add("motorcycle", "Trail motorcycle, green", "T 808", "J.A.", "h", 120.0, "off-road", 1);
-        long van = add("van", "Net-loft van", "HB 690", "N.L.", "km", 16000.0, "wet", 1);
-        add("car", "Ferry office estate", "HB 118", "F.O.", "mi", 7000.0, "dry", 1);
+        long gig =
+                add(new VehicleInput("trailer", "Rowing gig launcher", "HB 214", "M.K.", "none", 900.0, "immersed", 1));
+        long dory = add(new VehicleInput("trailer", "Dory trailer", "HB 377", "S.O.", "none", 2500.0, "immersed", 1));
+        long cutter = add(new VehicleInput(
+                "trailer", "Cutter cradle, two axles", "HB 052", "R.T.", "none", 1400.0, "immersed", 2));
+        long cargo =
+                add(new VehicleInput("bicycle", "Long-nose cargo bicycle 3", "C3", "L.V.", "km", 4200.0, "wet", 1));
+        long scooter = add(new VehicleInput("motorcycle", "Postal scooter 11", "P11", "depot", "km", 9500.0, "wet", 1));
+        long trail = add(
+                new VehicleInput("motorcycle", "Trail motorcycle, green", "T 808", "J.A.", "h", 120.0, "off-road", 1));
+        long van = add(new VehicleInput("van", "Net-loft van", "HB 690", "N.L.", "km", 16000.0, "wet", 1));
+        add(new VehicleInput("car", "Ferry office estate", "HB 118", "F.O.", "mi", 7000.0, "dry", 1));
 
         LocalDate today = LocalDate.now(clock);
         int n = 0;
@@ -150,7 +153,6 @@ public class DemoData implements ApplicationRunner {
         vehicles.immersed(cutter, today.minusDays(3), 1, "hauled for the winter");
         looked(
                 cargo,
-                "bicycle",
                 today.minusDays(120),
                 1,
                 "chain",
@@ -166,15 +168,47 @@ public class DemoData implements ApplicationRunner {
                 4));
         Map.of(0.10, 6, 0.15, 4, 0.20, 4, 0.30, 3, 0.50, 2, 1.00, 2)
                 .forEach((mm, count) -> stock.put(mm, count, "first count", at(today.minusDays(90))));
-        grease("tub by the slip", "CaS", "150", "220", "19.5", 1450, today);
-        grease("red cartridge", "LiX", "160", "160", "16.5", 380, today);
-        grease("old pail", "Li", "120", "100", "11", 900, today);
+        grease(
+                Map.of(
+                        "name",
+                        "tub by the slip",
+                        "thickener",
+                        "CaS",
+                        "hot",
+                        "150",
+                        "nu40",
+                        "220",
+                        "nu100",
+                        "19.5",
+                        "ep",
+                        "yes"),
+                1450,
+                today);
+        grease(
+                Map.of(
+                        "name",
+                        "red cartridge",
+                        "thickener",
+                        "LiX",
+                        "hot",
+                        "160",
+                        "nu40",
+                        "160",
+                        "nu100",
+                        "16.5",
+                        "ep",
+                        "yes"),
+                380,
+                today);
+        grease(
+                Map.of("name", "old pail", "thickener", "Li", "hot", "120", "nu40", "100", "nu100", "11", "ep", "no"),
+                900,
+                today);
         greases.weighed(new Gun("lever gun, green", 1.24, today.minusDays(60)));
         greases.weighed(new Gun("one-hand gun", 0.86, today.minusDays(60)));
         steering(scooter, today.minusDays(75));
         looked(
                 van,
-                "van",
                 today.minusDays(40),
                 3,
                 "tyre",
@@ -194,31 +228,13 @@ public class DemoData implements ApplicationRunner {
                                 + "noise-turning=louder-left noise-character=growl"));
     }
 
-    private void grease(
-            String name, String family, String hot, String nu40, String nu100, double grams, LocalDate today) {
-        Grease grease = FieldReader.read(
-                        Grease.LIST,
-                        Map.of(
-                                "name",
-                                name,
-                                "thickener",
-                                family,
-                                "hot",
-                                hot,
-                                "nu40",
-                                nu40,
-                                "nu100",
-                                nu100,
-                                "ep",
-                                family.equals("Li") ? "no" : "yes"),
-                        UnitSystem.METRIC)
-                .record();
+    private void grease(Map<String, String> sheet, double grams, LocalDate today) {
+        Grease grease = FieldReader.read(Grease.LIST, sheet, UnitSystem.METRIC).record();
         greases.keep(grease, grams, "first count", at(today.minusDays(90)));
     }
 
     /** A job that ended at Diagnose: no hub was opened. */
-    private void looked(
-            long vehicle, String kind, LocalDate day, int variation, String cause, String complaint, String checks) {
+    private void looked(long vehicle, LocalDate day, int variation, String cause, String complaint, String checks) {
         Run run = new Run(vehicle, Place.UNKNOWN, day, variation);
         run.intake(complaint);
         run.keep(RouteStage.DIAGNOSE, Map.of("checks", checks, "initials", "BW", "remedy", "part replaced"));
@@ -230,7 +246,7 @@ public class DemoData implements ApplicationRunner {
         run.keep(RouteStage.LOG, Map.of("cause", cause, "serviceSchool", "yearly", "season", "20", "note", ""));
         List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
         if (!refused.isEmpty()) {
-            throw new IllegalStateException("demo job on a " + kind + " is not signed: " + refused);
+            throw new IllegalStateException("a demo job is not signed: " + refused);
         }
     }
 
@@ -556,10 +572,8 @@ public class DemoData implements ApplicationRunner {
         return texts;
     }
 
-    private long add(
-            String kind, String name, String mark, String owner, String counter, Double yearly, String use, int axles) {
-        Vehicle vehicle = vehicles.add(new VehicleInput(kind, name, mark, owner, counter, yearly, use, axles));
-        return vehicle.id();
+    private long add(VehicleInput vehicle) {
+        return vehicles.add(vehicle).id();
     }
 
     private Instant at(LocalDate day) {

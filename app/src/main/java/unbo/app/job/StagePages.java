@@ -173,9 +173,8 @@ class StagePages {
             @PathVariable String code,
             @ModelAttribute("desk") String desk,
             @RequestParam Map<String, String> sent,
-            @RequestParam(defaultValue = "-1") int version,
-            @RequestParam(defaultValue = "0") long seq,
             Model model) {
+        int version = version(sent);
         JobView view = view(id);
         RouteStage stage = used(code);
         if (view.job().state().frozen()) {
@@ -189,7 +188,7 @@ class StagePages {
                 id,
                 stage,
                 desk,
-                new DraftService.Draft(version, base, typed, seq, clock.instant()),
+                new DraftService.Draft(version, base, typed, seq(sent), clock.instant()),
                 station.entry(editing).map(StageEntry::typed).orElse(Typed.NOTHING));
         if (station.version() != version) {
             model.addAttribute("meanwhile", station.savedAt().atZone(clock.getZone()));
@@ -204,7 +203,6 @@ class StagePages {
             @PathVariable String code,
             @ModelAttribute("desk") String desk,
             @RequestParam Map<String, String> sent,
-            @RequestParam(defaultValue = "-1") int version,
             Model model,
             RedirectAttributes flash) {
         RouteStage stage = used(code);
@@ -213,7 +211,7 @@ class StagePages {
         Keep keep = new Keep(
                 id,
                 desk,
-                new JobService.Keeping(stage, version, sent.getOrDefault("of", ""), typed),
+                new JobService.Keeping(stage, version(sent), sent.getOrDefault("of", ""), typed),
                 documents.typed(sent.getOrDefault(BASE, "{}")),
                 seq(sent),
                 stay,
@@ -233,6 +231,12 @@ class StagePages {
         }
     }
 
+    /** The version of the stage that a form began with; −1 where it had none, or says what is none. */
+    private static int version(Map<String, String> sent) {
+        String version = sent.getOrDefault("version", "");
+        return version.matches("\\d{1,9}") ? Integer.parseInt(version) : -1;
+    }
+
     private static long seq(Map<String, String> sent) {
         return sent.getOrDefault("seq", "").matches("\\d{1,18}") ? Long.parseLong(sent.get("seq")) : 0;
     }
@@ -244,9 +248,9 @@ class StagePages {
             @PathVariable String code,
             @ModelAttribute("desk") String desk,
             @RequestParam Map<String, String> sent,
-            @RequestParam int version,
             Model model,
             RedirectAttributes flash) {
+        int version = version(sent);
         RouteStage stage = used(code);
         JobView view = view(id);
         Typed base = documents.typed(sent.getOrDefault(BASE, "{}"));

@@ -58,19 +58,15 @@ final class StyleSamples {
                                 "style-in",
                                 "Inside",
                                 "end play, mm",
-                                0,
-                                0.3,
-                                0.025,
-                                0.125,
+                                new LimitScale.Range(0, 0.3),
+                                new LimitScale.Range(0.025, 0.125),
                                 List.of(new LimitScale.Marker(0.08, "0.080", Role.ANSWER))),
                         LimitScale.of(
                                 "style-out",
                                 "Outside",
                                 "end play, mm",
-                                0,
-                                0.3,
-                                0.025,
-                                0.125,
+                                new LimitScale.Range(0, 0.3),
+                                new LimitScale.Range(0.025, 0.125),
                                 List.of(new LimitScale.Marker(0.21, "0.210", Role.OUT)))));
     }
 }

@@ -65,29 +65,17 @@ public record CrankTruing(Input input, Move move, boolean inside) {
             new Field.Choice("ends", "at the outer ends of the mains"), new Field.Choice("webs", "by the webs"));
     public static final FieldList<Input> LIST = FieldList.of(
             List.of(
-                    Field.list("leftTir", "Left main, TIR, each round", Quantity.LENGTH, "mm", 0, 2, 1, 20)
+                    Field.list("leftTir", "Left main, TIR, each round", Quantity.LENGTH, "mm", 0, 2)
+                                    .many(1, 20)
                                     .must(),
-                            Field.list(
-                                            "leftAngle",
-                                            "Left high spot from the pin",
-                                            Quantity.ANGLE,
-                                            "°",
-                                            -360,
-                                            360,
-                                            1,
-                                            20)
+                            Field.list("leftAngle", "Left high spot from the pin", Quantity.ANGLE, "°", -360, 360)
+                                    .many(1, 20)
                                     .must(),
-                    Field.list("rightTir", "Right main, TIR, each round", Quantity.LENGTH, "mm", 0, 2, 1, 20)
+                    Field.list("rightTir", "Right main, TIR, each round", Quantity.LENGTH, "mm", 0, 2)
+                                    .many(1, 20)
                                     .must(),
-                            Field.list(
-                                            "rightAngle",
-                                            "Right high spot from the pin",
-                                            Quantity.ANGLE,
-                                            "°",
-                                            -360,
-                                            360,
-                                            1,
-                                            20)
+                            Field.list("rightAngle", "Right high spot from the pin", Quantity.ANGLE, "°", -360, 360)
+                                    .many(1, 20)
                                     .must(),
                     Field.choice("supports", "Supports", SUPPORTS).orElse("ends", "they turn the signs over: look"),
                             Field.quantity("limit", "Limit", Quantity.LENGTH, "mm", 0.005, 0.5)

@@ -176,16 +176,14 @@ public record Preload(
         double y = 0.4 / Math.tan(Math.toRadians(in.contactDeg()));
         return 2
                 * Friction.of(
-                                BearingKind.TAPERED_ROLLER,
-                                true,
-                                in.pitchMm(),
-                                in.pitchMm(),
-                                HAND_RPM,
-                                NU,
-                                2 * y * preloadN,
-                                0,
-                                Friction.Seals.NONE,
-                                false)
+                                new Friction.Turned(
+                                        BearingKind.TAPERED_ROLLER,
+                                        in.pitchMm(),
+                                        in.pitchMm(),
+                                        Friction.Seals.NONE,
+                                        false),
+                                new Friction.Oil(true, NU, HAND_RPM),
+                                new Friction.Pressed(2 * y * preloadN, 0))
                         .totalNmm()
                 / 1000;
     }
@@ -267,10 +265,8 @@ public record Preload(
                         "preload",
                         "Turning torque against what is wanted",
                         "N·m, bearings alone",
-                        0,
-                        Math.max(mostNm, torqueNm) * 1.3,
-                        leastNm == null ? 0 : leastNm,
-                        mostNm,
+                        new LimitScale.Range(0, Math.max(mostNm, torqueNm) * 1.3),
+                        new LimitScale.Range(leastNm == null ? 0 : leastNm, mostNm),
                         List.of(new LimitScale.Marker(
                                 torqueNm,
                                 Show.fixed(torqueNm, 2),

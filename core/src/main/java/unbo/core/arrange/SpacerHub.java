@@ -284,10 +284,8 @@ public record SpacerHub(
                         "spacer",
                         "Error of the spacer against what the bearings give",
                         "spacer less shoulders, mm",
-                        -end,
-                        end,
-                        -axialMm,
-                        axialMm,
+                        new LimitScale.Range(-end, end),
+                        new LimitScale.Range(-axialMm, axialMm),
                         List.of(new LimitScale.Marker(
                                 input.errorMm(),
                                 Show.fixed(input.errorMm(), 2),

@@ -73,23 +73,20 @@ public final class Observations {
             one(
                     field,
                     vehicle,
-                    where[0],
-                    where.length == 2 ? where[1] : null,
-                    parts.length == 2 ? parts[1] : "",
+                    new Noted(where[0], where.length == 2 ? where[1] : null, parts.length == 2 ? parts[1] : ""),
                     seen,
                     problems);
         }
         return new Read(List.copyOf(seen), List.copyOf(problems));
     }
 
-    private static void one(
-            String field,
-            String vehicle,
-            String id,
-            @Nullable String position,
-            String code,
-            List<Observation> seen,
-            List<Problem> problems) {
+    /** One entry as it was written. */
+    private record Noted(String id, @Nullable String position, String code) {}
+
+    private static void one(String field, String vehicle, Noted noted, List<Observation> seen, List<Problem> problems) {
+        String id = noted.id();
+        String position = noted.position();
+        String code = noted.code();
         Optional<Check> found = Checks.find(id);
         if (found.isEmpty()) {
             problems.add(new Problem(

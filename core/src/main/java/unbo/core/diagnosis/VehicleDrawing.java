@@ -51,7 +51,7 @@ public final class VehicleDrawing {
         both(Role.THIN, 36, 432, 66, 424, 74, 404);
         drive(92, 350, 40, 96);
         wheels(92, 350, 84, 22, 66);
-        point("driveline", 0, 250, 26, 46, 30, 1);
+        point("driveline", Point.of(0, 250), 26, 46, 30, 1);
         return drawing(-206, -6, 412, 460);
     }
 
@@ -68,7 +68,7 @@ public final class VehicleDrawing {
         }
         drive(76, 376, 34, 84);
         wheels(76, 376, 88, 24, 70);
-        point("driveline", 0, 256, 26, 46, 30, 1);
+        point("driveline", Point.of(0, 256), 26, 46, 30, 1);
         return drawing(-212, -6, 424, 468);
     }
 
@@ -88,10 +88,10 @@ public final class VehicleDrawing {
     }
 
     private void wheels(double front, double rear, double across, double width, double length) {
-        point("front-left", -across, front, width, length, width, -1);
-        point("front-right", across, front, width, length, width, 1);
-        point("rear-left", -across, rear, width, length, width, -1);
-        point("rear-right", across, rear, width, length, width, 1);
+        point("front-left", Point.of(-across, front), width, length, width, -1);
+        point("front-right", Point.of(across, front), width, length, width, 1);
+        point("rear-left", Point.of(-across, rear), width, length, width, -1);
+        point("rear-right", Point.of(across, rear), width, length, width, 1);
     }
 
     private Drawing motorcycle() {
@@ -116,12 +116,12 @@ public final class VehicleDrawing {
                         Point.of(-58, 139),
                         Point.of(-94, 148)));
         both(Role.THIN, 50, 268, 34, 268);
-        point("front", 0, 48, 18, 78, 30, 1);
-        point("steering-head", 0, 126, 20, 24, 40, -1);
-        point("crank", 0, 204, 44, 22, 56, 1);
-        point("gearbox", 0, 236, 34, 22, 56, -1);
-        point("swing-arm", 0, 322, 40, 20, 40, 1);
-        point("rear", 0, 398, 24, 82, 30, -1);
+        point("front", Point.of(0, 48), 18, 78, 30, 1);
+        point("steering-head", Point.of(0, 126), 20, 24, 40, -1);
+        point("crank", Point.of(0, 204), 44, 22, 56, 1);
+        point("gearbox", Point.of(0, 236), 34, 22, 56, -1);
+        point("swing-arm", Point.of(0, 322), 40, 20, 40, 1);
+        point("rear", Point.of(0, 398), 24, 82, 30, -1);
         return drawing(-180, 0, 360, 450);
     }
 
@@ -134,14 +134,14 @@ public final class VehicleDrawing {
         both(Role.THIN, 9, 300, 9, 396);
         line(Role.THIN, 14, 252, 14, 398);
         line(Role.BEHIND, -40, 208, 40, 288);
-        point("front", 0, 62, 13, 104, 30, 1);
-        point("headset", 0, 136, 20, 20, 44, -1);
-        point("pedal-left", -52, 200, 34, 20, 24, -1);
-        point("pedal-right", 52, 296, 34, 20, 24, 1);
-        point("bottom-bracket", 0, 246, 30, 20, 60, 1);
-        point("pivot", 0, 316, 18, 18, 40, -1);
-        point("rear", 0, 398, 13, 104, 26, -1);
-        point("jockey", 24, 420, 10, 22, 16, 1);
+        point("front", Point.of(0, 62), 13, 104, 30, 1);
+        point("headset", Point.of(0, 136), 20, 20, 44, -1);
+        point("pedal-left", Point.of(-52, 200), 34, 20, 24, -1);
+        point("pedal-right", Point.of(52, 296), 34, 20, 24, 1);
+        point("bottom-bracket", Point.of(0, 246), 30, 20, 60, 1);
+        point("pivot", Point.of(0, 316), 18, 18, 40, -1);
+        point("rear", Point.of(0, 398), 13, 104, 26, -1);
+        point("jockey", Point.of(24, 420), 10, 22, 16, 1);
         return drawing(-180, 0, 360, 460);
     }
 
@@ -173,8 +173,8 @@ public final class VehicleDrawing {
     private void axle(String axle, double y) {
         line(Role.MARK, -66, y, 66, y);
         both(Role.THIN, 50, y - 36, 56, y, 50, y + 36);
-        point(axle + "-left", -78, y, 24, 72, 24, -1);
-        point(axle + "-right", 78, y, 24, 72, 24, 1);
+        point(axle + "-left", Point.of(-78, y), 24, 72, 24, -1);
+        point(axle + "-right", Point.of(78, y), 24, 72, 24, 1);
     }
 
     private Drawing drawing(double left, double top, double width, double height) {
@@ -194,7 +194,9 @@ public final class VehicleDrawing {
     /**
      * A gauge about ({@code x}, {@code y}); its figure stands {@code reach} away on the {@code side}, −1 left, 1 right.
      */
-    private void point(String position, double x, double y, double width, double height, double reach, int side) {
+    private void point(String position, Point at, double width, double height, double reach, int side) {
+        double x = at.x();
+        double y = at.y();
         double share = diagnosis.ranked().stream()
                 .filter(r -> position.equals(r.hypothesis().position()))
                 .mapToDouble(Diagnosis.Ranked::probability)
@@ -230,7 +232,7 @@ public final class VehicleDrawing {
                 Role.FRAME,
                 leads ? Known.MEASURED : Known.TABLE));
         double edge = x + side * (width / 2 + 5);
-        double at = x + side * reach;
+        double end = x + side * reach;
         if (leads) {
             shapes.add(Shape.area(
                     Role.ANSWER,
@@ -239,10 +241,10 @@ public final class VehicleDrawing {
                     Point.of(edge + side * 13, y - 8),
                     Point.of(edge + side * 13, y + 8)));
         } else if (reach > width / 2 + 8) {
-            line(Role.THIN, edge, y, at, y);
+            line(Role.THIN, edge, y, end, y);
         }
         String anchor = side > 0 ? "start" : "end";
-        double text = Math.max(Math.abs(at), Math.abs(edge) + (leads ? 18 : 0)) * side;
+        double text = Math.max(Math.abs(end), Math.abs(edge) + (leads ? 18 : 0)) * side;
         shapes.add(new Shape.Label(
                 Point.of(text + side * 4, y - (leads ? 8 : 5)),
                 percent(share),

@@ -8,6 +8,9 @@ import unbo.core.measure.Show;
 /** A scale with the allowed band laid on it and values marked: the limit bar of every answer. True to scale. */
 public final class LimitScale {
 
+    /** From where to where, in the unit of the axis. */
+    public record Range(double from, double to) {}
+
     private static final double LENGTH = 320;
 
     /** A value on the scale with the word over it. */
@@ -22,14 +25,11 @@ public final class LimitScale {
      * @param most upper end of the band
      */
     public static Drawing of(
-            String name,
-            String title,
-            String axis,
-            double from,
-            double to,
-            double least,
-            double most,
-            List<Marker> markers) {
+            String name, String title, String axis, Range axisRange, Range limits, List<Marker> markers) {
+        double from = axisRange.from();
+        double to = axisRange.to();
+        double least = limits.from();
+        double most = limits.to();
         double unit = LENGTH / (to - from);
         List<Shape> shapes = new ArrayList<>();
         double left = Math.max(0, (least - from) * unit);

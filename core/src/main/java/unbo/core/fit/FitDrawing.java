@@ -15,6 +15,9 @@ import unbo.core.measure.Show;
  */
 final class FitDrawing {
 
+    /** Left and right of a bar, in units of the drawing. */
+    private record Ends(double left, double right) {}
+
     private static final double LENGTH = 360;
     private static final double HIGH = 26;
     private static final double TEXT = 14;
@@ -39,16 +42,14 @@ final class FitDrawing {
         row(
                 shapes,
                 8,
-                (seat.lowerUm() - from) * unit,
-                (seat.upperUm() - from) * unit,
+                new Ends((seat.lowerUm() - from) * unit, (seat.upperUm() - from) * unit),
                 fit.input().inner() ? "shaft" + symbol(fit) : "housing" + symbol(fit),
                 ends(seat),
                 Role.SOLID);
         row(
                 shapes,
                 8 + HIGH + 22,
-                (ring.lowerUm() - from) * unit,
-                (ring.upperUm() - from) * unit,
+                new Ends((ring.lowerUm() - from) * unit, (ring.upperUm() - from) * unit),
                 fit.input().inner() ? "bearing's bore" : "bearing's outside",
                 ends(ring),
                 Role.SOLID_TWIN);
@@ -88,8 +89,9 @@ final class FitDrawing {
         return (um > 0 ? "+" : "") + FitWords.um(um);
     }
 
-    private static void row(
-            List<Shape> shapes, double y, double left, double right, String name, String ends, Role role) {
+    private static void row(List<Shape> shapes, double y, Ends at, String name, String ends, Role role) {
+        double left = at.left();
+        double right = at.right();
         double end = Math.max(right, left + 3);
         shapes.add(Shape.area(
                 role,
@@ -135,8 +137,8 @@ final class FitDrawing {
         for (Fit.Left l : fit.left()) {
             boolean mine = fit.chosen() != null
                     && l.clearanceClass().equals(fit.chosen().clearanceClass());
-            span(shapes, l.cold(), from, unit, y, 10, Role.PART);
-            span(shapes, l.warm(), from, unit, y + 13, 13, mine ? Role.ANSWER : Role.BAND);
+            span(shapes, ends(l.cold(), from, unit), y, 10, Role.PART);
+            span(shapes, ends(l.warm(), from, unit), y + 13, 13, mine ? Role.ANSWER : Role.BAND);
             double mean = (l.warm().meanUm() - from) * unit;
             shapes.add(Shape.line(Role.MARK, Point.of(mean, y + 11), Point.of(mean, y + 28)));
             shapes.add(new Shape.Label(
@@ -161,10 +163,9 @@ final class FitDrawing {
                 shapes);
     }
 
-    private static void span(
-            List<Shape> shapes, Interference i, double from, double unit, double y, double high, Role role) {
-        double left = (i.minUm() - from) * unit;
-        double right = (i.maxUm() - from) * unit;
+    private static void span(List<Shape> shapes, Ends at, double y, double high, Role role) {
+        double left = at.left();
+        double right = at.right();
         shapes.add(Shape.area(
                 role,
                 Known.TABLE,
@@ -172,5 +173,9 @@ final class FitDrawing {
                 Point.of(right, y),
                 Point.of(right, y + high),
                 Point.of(left, y + high)));
+    }
+
+    private static Ends ends(Interference i, double from, double unit) {
+        return new Ends((i.minUm() - from) * unit, (i.maxUm() - from) * unit);
     }
 }

@@ -2,6 +2,7 @@ package unbo.core.hub;
 
 import unbo.core.designation.SealSize;
 import unbo.core.drawing.Known;
+import unbo.core.fact.BearingKeys;
 import unbo.core.fact.FactKey;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
@@ -34,26 +35,8 @@ record HubGeometry(Bearing outer, Bearing inner, Cavity cavity, SealSize seal, K
     }
 
     static HubGeometry of(Sheet sheet) {
-        Bearing outer = taper(
-                sheet,
-                FactKey.OUTER_BORE,
-                FactKey.OUTER_OUTSIDE,
-                FactKey.OUTER_WIDTH,
-                FactKey.OUTER_HALF_ANGLE,
-                FactKey.OUTER_KIND,
-                25,
-                50,
-                14);
-        Bearing inner = taper(
-                sheet,
-                FactKey.INNER_BORE,
-                FactKey.INNER_OUTSIDE,
-                FactKey.INNER_WIDTH,
-                FactKey.INNER_HALF_ANGLE,
-                FactKey.INNER_KIND,
-                32,
-                59,
-                16);
+        Bearing outer = taper(sheet, BearingKeys.OUTER, 25, 50, 14);
+        Bearing inner = taper(sheet, BearingKeys.INNER, 32, 59, 16);
         double between = number(sheet, FactKey.BETWEEN_CUPS, outer.width() + inner.width());
         double hubBore = number(sheet, FactKey.HUB_BORE, Math.min(outer.outside(), inner.outside()) - 8);
         double spindle = number(sheet, FactKey.SPINDLE, (outer.bore() + inner.bore()) / 2);
@@ -73,23 +56,15 @@ record HubGeometry(Bearing outer, Bearing inner, Cavity cavity, SealSize seal, K
                 seal == null ? Known.ESTIMATED : Known.TABLE);
     }
 
-    private static Bearing taper(
-            Sheet sheet,
-            FactKey bore,
-            FactKey outside,
-            FactKey width,
-            FactKey angle,
-            FactKey kind,
-            double d,
-            double out,
-            double t) {
-        Known known = known(sheet, bore).and(known(sheet, outside)).and(known(sheet, width));
+    private static Bearing taper(Sheet sheet, BearingKeys keys, double bore, double outside, double width) {
+        Known known =
+                known(sheet, keys.bore()).and(known(sheet, keys.outside())).and(known(sheet, keys.width()));
         return new Bearing(
-                number(sheet, bore, d),
-                number(sheet, outside, out),
-                number(sheet, width, t),
-                number(sheet, angle, 14),
-                !sheet.has(kind) || sheet.text(kind).contains("taper"),
+                number(sheet, keys.bore(), bore),
+                number(sheet, keys.outside(), outside),
+                number(sheet, keys.width(), width),
+                number(sheet, keys.halfAngle(), 14),
+                !sheet.has(keys.kind()) || sheet.text(keys.kind()).contains("taper"),
                 known);
     }
 

@@ -130,15 +130,14 @@ public record Field(
         return of(name, label, Kind.WHOLE, scale(Units.of(Quantity.RATIO, ""), min, max), longest(12));
     }
 
-    /** Several quantities in one box, parted by blanks, semicolons or commas. */
-    public static Field list(
-            String name, String label, Quantity quantity, String symbol, double min, double max, int fewest, int most) {
-        return of(
-                name,
-                label,
-                Kind.LIST,
-                scale(Units.of(quantity, symbol), min, max),
-                new Extent(List.of(), fewest, most));
+    /** Several quantities in one box, parted by blanks, semicolons or commas; {@link #many} says how many. */
+    public static Field list(String name, String label, Quantity quantity, String symbol, double min, double max) {
+        return of(name, label, Kind.LIST, scale(Units.of(quantity, symbol), min, max), new Extent(List.of(), 0, 1));
+    }
+
+    /** The same list of at least and at most so many. */
+    public Field many(int fewest, int most) {
+        return new Field(name, label, kind, scale, fallback, new Extent(List.of(), fewest, most), box, from);
     }
 
     /** One code out of several. */

@@ -289,10 +289,10 @@ public record BearingCheck(
                         "shake",
                         "Axial shake against the band of its class",
                         "axial shake, mm",
-                        0,
-                        Math.max(requireNonNull(mostMm), input.shakeMm() == null ? 0 : input.shakeMm()) * 1.25,
-                        leastMm,
-                        mostMm,
+                        new LimitScale.Range(
+                                0,
+                                Math.max(requireNonNull(mostMm), input.shakeMm() == null ? 0 : input.shakeMm()) * 1.25),
+                        new LimitScale.Range(leastMm, mostMm),
                         input.shakeMm() == null
                                 ? List.of()
                                 : List.of(new LimitScale.Marker(

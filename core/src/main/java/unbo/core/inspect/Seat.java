@@ -84,8 +84,10 @@ public record Seat(
                     .hint("where the number does not tell it"),
             Field.text("seatSymbol", "Fit wanted", 4)
                     .hint("empty: usual for a wheel, N7 in the hub, h6 on its spindle"),
-            Field.list("plane1", "First plane, three angles", Quantity.LENGTH, "mm", 3, 400, 0, 8),
-            Field.list("plane2", "Second plane, three angles", Quantity.LENGTH, "mm", 3, 400, 0, 8),
+            Field.list("plane1", "First plane, three angles", Quantity.LENGTH, "mm", 3, 400)
+                    .many(0, 8),
+            Field.list("plane2", "Second plane, three angles", Quantity.LENGTH, "mm", 3, 400)
+                    .many(0, 8),
             Field.choice("seatMaterial", "Of", Material.choices()).orElse("steel", null),
             Field.yesNo("creep", "Creep marks: polished, scored or rust-red"),
             Field.choice("vehicle", "On a", VEHICLES).from(FactKey.VEHICLE_KIND).orElse("trailer", null),

@@ -225,10 +225,8 @@ public final class SeatWords {
                 "seat-hold",
                 "Interference found against the fit wanted",
                 "interference, µm (under 0: gap)",
-                from,
-                to,
-                s.wanted().minUm(),
-                s.wanted().maxUm(),
+                new LimitScale.Range(from, to),
+                new LimitScale.Range(s.wanted().minUm(), s.wanted().maxUm()),
                 List.of(new LimitScale.Marker(
                         s.found().meanUm(), um(s.found().meanUm()) + " µm", in ? Role.ANSWER : Role.OUT)));
     }

@@ -41,15 +41,8 @@ public final class ShaftFields {
                             .usually(20, 400)
                             .must()
                             .hint("of a pair: between pressure centres"),
-                    Field.list(
-                                    "at",
-                                    "Loads stand at, mm from the left bearing",
-                                    Quantity.LENGTH,
-                                    "mm",
-                                    -1000,
-                                    3000,
-                                    1,
-                                    MOST_LOADS)
+                    Field.list("at", "Loads stand at, mm from the left bearing", Quantity.LENGTH, "mm", -1000, 3000)
+                            .many(1, MOST_LOADS)
                             .must()
                             .hint("− to the left of it: a pulley outside the case"),
                     forces("vertical", "Each upwards, N").hint("− downwards"),
@@ -87,7 +80,7 @@ public final class ShaftFields {
     private ShaftFields() {}
 
     private static Field forces(String name, String label) {
-        return Field.list(name, label, Quantity.FORCE, "N", -200_000, 200_000, 0, MOST_LOADS);
+        return Field.list(name, label, Quantity.FORCE, "N", -200_000, 200_000).many(0, MOST_LOADS);
     }
 
     private static List<Problem> rules(Values v) {
@@ -263,9 +256,10 @@ public final class ShaftFields {
         }
         double unit = 60 / Math.max(1, most);
         List<Shape> shapes = new ArrayList<>();
-        view(shapes, s, 0, "from the side", first, k, unit, true);
+        Scale scale = new Scale(first, k, unit);
+        view(shapes, s, scale, 0, true);
         if (above) {
-            view(shapes, s, 160, "from above", first, k, unit, false);
+            view(shapes, s, scale, 160, false);
         }
         return new Drawing(
                 "shaft-forces",
@@ -279,8 +273,14 @@ public final class ShaftFields {
                 shapes);
     }
 
-    private static void view(
-            List<Shape> shapes, ShaftLife s, double y, String name, double first, double k, double unit, boolean side) {
+    /** What a millimetre of the shaft and a newton are in the drawing, and where it begins. */
+    private record Scale(double first, double perMm, double perNewton) {}
+
+    private static void view(List<Shape> shapes, ShaftLife s, Scale scale, double y, boolean side) {
+        String name = side ? "from the side" : "from above";
+        double first = scale.first();
+        double k = scale.perMm();
+        double unit = scale.perNewton();
         double end = 320;
         shapes.add(Shape.area(
                 Role.PART,

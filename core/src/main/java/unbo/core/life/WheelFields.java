@@ -98,9 +98,11 @@ public final class WheelFields {
                             .usually(0.01, 1)
                             .hint("where it is known better (ISO 281): goes before the word")
                             .seldom(),
-                    Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1, 0, 8)
+                    Field.list("shares", "Shares of the distance", Quantity.RATIO, "", 0, 1)
+                            .many(0, 8)
                             .hint("straight, this wheel outside, this wheel inside; empty: 0.8 0.1 0.1"),
-                    Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5, 0, 8)
+                    Field.list("lateralGs", "Lateral acceleration, g", Quantity.RATIO, "", -1.5, 1.5)
+                            .many(0, 8)
                             .hint("+ this wheel outside in the bend; empty: 0 0.25 −0.25"),
                     Field.quantity("impact", "Kerb strike, times the load", Quantity.RATIO, "", 1, 10)
                             .usually(3, 5)

@@ -49,8 +49,8 @@ final class WheelSection {
         arrow(shapes, s, RADIUS + in.wheelLoadN() * unit + 6, RADIUS + 6, Role.MARK);
         shapes.add(new Shape.Label(
                 Point.of(s + 12, RADIUS + 40), "W " + Show.number(in.wheelLoadN(), 0) + " N", "start", 14, Role.MARK));
-        force(shapes, a / 2, reaction(in, 1), unit, "outer ", 1, axle);
-        force(shapes, -a / 2, reaction(in, -1), unit, "inner ", -1, axle);
+        force(shapes, Point.of(a / 2, axle), reaction(in, 1), unit, "outer ", 1);
+        force(shapes, Point.of(-a / 2, axle), reaction(in, -1), unit, "inner ", -1);
         shapes.add(new Shape.Dimension(
                 Point.of(-a / 2, -axle),
                 Point.of(a / 2, -axle),
@@ -166,8 +166,9 @@ final class WheelSection {
     }
 
     /** What a bearing puts on the hub: down where positive. */
-    private static void force(
-            List<Shape> shapes, double x, double newton, double unit, String name, int way, double axle) {
+    private static void force(List<Shape> shapes, Point at, double newton, double unit, String name, int way) {
+        double x = at.x();
+        double axle = at.y();
         double length = Math.max(8, Math.abs(newton) * unit);
         double tip = -axle - 20;
         Role role = newton >= 0 ? Role.ANSWER : Role.OUT;

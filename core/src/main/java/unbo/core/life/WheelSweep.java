@@ -11,11 +11,14 @@ import unbo.core.measure.Show;
 
 /** What the life of a wheel's bearings is drawn over, everything else held. */
 public enum WheelSweep {
-    OFFSET("offset", "offset, mm", -60, 100, false, WheelInput::offsetMm, WheelInput::offset),
-    LATERAL("lateral", "bends, times the g", 0, 3, false, w -> 1.0, WheelInput::lateral),
-    LOAD("load", "load, times", 0.5, 3, false, w -> 1.0, WheelInput::load),
-    KAPPA("kappa", "viscosity ratio κ", 0.1, 4, true, WheelInput::kappa, WheelInput::film),
-    CLEAN("clean", "cleanliness ec", 0.05, 1, false, WheelInput::contamination, WheelInput::clean);
+    OFFSET("offset", "offset, mm", new Span(-60, 100, false), WheelInput::offsetMm, WheelInput::offset),
+    LATERAL("lateral", "bends, times the g", new Span(0, 3, false), w -> 1.0, WheelInput::lateral),
+    LOAD("load", "load, times", new Span(0.5, 3, false), w -> 1.0, WheelInput::load),
+    KAPPA("kappa", "viscosity ratio κ", new Span(0.1, 4, true), WheelInput::kappa, WheelInput::film),
+    CLEAN("clean", "cleanliness ec", new Span(0.05, 1, false), WheelInput::contamination, WheelInput::clean);
+
+    /** What the chart goes over. @param log true where the axis is logarithmic */
+    private record Span(double from, double to, boolean log) {}
 
     /** Thousands of km: more than any wheel goes. */
     private static final double MOST = 1e6;
@@ -31,16 +34,14 @@ public enum WheelSweep {
     WheelSweep(
             String code,
             String label,
-            double from,
-            double to,
-            boolean log,
+            Span span,
             Function<WheelInput, Double> now,
             BiFunction<WheelInput, Double, WheelInput> changed) {
         this.code = code;
         this.label = label;
-        this.from = from;
-        this.to = to;
-        this.log = log;
+        this.from = span.from();
+        this.to = span.to();
+        this.log = span.log();
         this.now = now;
         this.changed = changed;
     }

@@ -35,26 +35,6 @@ public record HubGreaseInput(Envelope outer, Envelope inner, Cavity cavity, Fill
     /** Boundary of one bearing, mm; of a taper the width is the assembled width T. {@code taper}: packed by hand. */
     public record Envelope(double boreMm, double outsideMm, double widthMm, boolean taper) {}
 
-    /** A hub packed by hand at a usual heat. */
-    static HubGreaseInput byHand(
-            Envelope outer,
-            Envelope inner,
-            double betweenCupsMm,
-            double hubBoreMm,
-            double spindleMm,
-            String kind,
-            String oldKind,
-            double cavityShare,
-            boolean immersed) {
-        return new HubGreaseInput(
-                outer,
-                inner,
-                new Cavity(betweenCupsMm, hubBoreMm, spindleMm),
-                new Filling(kind, oldKind, cavityShare),
-                new Duty(immersed, 70),
-                new By("hand", null));
-    }
-
     public double betweenCupsMm() {
         return cavity.betweenCupsMm();
     }

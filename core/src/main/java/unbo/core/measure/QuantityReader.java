@@ -76,12 +76,11 @@ public final class QuantityReader {
         }
         Matcher mixed = MIXED.matcher(tidy);
         if (mixed.matches()) {
-            return fraction(text, mixed.group(1), mixed.group(2), mixed.group(3), mixed.group(4), mixed.group(5), bare);
+            return fraction(text, mixed, mixed.group(2), 3, bare);
         }
         Matcher fraction = FRACTION.matcher(tidy);
         if (fraction.matches()) {
-            return fraction(
-                    text, fraction.group(1), "0", fraction.group(2), fraction.group(3), fraction.group(4), bare);
+            return fraction(text, fraction, "0", 2, bare);
         }
         Matcher decimal = DECIMAL.matcher(tidy);
         if (!decimal.matches()) {
@@ -136,8 +135,10 @@ public final class QuantityReader {
         return null;
     }
 
-    private static Outcome fraction(
-            String text, String sign, String whole, String top, String bottom, String unit, Unit bare) {
+    /** @param from group of the upper figure; the lower one and the unit follow it */
+    private static Outcome fraction(String text, Matcher match, String whole, int from, Unit bare) {
+        String top = match.group(from);
+        String bottom = match.group(from + 1);
         if (whole.length() > 6 || top.length() > 6 || bottom.length() > 6) {
             return tooLarge(text, bare);
         }
@@ -148,7 +149,7 @@ public final class QuantityReader {
         }
         BigDecimal value =
                 new BigDecimal(whole).add(new BigDecimal(top).divide(new BigDecimal(divisor), MathContext.DECIMAL128));
-        return finish(text, sign.equals("-") ? value.negate() : value, unit, bare);
+        return finish(text, match.group(1).equals("-") ? value.negate() : value, match.group(from + 2), bare);
     }
 
     private static Outcome finish(String text, BigDecimal value, String unitText, Unit bare) {

@@ -43,31 +43,35 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
         CONTACT
     }
 
+    /** What turns: pitch and bore in mm, seals, and whether its balls are of ceramic. */
+    public record Turned(BearingKind kind, double pitchMm, double boreMm, Seals seals, boolean hybrid) {}
+
+    /** What it turns in. @param nu mm²/s at its running temperature */
+    public record Oil(boolean grease, double nu, double rpm) {}
+
+    /** What presses on it. @param p1N load of the friction, N @param share of the static load, P0/C0 */
+    public record Pressed(double p1N, double share) {}
+
     /**
      * @param grease true for grease, false for oil
      * @param nu kinematic viscosity at running temperature, mm²/s
      * @param p1N load that counts, P1
      * @param staticLoad P0/C0, for deep groove and angular contact
      */
-    public static Friction of(
-            BearingKind kind,
-            boolean grease,
-            double pitchMm,
-            double boreMm,
-            double rpm,
-            double nu,
-            double p1N,
-            double staticLoad,
-            Seals seals,
-            boolean hybrid) {
-        Factors factors = FACTORS.getOrDefault(kind, USUAL);
-        double f0 = grease ? factors.f0Grease() : factors.f0Oil();
-        double f1 = kind.angular()
-                ? 0.001 * Math.pow(Math.max(0, staticLoad), 0.33)
-                : kind.ball() ? 0.0006 * Math.pow(Math.max(0, staticLoad), 0.55) : factors.f1();
-        double cube = pitchMm * pitchMm * pitchMm;
-        double m0 = nu * rpm >= FLOWS ? f0 * 1e-7 * Math.pow(nu * rpm, 2.0 / 3) * cube : f0 * 160e-7 * cube;
-        return new Friction(m0, f1 * p1N * pitchMm * (hybrid ? HYBRID : 1), seals(seals, boreMm));
+    public static Friction of(Turned bearing, Oil oil, Pressed load) {
+        Factors factors = FACTORS.getOrDefault(bearing.kind(), USUAL);
+        double f0 = oil.grease() ? factors.f0Grease() : factors.f0Oil();
+        double f1 = bearing.kind().angular()
+                ? 0.001 * Math.pow(Math.max(0, load.share()), 0.33)
+                : bearing.kind().ball() ? 0.0006 * Math.pow(Math.max(0, load.share()), 0.55) : factors.f1();
+        double cube = bearing.pitchMm() * bearing.pitchMm() * bearing.pitchMm();
+        double m0 = oil.nu() * oil.rpm() >= FLOWS
+                ? f0 * 1e-7 * Math.pow(oil.nu() * oil.rpm(), 2.0 / 3) * cube
+                : f0 * 160e-7 * cube;
+        return new Friction(
+                m0,
+                f1 * load.p1N() * bearing.pitchMm() * (bearing.hybrid() ? HYBRID : 1),
+                seals(bearing.seals(), bearing.boreMm()));
     }
 
     private static double seals(Seals seals, double boreMm) {

@@ -92,9 +92,11 @@ public final class ProofFields {
                 ? "usual wheel hub; the vehicle maker's figure wins"
                 : kind.label() + ": the product's own limit; the vehicle maker's figure wins";
         return Stream.of(
-                Field.list("push", "Indicator, pushed", Quantity.LENGTH, "mm", -20, 20, 0, 12)
+                Field.list("push", "Indicator, pushed", Quantity.LENGTH, "mm", -20, 20)
+                        .many(0, 12)
                         .hint("one reading for each push: 0.00 0.01 0.00"),
-                Field.list("pull", "Indicator, pulled", Quantity.LENGTH, "mm", -20, 20, 0, 12)
+                Field.list("pull", "Indicator, pulled", Quantity.LENGTH, "mm", -20, 20)
+                        .many(0, 12)
                         .hint("as many, in the same order"),
                 Field.quantity("endPlayMin", "End play, least", Quantity.LENGTH, "mm", 0, 0.5)
                         .usually(0.005, 0.2)
@@ -122,7 +124,8 @@ public final class ProofFields {
                         .usually(5, 60)
                         .alwaysMetric()
                         .hint("10 km, then feel and measure"),
-                Field.list("runout", "Runout, one turn", Quantity.LENGTH, "mm", -20, 20, Runout.FEWEST, Runout.MOST)
+                Field.list("runout", "Runout, one turn", Quantity.LENGTH, "mm", -20, 20)
+                        .many(Runout.FEWEST, Runout.MOST)
                         .hint("if it was read: 8 to 48, equally spaced"),
                 Field.choice("runoutOn", "Runout measured on", Surface.choices())
                         .orElse("hub-face", null),

@@ -93,10 +93,8 @@ public final class ProofWords {
                 "proof-scale",
                 "End play measured against the band",
                 "end play, mm",
-                0,
-                to,
-                band.minMm(),
-                band.maxMm(),
+                new LimitScale.Range(0, to),
+                new LimitScale.Range(band.minMm(), band.maxMm()),
                 List.of(new LimitScale.Marker(play.meanMm(), Show.fixed(play.meanMm(), 3), role)));
     }
 

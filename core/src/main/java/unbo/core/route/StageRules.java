@@ -15,6 +15,7 @@ import unbo.core.diagnosis.Verdict;
 import unbo.core.diagnosis.VerdictFields;
 import unbo.core.diagnosis.VerdictInput;
 import unbo.core.diagnosis.VerdictWords;
+import unbo.core.fact.BearingKeys;
 import unbo.core.fact.FactKey;
 import unbo.core.identify.HubFields;
 import unbo.core.identify.HubInput;
@@ -210,29 +211,11 @@ public final class StageRules {
                 (in, known) -> {
                     IdentifiedHub hub = IdentifiedHub.of(in, known.bearings());
                     Facts facts = new Facts(RouteStage.IDENTIFY);
-                    bearing(
-                            facts,
-                            hub.outer(),
-                            in.outer(),
-                            FactKey.OUTER_CONE,
-                            FactKey.OUTER_CUP,
-                            FactKey.OUTER_BORE,
-                            FactKey.OUTER_OUTSIDE,
-                            FactKey.OUTER_WIDTH,
-                            FactKey.OUTER_HALF_ANGLE);
+                    bearing(facts, hub.outer(), in.outer(), BearingKeys.OUTER);
                     facts.words(FactKey.OUTER_KIND, hub.outer().cone().kind().code(), How.COMPUTED);
                     facts.words(FactKey.HUB_TYPE, hub.hubType(), How.COMPUTED);
                     if (hub.inner() != null) {
-                        bearing(
-                                facts,
-                                hub.inner(),
-                                in.inner(),
-                                FactKey.INNER_CONE,
-                                FactKey.INNER_CUP,
-                                FactKey.INNER_BORE,
-                                FactKey.INNER_OUTSIDE,
-                                FactKey.INNER_WIDTH,
-                                FactKey.INNER_HALF_ANGLE);
+                        bearing(facts, hub.inner(), in.inner(), BearingKeys.INNER);
                         facts.words(
                                 FactKey.INNER_KIND, hub.inner().cone().kind().code(), How.COMPUTED);
                         size(facts, FactKey.BETWEEN_CUPS, requireNonNull(hub.betweenCups()));
@@ -253,22 +236,13 @@ public final class StageRules {
                 + Show.number(seal.widthMm(), 2);
     }
 
-    private static void bearing(
-            Facts facts,
-            IdentifiedBearing taper,
-            HubInput.Taper typed,
-            FactKey cone,
-            FactKey cup,
-            FactKey bore,
-            FactKey outside,
-            FactKey width,
-            FactKey angle) {
-        facts.words(cone, taper.cone().marking(), How.TYPED);
-        facts.words(cup, typed.cup().isBlank() ? "" : taper.cup().marking(), How.TYPED);
-        size(facts, bore, taper.bore());
-        size(facts, outside, taper.outside());
-        size(facts, width, taper.width());
-        size(facts, angle, taper.halfAngleDeg());
+    private static void bearing(Facts facts, IdentifiedBearing taper, HubInput.Taper typed, BearingKeys keys) {
+        facts.words(keys.cone(), taper.cone().marking(), How.TYPED);
+        facts.words(keys.cup(), typed.cup().isBlank() ? "" : taper.cup().marking(), How.TYPED);
+        size(facts, keys.bore(), taper.bore());
+        size(facts, keys.outside(), taper.outside());
+        size(facts, keys.width(), taper.width());
+        size(facts, keys.halfAngle(), taper.halfAngleDeg());
     }
 
     private static StageRule<RemovalInput> strip() {

@@ -229,16 +229,10 @@ public record FrictionQuestion(Input input, Friction friction, double powerW, do
                         ? Math.max(in.radialN(), in.axialN() - 0.1 * in.radialN())
                         : kind.ball() ? Math.max(in.radialN(), 3 * in.axialN() - 0.1 * in.radialN()) : in.radialN();
         Friction still = Friction.of(
-                kind,
-                in.grease(),
-                in.bearing().geometry().pitchMm(),
-                in.bearing().boreMm(),
-                in.rpm(),
-                in.nu(),
-                p1,
-                p0 / in.staticN(),
-                in.seals(),
-                in.hybrid());
+                new Friction.Turned(
+                        kind, in.bearing().geometry().pitchMm(), in.bearing().boreMm(), in.seals(), in.hybrid()),
+                new Friction.Oil(in.grease(), in.nu(), in.rpm()),
+                new Friction.Pressed(p1, p0 / in.staticN()));
         Friction f = new Friction(still.lubricantNmm() * (1 + churned(in)), still.loadNmm(), still.sealsNmm());
         return new FrictionQuestion(in, f, f.powerW(in.rpm()), f.powerW(in.rpm()) / in.conductance());
     }

@@ -19,15 +19,8 @@ public final class RunoutFields {
 
     public static final FieldList<RunoutInput> LIST = FieldList.of(
             List.of(
-                    Field.list(
-                                    "readings",
-                                    "Readings of one turn",
-                                    Quantity.LENGTH,
-                                    "mm",
-                                    -FARTHEST_MM,
-                                    FARTHEST_MM,
-                                    Runout.FEWEST,
-                                    Runout.MOST)
+                    Field.list("readings", "Readings of one turn", Quantity.LENGTH, "mm", -FARTHEST_MM, FARTHEST_MM)
+                            .many(Runout.FEWEST, Runout.MOST)
                             .must()
                             .hint("8 to 48, equally spaced, from mark 0 on; plunger pushed in is plus"),
                     Field.choice("surface", "Measured on", Surface.choices()).orElse("disc", null),
@@ -40,9 +33,8 @@ public final class RunoutFields {
                                     Quantity.LENGTH,
                                     "mm",
                                     -FARTHEST_MM,
-                                    FARTHEST_MM,
-                                    Runout.FEWEST,
-                                    Runout.MOST)
+                                    FARTHEST_MM)
+                            .many(Runout.FEWEST, Runout.MOST)
                             .hint("to tell disc from hub; mark 0 stays the hub's"),
                     Field.quantity("indexDeg", "Turned by", Quantity.ANGLE, "°", -360, 360)
                             .orElse("180", "half a turn parts them best; one stud will do")),

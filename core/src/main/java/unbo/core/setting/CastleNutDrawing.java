@@ -126,10 +126,8 @@ public final class CastleNutDrawing {
                 "nut-scale",
                 "End play of each locking position against the band " + CastleNutWords.words(band),
                 "end play, mm",
-                0,
-                most,
-                band.minMm(),
-                band.maxMm(),
+                new LimitScale.Range(0, most),
+                new LimitScale.Range(band.minMm(), band.maxMm()),
                 markers);
     }
 }

@@ -26,7 +26,8 @@ public final class CastleNutFields {
                             .from(FactKey.NUT_SLOTS)
                             .must()
                             .hint("places of a retainer count as slots"),
-                    Field.list("pinHolesDeg", "Pin hole openings", Quantity.ANGLE, "°", -360, 720, 1, 12)
+                    Field.list("pinHolesDeg", "Pin hole openings", Quantity.ANGLE, "°", -360, 720)
+                            .many(1, 12)
                             .from(FactKey.PIN_HOLES)
                             .must()
                             .hint("a through hole has two: 0, 180"),

@@ -266,10 +266,8 @@ public final class StackWords {
                 "stack-band",
                 "What is left against the band wanted",
                 "float, mm",
-                low - margin,
-                high + margin,
-                s.input().minMm(),
-                s.input().maxMm(),
+                new LimitScale.Range(low - margin, high + margin),
+                new LimitScale.Range(s.input().minMm(), s.input().maxMm()),
                 List.of(new LimitScale.Marker(
                         s.resultMm(), Show.fixed(s.resultMm(), 3), s.inside() ? Role.ANSWER : Role.OUT)));
     }

@@ -137,15 +137,22 @@ class PreloadTest {
     @Test
     void frictionIsOfTheLubricantTheLoadAndTheSeals() {
         Friction sealed = Friction.of(
-                BearingKind.DEEP_GROOVE_BALL, true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.CONTACT, false);
+                new Friction.Turned(BearingKind.DEEP_GROOVE_BALL, 38.5, 25, Friction.Seals.CONTACT, false),
+                new Friction.Oil(true, 100, 800),
+                new Friction.Pressed(300, 0.05));
         Friction hybrid = Friction.of(
-                BearingKind.DEEP_GROOVE_BALL, true, 38.5, 25, 800, 100, 300, 0.05, Friction.Seals.LOW_DRAG, true);
+                new Friction.Turned(BearingKind.DEEP_GROOVE_BALL, 38.5, 25, Friction.Seals.LOW_DRAG, true),
+                new Friction.Oil(true, 100, 800),
+                new Friction.Pressed(300, 0.05));
         assertThat(sealed.sealsNmm()).isCloseTo(40, within(1e-9));
         assertThat(sealed.lubricantNmm())
                 .isCloseTo(2 * 1e-7 * Math.pow(80_000, 2.0 / 3) * 38.5 * 38.5 * 38.5, within(1e-9));
         assertThat(hybrid.loadNmm()).isCloseTo(0.7 * sealed.loadNmm(), within(1e-9));
         assertThat(hybrid.powerW(800)).isLessThan(sealed.powerW(800));
-        assertThat(Friction.of(BearingKind.DEEP_GROOVE_BALL, true, 38.5, 25, 10, 100, 0, 0, Friction.Seals.NONE, false)
+        assertThat(Friction.of(
+                                new Friction.Turned(BearingKind.DEEP_GROOVE_BALL, 38.5, 25, Friction.Seals.NONE, false),
+                                new Friction.Oil(true, 100, 10),
+                                new Friction.Pressed(0, 0))
                         .lubricantNmm())
                 .isCloseTo(2 * 160e-7 * 38.5 * 38.5 * 38.5, within(1e-9));
     }

@@ -14,10 +14,8 @@ class LimitScaleTest {
                 "s",
                 "scale",
                 "mm",
-                0,
-                0.32,
-                0.025,
-                0.125,
+                new LimitScale.Range(0, 0.32),
+                new LimitScale.Range(0.025, 0.125),
                 java.util.Arrays.stream(values)
                         .mapToObj(v -> new LimitScale.Marker(v, "v" + v, Role.ANSWER))
                         .toList());

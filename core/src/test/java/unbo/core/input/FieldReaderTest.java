@@ -18,7 +18,8 @@ class FieldReaderTest {
     private static final Field SHIM = Field.quantity("shim", "Shim", Quantity.LENGTH, "mm", 0, 20)
             .usually(0.05, 2)
             .must();
-    private static final Field ANGLES = Field.list("angles", "Angles", Quantity.ANGLE, "°", 0, 360, 1, 4);
+    private static final Field ANGLES =
+            Field.list("angles", "Angles", Quantity.ANGLE, "°", 0, 360).many(1, 4);
     private static final Field TICK = Field.yesNo("pin", "New pin");
     private static final Field DAY = Field.date("day", "Day");
     private static final FieldList<Values> LIST = FieldList.of(List.of(SHIM, ANGLES, TICK, DAY), v -> v);

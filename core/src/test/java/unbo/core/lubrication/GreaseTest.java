@@ -21,16 +21,13 @@ import unbo.core.tools.running.MixTool;
 class GreaseTest {
 
     private static HubGrease hub(String kind, String old, boolean immersed) {
-        return HubGrease.of(HubGreaseInput.byHand(
+        return HubGrease.of(new HubGreaseInput(
                 new HubGreaseInput.Envelope(25, 52, 16.25, true),
                 new HubGreaseInput.Envelope(30, 62, 17.25, true),
-                40,
-                46,
-                30,
-                kind,
-                old,
-                1 / 3.0,
-                immersed));
+                new HubGreaseInput.Cavity(40, 46, 30),
+                new HubGreaseInput.Filling(kind, old, 1 / 3.0),
+                new HubGreaseInput.Duty(immersed, 70),
+                new HubGreaseInput.By("hand", null)));
     }
 
     private static Reading<BearingGreaseInput> bearing(String... pairs) {
@@ -187,8 +184,13 @@ class GreaseTest {
     @Test
     void ballBearingsOfAHubTakeAThirdToAHalfTapersAllOfTheirRoom() {
         HubGreaseInput.Envelope ball = new HubGreaseInput.Envelope(25, 47, 12, false);
-        HubGrease g = HubGrease.of(HubGreaseInput.byHand(
-                ball, new HubGreaseInput.Envelope(30, 62, 17.25, true), 40, 46, 30, "CaS", "", 1 / 3.0, false));
+        HubGrease g = HubGrease.of(new HubGreaseInput(
+                ball,
+                new HubGreaseInput.Envelope(30, 62, 17.25, true),
+                new HubGreaseInput.Cavity(40, 46, 30),
+                new HubGreaseInput.Filling("CaS", "", 1 / 3.0),
+                new HubGreaseInput.Duty(false, 70),
+                new HubGreaseInput.By("hand", null)));
         assertThat(g.outerGrams().least() / g.outerCm3()).isCloseTo(0.27, within(1e-9));
         assertThat(g.outerGrams().most() / g.outerCm3()).isCloseTo(0.45, within(1e-9));
         assertThat(g.innerGrams().most() / g.innerCm3()).isCloseTo(0.9, within(1e-9));
