@@ -1,0 +1,5 @@
+/** Tools for what play does outside the hub. */
+@NullMarked
+package unbo.core.tools.geometry;
+
+import org.jspecify.annotations.NullMarked;
