@@ -56,6 +56,11 @@ class GreaseSheet {
 
     Grease grease(String name) {
         return new Grease(
-                name, thickener, nlgi, new Grease.Base(oil, thickAt40, thickAt100), new Grease.Range(coldC, hotC), ep);
+                name,
+                thickener,
+                nlgi,
+                new Grease.BaseOil(oil, thickAt40, thickAt100),
+                new Grease.Range(coldC, hotC),
+                ep);
     }
 }

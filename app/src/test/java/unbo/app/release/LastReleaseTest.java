@@ -147,7 +147,7 @@ class LastReleaseTest {
                 byte[] content = in.readNBytes((size + 511) / 512 * 512);
                 Matcher page = Pattern.compile("\\./(\\d+/\\w+)\\.html").matcher(name);
                 if (page.matches()) {
-                    THEN.put(page.group(1), new String(content, 0, size, StandardCharsets.UTF_8));
+                    THEN.put(page.group(1), plain(new String(content, 0, size, StandardCharsets.UTF_8)));
                 }
             }
         }
@@ -162,8 +162,16 @@ class LastReleaseTest {
         var answer = mvc.perform(get(address)).andReturn().getResponse();
         assertThat(answer.getStatus()).as(address).isEqualTo(200);
         String page = answer.getContentAsString(StandardCharsets.UTF_8);
-        return page.substring(page.indexOf("<main"), page.indexOf("</main>") + "</main>".length())
-                .replaceAll("<input[^>]*name=\"_csrf\"[^>]*>", "");
+        return plain(page.substring(page.indexOf("<main"), page.indexOf("</main>") + "</main>".length())
+                .replaceAll("<input[^>]*name=\"_csrf\"[^>]*>", ""));
+    }
+
+    /** A page whatever white space stands about its tags, which is how its template is laid out. */
+    private static String plain(String page) {
+        return page.replaceAll("\\s+", " ")
+                .replaceAll(" ?(/?>) ?", "$1")
+                .replace("/>", ">")
+                .replaceAll(" ?(<) ?", "$1");
     }
 
     private static void change(String sql) {

@@ -126,7 +126,8 @@ class UnboScriptTest {
     void aPartOfTheTestsThatIsNoneIsSaid() throws Exception {
         Ended ended = run(Map.of(), "test", "everything");
         assertThat(ended.code()).isNotZero();
-        assertThat(ended.said()).contains("test knows core, app, browser, scripts, format and crash");
+        assertThat(ended.said())
+                .contains("test knows core, app, browser, frontend, scripts, mutation, format and crash");
     }
 
     @Test

@@ -21,14 +21,14 @@ import unbo.core.measure.Show;
  * @param thickener code of its family
  * @param nlgi consistency: 00, 0, 1, 2, 3
  */
-public record Grease(String name, String thickener, String nlgi, Base base, Range range, boolean ep) {
+public record Grease(String name, String thickener, String nlgi, BaseOil base, Range range, boolean ep) {
     /**
      * Its base oil, mm²/s at 40 and 100 °C.
      *
      * @param oil code of its base oil
      * @param nu40 , nu100 base oil, mm²/s; null where the sheet does not tell
      */
-    public record Base(
+    public record BaseOil(
             String oil, @Nullable Double nu40, @Nullable Double nu100) {}
 
     /**
@@ -77,7 +77,7 @@ public record Grease(String name, String thickener, String nlgi, Base base, Rang
                     v.text("name"),
                     v.text("thickener"),
                     v.text("nlgi"),
-                    new Base(v.text("oil"), v.maybe("nu40"), v.maybe("nu100")),
+                    new BaseOil(v.text("oil"), v.maybe("nu40"), v.maybe("nu100")),
                     new Range(v.number("cold"), v.number("hot")),
                     v.yes("ep")));
 
