@@ -165,7 +165,21 @@ public final class CastleNutWords {
         LockingPosition best = nut.bestPosition();
         double back = best == null ? nut.bySchool().backOffDeg() : best.backOffDeg();
         double play = best == null ? nut.bySchool().endPlayMm() : best.endPlayMm();
-        Finding finding = best == null
+        return new Answer(
+                List.of(
+                        new Answer.Figure("back off from zero end play", Show.number(back, 1), "°", ""),
+                        new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.inches(play))),
+                List.of(finding(nut)),
+                sentences(nut),
+                worksheet(nut),
+                List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)),
+                Schools.of(nut.input().school()).steps(),
+                tables(nut));
+    }
+
+    /** Whether a slot leaves an end play inside the band. */
+    public static Finding finding(CastleNut nut) {
+        return nut.bestPosition() == null
                 ? new Finding(
                         "no-slot",
                         Level.SOON,
@@ -176,15 +190,5 @@ public final class CastleNutWords {
                         "slot-right",
                         Level.RIGHT,
                         "A slot leaves an end play inside " + words(nut.input().band()) + ".");
-        return new Answer(
-                List.of(
-                        new Answer.Figure("back off from zero end play", Show.number(back, 1), "°", ""),
-                        new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.inches(play))),
-                List.of(finding),
-                sentences(nut),
-                worksheet(nut),
-                List.of(CastleNutDrawing.face(nut), CastleNutDrawing.scale(nut)),
-                Schools.of(nut.input().school()).steps(),
-                tables(nut));
     }
 }

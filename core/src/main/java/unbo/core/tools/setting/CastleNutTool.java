@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.fact.FactKey;
+import unbo.core.finding.Finding;
 import unbo.core.input.FieldList;
 import unbo.core.input.Typed;
 import unbo.core.measure.Show;
@@ -71,6 +72,11 @@ public final class CastleNutTool implements Tool<CastleNutInput, CastleNut> {
     @Override
     public Answer print(CastleNut nut) {
         return CastleNutWords.answer(nut);
+    }
+
+    @Override
+    public List<Finding> findings(CastleNut nut) {
+        return List.of(CastleNutWords.finding(nut));
     }
 
     @Override
