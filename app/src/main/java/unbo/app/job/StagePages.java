@@ -463,6 +463,7 @@ class StagePages {
                 "stage",
                 StageForm.of(
                         view, new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged()), known.bearings()));
+        model.addAttribute("seconds", seconds(work));
         model.addAttribute("units", workshops.units());
         faces.of(stage).show(new StageFace.Showing(view, stage, rule, work, typed, sheet), model);
         model.addAttribute("version", shown.version());
@@ -472,6 +473,12 @@ class StagePages {
         model.addAttribute("face", faces.of(stage));
         model.addAttribute(BASE, documents.write(shown.base()));
         return page(view, stage, model);
+    }
+
+    /** Seconds that there are once the step begins; null where nothing runs out. */
+    private static Long seconds(StageRule.Work work) {
+        Double seconds = work.ok() ? work.outcome().seconds() : null;
+        return seconds == null || seconds < 1 ? null : Long.valueOf(Math.round(seconds));
     }
 
     private static List<EntryLine> entries(JobView view, RouteStage stage, String editing) {

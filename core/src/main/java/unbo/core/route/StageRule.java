@@ -49,8 +49,21 @@ public record StageRule<I>(
         from.forEach((box, facts) -> fields.field(box).ifPresent(field -> field.from(facts.toArray(FactKey[]::new))));
     }
 
-    /** What an input came to; not {@code complete} while a required proof is missing. */
-    public record Outcome(Answer answer, List<Fact> facts, boolean complete) {}
+    /**
+     * What an input came to; not {@code complete} while a required proof is missing.
+     *
+     * @param seconds that there are once the step begins; null where nothing runs out
+     */
+    public record Outcome(
+            Answer answer,
+            List<Fact> facts,
+            boolean complete,
+            @Nullable Double seconds) {
+
+        public Outcome(Answer answer, List<Fact> facts, boolean complete) {
+            this(answer, facts, complete, null);
+        }
+    }
 
     /** What came of the texts of a stage. {@code outcome} is null when they cannot be used. */
     public record Work(Reading<?> reading, @Nullable Outcome outcome) {
@@ -80,7 +93,8 @@ public record StageRule<I>(
                 tool::procedure,
                 (input, known) -> {
                     R result = tool.compute(input);
-                    return new Outcome(tool.printInStage(result), tool.gives(result), tool.complete(result));
+                    return new Outcome(
+                            tool.printInStage(result), tool.gives(result), tool.complete(result), tool.seconds(result));
                 });
     }
 

@@ -41,6 +41,7 @@ import unbo.core.strip.RemovalFields;
 import unbo.core.strip.RemovalInput;
 import unbo.core.tools.proving.DueTool;
 import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.setting.MountTool;
 import unbo.core.tools.strip.RemovalTool;
 import unbo.core.vehicle.Place;
 
@@ -359,7 +360,8 @@ public final class StageRules {
                                         in.arrangement().right().bearing().designation(),
                                         How.TYPED);
                             }
-                            return new StageRule.Outcome(fitted.answer(), facts.list(), true);
+                            return new StageRule.Outcome(
+                                    fitted.answer(), facts.list(), true, new MountTool().seconds(mounting));
                         })
                 .usually(StageRules::seats)
                 .named(EntryNames::ring);
