@@ -51,4 +51,50 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule namesSayWhatThingsAre =
             classes().should().haveNameNotMatching(".*(Manager|Helper|Util|Utils|Impl|Base|DTO|Dto)");
+
+    /** Kernels that still print themselves; none is added. */
+    private static final String MIXED = "unbo\\.core\\.(arrange\\.(Arrangement|ConeHub|CrankTruing|EndPlayHeat|Preload"
+            + "|SpacerHub|UnitHub)|designation\\.(ClassBands|ToleranceBands)|heat\\.HeatBlock|identify\\.(SealFind"
+            + "|SeriesLadder|TypeFinder|TypePictures)|inspect\\.(BearingCheck|Inspection)|life\\.WheelSweep"
+            + "|lubrication\\.Viscosity|mount\\.(FittedShaft|Mounting|WayRound)|parts\\.Rebuild|runout\\.RimRock"
+            + "|setting\\.Schools|sheet\\.How)(\\$.*)?";
+
+    @ArchTest
+    static final ArchRule kernelsBuildNoText = noClasses()
+            .that()
+            .resideInAPackage("unbo.core..")
+            .and()
+            .resideOutsideOfPackages(
+                    "unbo.core.tools..",
+                    "unbo.core.tool..",
+                    "unbo.core.route..",
+                    "unbo.core.answer..",
+                    "unbo.core.worksheet..",
+                    "unbo.core.drawing..",
+                    "unbo.core.hub..")
+            .and()
+            .haveNameNotMatching(".*(Words|Drawing|Section|Fields|Question|Questions)(\\$.*)?")
+            .and()
+            .haveNameNotMatching(MIXED)
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("unbo.core.answer..", "unbo.core.worksheet..", "unbo.core.drawing..");
+
+    @ArchTest
+    static final ArchRule stagesKnowToolsByTheirInterface = noClasses()
+            .that()
+            .resideInAPackage("unbo.core.tool..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("unbo.core.tools..", "unbo.core.route..");
+
+    @ArchTest
+    static final ArchRule toolsAreKnownByThoseWhoFindThemOnly = noClasses()
+            .that()
+            .resideInAPackage("unbo.core..")
+            .and()
+            .resideOutsideOfPackages("unbo.core.tools..", "unbo.core.route..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("unbo.core.tools..");
 }
