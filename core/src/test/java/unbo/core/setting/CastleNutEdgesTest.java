@@ -97,6 +97,7 @@ class CastleNutEdgesTest {
         assertThat(nut(6, 20, School.A, 0.0, 180.0).largestStepDeg()).isCloseTo(60, within(1e-9));
         assertThat(nut(3, 0, School.A, 10.0, 30.0).largestStepDeg()).isCloseTo(100, within(1e-9));
         assertThat(nut(3, 0, School.A, 100.0, 110.0).largestStepDeg()).isCloseTo(110, within(1e-9));
+        assertThat(nut(1, 0, School.A, 100.0, 110.0).largestStepDeg()).isCloseTo(350, within(1e-9));
     }
 
     @Test
@@ -129,6 +130,7 @@ class CastleNutEdgesTest {
     /** A, C: the next place after zero; B: the first; D: nearest to the middle. */
     @Test
     void eachSchoolTellsItsOwnPlace() {
+        assertThat(nut(18, 0, School.D, 0.0).bySchool().backOffDeg()).isCloseTo(20, within(1e-9));
         CastleNut nut = nut(6, 0, School.D, 0.0, 180.0);
         assertThat(nut.bySchool()).isEqualTo(new SchoolOutcome(School.D, 0, 0, false));
         assertThat(nut(6, 0, School.A, 0.0, 180.0).bySchool()).isEqualTo(new SchoolOutcome(School.A, 60, 0.25, false));

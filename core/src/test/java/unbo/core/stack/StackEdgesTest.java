@@ -106,6 +106,39 @@ class StackEdgesTest {
         }
     }
 
+    /** The same where a float of 1 mm is wanted: 5 mm of gap are absurd, 4.99 are not. */
+    @ParameterizedTest
+    @CsvSource({"5.39,0", "5.40,2"})
+    void absurdIsMeasuredFromWhatIsWanted(double gasket, int questions) {
+        assertThat(Stack.of(new StackInput(
+                                List.of(link("recess", 9.6, 0), link("gasket", gasket, 0)),
+                                List.of(link("spigot", 10, 0)),
+                                0.9,
+                                1.1,
+                                List.of(),
+                                20))
+                        .questions())
+                .hasSize(questions);
+    }
+
+    /** A gap of 4 mm that no slip explains is left alone. */
+    @Test
+    void whatNoSlipExplainsIsNotQuestioned() {
+        assertThat(Stack.of(new StackInput(
+                                List.of(link("case", 104, 0)), List.of(link("shaft", 100, 0)), 0, 0.1, List.of(), 20))
+                        .questions())
+                .isEmpty();
+    }
+
+    /** Both ends of the band are inside. */
+    @ParameterizedTest
+    @CsvSource({"12.02", "12.10"})
+    void aResultAtAnEndOfTheBandIsInside(double outer) {
+        Stack s = gap(outer, 1.0, 0);
+        assertThat(s.shimsMm()).containsExactly(1.0, 1.0);
+        assertThat(s.inside()).isTrue();
+    }
+
     /** A shaft typed in inches makes the gap 24.4 times too large; taken as such it is 0.1. */
     @Test
     void anInchThatWasMeantIsFoundInTheInnerChain() {
