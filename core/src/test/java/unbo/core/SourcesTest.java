@@ -27,7 +27,7 @@ class SourcesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"core/src", "app/src", "speed/src"})
+    @ValueSource(strings = {"core/src", "app/src", "speed/src", "tools"})
     void noLineIsWiderThanAPage(String folder) throws IOException {
         List<String> wide = new ArrayList<>();
         for (Path file : sources(folder)) {

@@ -161,7 +161,7 @@ final class BodyShape {
     private static String lines(Shape item, JsonNode rows) {
         return StreamSupport.stream(rows.spliterator(), false)
                 .map(row -> item.members().keySet().stream()
-                        .map(name -> row.path(name).asText("").replace(';', ','))
+                        .map(name -> row.path(name).asText("").replaceAll("[;\\r\\n]+", ","))
                         .collect(Collectors.joining("; ")))
                 .collect(Collectors.joining("\n"));
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import io.swagger.v3.oas.annotations.Operation;
@@ -56,7 +57,8 @@ class DiagnosisApi {
             String urgency,
             List<String> urgencyReasons,
             String roadTestHeld,
-            List<String> roadTest) {}
+            List<String> roadTest,
+            @JsonUnwrapped Judgement judgement) {}
 
     record ResultLabel(String id, String label) {}
 
@@ -104,7 +106,8 @@ class DiagnosisApi {
                 words.roadHeld().isEmpty() ? null : words.roadHeld(),
                 diagnosis.roadCard().manoeuvres().stream()
                         .map(m -> m.way().check().id())
-                        .toList());
+                        .toList(),
+                Judgement.of(words.answer().findings()));
     }
 
     private static Ranked ranked(DiagnosisWords words, String vehicle, Diagnosis.Ranked r) {

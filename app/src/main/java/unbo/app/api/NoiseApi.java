@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import org.springframework.http.HttpStatus;
@@ -23,6 +24,7 @@ import unbo.core.signal.Family;
 import unbo.core.signal.Noise;
 import unbo.core.signal.NoiseFields;
 import unbo.core.signal.NoiseInput;
+import unbo.core.signal.NoiseWords;
 
 /** What a recording tells, by JSON. */
 @RestController
@@ -42,7 +44,8 @@ class NoiseApi {
             double[] bandHz,
             Spectrum spectrum,
             double rpm,
-            boolean estimatedGeometry) {}
+            boolean estimatedGeometry,
+            @JsonUnwrapped Judgement judgement) {}
 
     private final JsonTexts reader;
     private final NoiseService noises;
@@ -89,7 +92,8 @@ class NoiseApi {
                 new double[] {noise.band().loHz(), noise.band().hiHz()},
                 new Spectrum(noise.spectrumStepHz(), tenths(noise.spectrumDb())),
                 noise.shaftHz() * 60,
-                noise.input().geometry().estimated());
+                noise.input().geometry().estimated(),
+                Judgement.of(NoiseWords.answer(noise).findings()));
     }
 
     private static double[] tenths(double[] levels) {

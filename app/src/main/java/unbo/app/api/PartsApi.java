@@ -2,6 +2,7 @@ package unbo.app.api;
 
 import java.util.List;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.HttpStatus;
@@ -18,6 +19,7 @@ import unbo.core.input.Problem;
 import unbo.core.parts.PartLine;
 import unbo.core.parts.PartLineFields;
 import unbo.core.parts.PartsList;
+import unbo.core.parts.PartsWords;
 import unbo.core.tool.Shape;
 
 /** Parts, seals and kinds of bearing, by JSON. */
@@ -27,7 +29,13 @@ class PartsApi {
 
     record Line(String what, String supplier, Double cost) {}
 
-    record Totals(double total, Double totalA, Double totalB, List<Line> lines, List<String> unpriced) {}
+    record Totals(
+            double total,
+            Double totalA,
+            Double totalB,
+            List<Line> lines,
+            List<String> unpriced,
+            @JsonUnwrapped Judgement judgement) {}
 
     record Choice(String words, String leads) {}
 
@@ -66,7 +74,8 @@ class PartsApi {
                                 l.supplier() == null ? null : l.supplier().name(),
                                 l.cost()))
                         .toList(),
-                list.unpriced().stream().map(PartLine::what).toList());
+                list.unpriced().stream().map(PartLine::what).toList(),
+                Judgement.of(PartsWords.answer(list).findings()));
     }
 
     @Operation(operationId = "type", summary = "The type finder: a question with its options, or what was found")

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import io.swagger.v3.oas.annotations.Operation;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 import unbo.core.damage.Mark;
 import unbo.core.damage.RaceMap;
 import unbo.core.damage.RaceMapFields;
+import unbo.core.damage.RaceMapWords;
 import unbo.core.damage.RingPainting;
 import unbo.core.damage.Spread;
 import unbo.core.damage.Stroke;
@@ -35,7 +37,11 @@ class RaceApi {
 
     record ModeRead(String id, double confidence, List<String> because, List<String> against, String remedy) {}
 
-    record RaceRead(List<ModeRead> modes, Map<String, Object> features, boolean scrap) {}
+    record RaceRead(
+            List<ModeRead> modes,
+            Map<String, Object> features,
+            boolean scrap,
+            @JsonUnwrapped Judgement judgement) {}
 
     private static final Shape STROKE = Shape.EMPTY
             .and(Field.choice(
@@ -98,7 +104,8 @@ class RaceApi {
                         .map(r -> new ModeRead(r.mode().id(), r.confidence(), r.because(), r.against(), r.remedy()))
                         .toList(),
                 features,
-                map.scrap());
+                map.scrap(),
+                Judgement.of(RaceMapWords.answer(map).findings()));
     }
 
     private static void put(ObjectNode rest, JsonNode painting, String where) {

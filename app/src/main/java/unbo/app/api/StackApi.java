@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
 import io.swagger.v3.oas.annotations.Operation;
 import org.springframework.http.MediaType;
@@ -18,6 +19,7 @@ import unbo.core.stack.Link;
 import unbo.core.stack.LinkFields;
 import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
+import unbo.core.stack.StackWords;
 import unbo.core.tool.Shape;
 
 /** The gap between two chains and the shims for it, by JSON. */
@@ -39,7 +41,8 @@ class StackApi {
             Double solvedMm,
             Double buyMm,
             List<String> questions,
-            List<Slip> slips) {}
+            List<Slip> slips,
+            @JsonUnwrapped Judgement judgement) {}
 
     private static final Shape LINK = Shape.of(LinkFields.LINK);
     static final Shape STACK = Shape.EMPTY
@@ -100,6 +103,7 @@ class StackApi {
                         .toList(),
                 s.questions().stream()
                         .map(q -> new Slip(q.name(), q.lengthMm(), q.suggestedMm()))
-                        .toList());
+                        .toList(),
+                Judgement.of(StackWords.answer(s).findings()));
     }
 }

@@ -1,7 +1,6 @@
 package unbo.app.api;
 
 import java.lang.reflect.Method;
-import java.util.List;
 import java.util.Map;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
@@ -9,7 +8,6 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import io.swagger.v3.oas.annotations.Hidden;
-import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.MediaType;
@@ -23,8 +21,6 @@ import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 import unbo.app.tool.ToolAnswers;
-import unbo.core.finding.Finding;
-import unbo.core.finding.Level;
 import unbo.core.tool.Call;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Tools;
@@ -68,25 +64,16 @@ class ToolCalls implements SmartInitializingSingleton {
     private static Method method(String name) {
         for (Method method : Answering.class.getDeclaredMethods()) {
             if (method.getName().equals(name)) {
+                ReflectionUtils.makeAccessible(method);
                 return method;
             }
         }
         throw new IllegalStateException(name);
     }
 
-    /** One thing that was judged, as it is answered. */
-    record Judged(String code, @Nullable String level, String sentence) {
-
-        static Judged of(Finding finding) {
-            return new Judged(
-                    finding.code(),
-                    finding.level() == null ? null : finding.level().code(),
-                    finding.sentence());
-        }
-    }
-
     /** An answer with what was judged. */
-    record Answered(@JsonUnwrapped Object answer, String level, List<Judged> findings) {}
+    record Answered(
+            @JsonUnwrapped Object answer, @JsonUnwrapped Judgement judgement) {}
 
     /** Answers one call. */
     @Hidden
@@ -100,9 +87,6 @@ class ToolCalls implements SmartInitializingSingleton {
             this.tool = tool;
             this.call = call;
             this.shape = new BodyShape(call.shape());
-            for (Method method : Answering.class.getDeclaredMethods()) {
-                ReflectionUtils.makeAccessible(method);
-            }
         }
 
         @ResponseBody
@@ -120,11 +104,7 @@ class ToolCalls implements SmartInitializingSingleton {
         private Answered answer(JsonNode sent) {
             JsonNode body = sent.isObject() ? withUsual((ObjectNode) sent) : sent;
             R result = tool.compute(reader.read(tool.fields(), shape, body));
-            List<Finding> findings = tool.findings(result);
-            return new Answered(
-                    call.json().apply(result),
-                    Level.worst(findings.stream().map(Finding::level).toList()).code(),
-                    findings.stream().map(Judged::of).toList());
+            return new Answered(call.json().apply(result), Judgement.of(tool.findings(result)));
         }
 
         private ObjectNode withUsual(ObjectNode sent) {

@@ -122,8 +122,7 @@ final class JobFaults {
     }
 
     private void stage(JobRecord.StageRecord stage) {
-        if (stage.code() == null
-                || RouteStage.of(stage.code()).filter(RouteStage::used).isEmpty()) {
+        if (stage.code() == null || RouteStage.of(stage.code()).isEmpty()) {
             fault("there is no stage “" + stage.code() + "”.");
             return;
         }

@@ -100,7 +100,7 @@ class StagePages {
             @RequestParam Map<String, String> sent,
             Model model) {
         JobView view = view(id);
-        RouteStage stage = used(code);
+        RouteStage stage = named(code);
         if (view.job().state().frozen()) {
             return closed(view, stage, model);
         }
@@ -176,7 +176,7 @@ class StagePages {
             Model model) {
         int version = version(sent);
         JobView view = view(id);
-        RouteStage stage = used(code);
+        RouteStage stage = named(code);
         if (view.job().state().frozen()) {
             return closed(view, stage, model);
         }
@@ -205,7 +205,7 @@ class StagePages {
             @RequestParam Map<String, String> sent,
             Model model,
             RedirectAttributes flash) {
-        RouteStage stage = used(code);
+        RouteStage stage = named(code);
         boolean stay = sent.containsKey("stay") || TOUCHES.stream().anyMatch(sent::containsKey);
         Typed typed = texts.own(view(id), stage, TypedForm.read(sent, workshops.units()), sent);
         Keep keep = new Keep(
@@ -251,7 +251,7 @@ class StagePages {
             Model model,
             RedirectAttributes flash) {
         int version = version(sent);
-        RouteStage stage = used(code);
+        RouteStage stage = named(code);
         JobView view = view(id);
         Typed base = documents.typed(sent.getOrDefault(BASE, "{}"));
         Typed mine = documents.typed(sent.getOrDefault("mine", "{}"));
@@ -404,7 +404,7 @@ class StagePages {
     /** Lets go of what was typed here and not kept. */
     @PostMapping("/drop")
     String drop(@PathVariable long id, @PathVariable String code, @ModelAttribute("desk") String desk) {
-        drafts.mark(id, used(code), desk, clock.millis(), clock.instant());
+        drafts.mark(id, named(code), desk, clock.millis(), clock.instant());
         return "redirect:/jobs/" + id + "/" + code;
     }
 
@@ -416,7 +416,7 @@ class StagePages {
             @RequestParam String of,
             @RequestParam int version,
             RedirectAttributes flash) {
-        RouteStage stage = used(code);
+        RouteStage stage = named(code);
         boolean gone = jobs.letGo(id, stage, version, of, clock.instant());
         flash.addFlashAttribute(
                 gone ? "good" : "bad",
@@ -432,7 +432,7 @@ class StagePages {
             @PathVariable String code,
             @RequestParam(defaultValue = "") String why,
             RedirectAttributes flash) {
-        RouteStage stage = used(code);
+        RouteStage stage = named(code);
         if (!jobs.skip(id, stage, JobPages.cut(why, LONGEST_WHY), clock.instant())) {
             flash.addFlashAttribute(
                     "bad",
@@ -527,8 +527,8 @@ class StagePages {
         return jobs.view(id).orElseThrow(StagePages::unknown);
     }
 
-    private static RouteStage used(String code) {
-        return RouteStage.of(code).filter(RouteStage::used).orElseThrow(StagePages::unknown);
+    private static RouteStage named(String code) {
+        return RouteStage.of(code).orElseThrow(StagePages::unknown);
     }
 
     private static ResponseStatusException unknown() {

@@ -32,8 +32,13 @@ public record PlayTilt(double looseMm, double spreadMm, double tiltDeg) {
         return Math.toRadians(tiltDeg) * radiusMm;
     }
 
+    /** Radial looseness of each bearing that tilts a wheel so far, mm: g = θ·a/2. */
+    public static double loosenessMm(double tiltDeg, double spreadMm) {
+        return Math.toRadians(tiltDeg) * spreadMm / 2;
+    }
+
     /** End play of tapers that tilts a wheel so far, mm: e = θ·a/(2·tan α). */
     public static double endPlayMm(double tiltDeg, double halfCupDeg, double spreadMm) {
-        return Math.toRadians(tiltDeg) * spreadMm / 2 / Math.tan(Math.toRadians(halfCupDeg));
+        return loosenessMm(tiltDeg, spreadMm) / Math.tan(Math.toRadians(halfCupDeg));
     }
 }

@@ -7,25 +7,23 @@ import java.util.Optional;
 
 /** The stations of a job, in the order in which practitioners work. */
 public enum RouteStage {
-    INTAKE("Intake", "What vehicle, which position, what is the complaint, how is it loaded?", true),
-    DIAGNOSE("Diagnose", "Is it the bearing, which one, how urgent?", true),
-    IDENTIFY("Identify", "Exactly which bearing and seal?", true),
-    STRIP("Strip", "How does it come out without wrecking what stays?", true),
-    INSPECT("Inspect", "Why did it fail, are shaft and housing still good?", true),
-    FIT("Fit", "How hot, how cold, how hard, which way round?", true),
-    GREASE("Grease", "Which grease, how many grams, where?", true),
-    SET("Set", "Where is the nut pinned, and what end play does that leave?", true),
-    PROVE("Prove", "Is it set right, and does it stay cool?", true),
-    LOG("Log", "What was it, and when is it due again?", true);
+    INTAKE("Intake", "What vehicle, which position, what is the complaint, how is it loaded?"),
+    DIAGNOSE("Diagnose", "Is it the bearing, which one, how urgent?"),
+    IDENTIFY("Identify", "Exactly which bearing and seal?"),
+    STRIP("Strip", "How does it come out without wrecking what stays?"),
+    INSPECT("Inspect", "Why did it fail, are shaft and housing still good?"),
+    FIT("Fit", "How hot, how cold, how hard, which way round?"),
+    GREASE("Grease", "Which grease, how many grams, where?"),
+    SET("Set", "Where is the nut pinned, and what end play does that leave?"),
+    PROVE("Prove", "Is it set right, and does it stay cool?"),
+    LOG("Log", "What was it, and when is it due again?");
 
     private final String title;
     private final String asks;
-    private final boolean used;
 
-    RouteStage(String title, String asks, boolean used) {
+    RouteStage(String title, String asks) {
         this.title = title;
         this.asks = asks;
-        this.used = used;
     }
 
     public String title() {
@@ -34,11 +32,6 @@ public enum RouteStage {
 
     public String asks() {
         return asks;
-    }
-
-    /** False for stations that no job uses yet. */
-    public boolean used() {
-        return used;
     }
 
     /**
@@ -73,15 +66,13 @@ public enum RouteStage {
         return Arrays.stream(values()).filter(s -> s.code().equals(code)).findFirst();
     }
 
-    /** The used stations, in order. */
+    /** All of them, in order. */
     public static List<RouteStage> route() {
-        return Arrays.stream(values()).filter(RouteStage::used).toList();
+        return List.of(values());
     }
 
-    /** The used station after this one; empty at the end. */
+    /** The station after this one; empty at the end. */
     public Optional<RouteStage> next() {
-        return Arrays.stream(values())
-                .filter(s -> s.used && s.ordinal() > ordinal())
-                .findFirst();
+        return Arrays.stream(values()).filter(s -> s.ordinal() > ordinal()).findFirst();
     }
 }

@@ -1,6 +1,5 @@
 package unbo.core.tool;
 
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.UnaryOperator;
@@ -109,12 +108,5 @@ public final class Shape {
     /** A list of objects, each a line of a box; the same may be written as one text. */
     public Shape andLines(String name, Shape item) {
         return and(name, new Rows(item, name));
-    }
-
-    /** The same without some of its members. */
-    public Shape without(String... names) {
-        Map<String, Member> rest = new LinkedHashMap<>(members);
-        rest.keySet().removeAll(Arrays.asList(names));
-        return new Shape(rest);
     }
 }

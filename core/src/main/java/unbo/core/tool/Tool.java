@@ -9,7 +9,6 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.finding.Finding;
-import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.Typed;
 import unbo.core.sheet.Fact;
@@ -99,10 +98,5 @@ public non-sealed interface Tool<I, R> extends Offered {
     /** What an input comes to, printed. */
     default Answer answer(I input) {
         return print(compute(input));
-    }
-
-    /** The worst of what is judged of a result. */
-    default Level level(R result) {
-        return Level.worst(findings(result).stream().map(Finding::level).toList());
     }
 }

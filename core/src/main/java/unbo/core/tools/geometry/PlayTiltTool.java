@@ -38,6 +38,10 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
     private static final double KNOCK_MM = 0.15;
     /** Half a usual tolerance of camber or toe: fifteen minutes of arc. */
     private static final double ALIGNED_DEG = 0.25;
+    /** Play of tapers beyond which a hub no longer stands: our own guide. */
+    private static final double STANDS_END_PLAY_MM = 0.5;
+    /** The same of balls: over twice the widest clearance of their class, a wrecked bearing. */
+    private static final double STANDS_CLEARANCE_MM = 0.15;
 
     private static final FieldList<Wheel> FIELDS = FieldList.of(
             List.of(
@@ -64,21 +68,26 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
                             .hint("where there is a disc"),
                     Field.quantity("wandered", "Camber or toe that wandered", Quantity.ANGLE, "°", 0, 10)
                             .usually(0.02, 1)
-                            .hint("asks which end play would explain it")),
+                            .hint("asks which play would explain it")),
             PlayTiltTool::rules,
             v -> new Wheel(
                     v.has("endPlay")
                             ? PlayTilt.ofEndPlay(v.number("endPlay"), v.number("halfCupAngle"), v.number("spread"))
                             : PlayTilt.ofLooseness(v.number("clearance") / 1000, v.number("spread")),
-                    v.number("halfCupAngle"),
+                    v.has("endPlay") ? Double.valueOf(v.number("halfCupAngle")) : null,
                     v.number("rimRadius"),
                     v.maybe("discRadius"),
                     v.maybe("wandered")));
 
-    /** What is asked. @param wanderedDeg null where nothing wandered */
+    /**
+     * What is asked.
+     *
+     * @param halfCupDeg of tapers; null for balls and cartridges
+     * @param wanderedDeg null where nothing wandered
+     */
     public record Wheel(
             PlayTilt tilt,
-            double halfCupDeg,
+            @Nullable Double halfCupDeg,
             double rimMm,
             @Nullable Double discMm,
             @Nullable Double wanderedDeg) {}
@@ -87,7 +96,8 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
      * What the play comes to.
      *
      * @param knockMm along the axle at the pads, end to end; null without a disc
-     * @param explainsMm end play that would tilt it as far as it wandered; null where nothing did
+     * @param explainsMm end play of tapers, radial clearance of balls that would tilt it as far as it wandered; null
+     *     where nothing did
      */
     public record Tilted(
             Wheel wheel,
@@ -100,7 +110,8 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
             double tiltDeg,
             double rimMm,
             @Nullable Double knockBackMm,
-            @Nullable Double endPlayForWanderedMm) {}
+            @Nullable Double endPlayForWanderedMm,
+            @Nullable Double clearanceForWanderedMm) {}
 
     private static List<Problem> rules(Values v) {
         return v.has("endPlay") != v.has("clearance")
@@ -135,14 +146,21 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
     public Tilted compute(Wheel wheel) {
         PlayTilt tilt = wheel.tilt();
         Double disc = wheel.discMm();
-        Double wandered = wheel.wanderedDeg();
         return new Tilted(
                 wheel,
                 tilt.alongMm(wheel.rimMm()),
                 disc == null ? null : Double.valueOf(tilt.alongMm(disc)),
-                wandered == null
-                        ? null
-                        : Double.valueOf(PlayTilt.endPlayMm(wandered, wheel.halfCupDeg(), tilt.spreadMm())));
+                explains(wheel));
+    }
+
+    private static @Nullable Double explains(Wheel wheel) {
+        Double wandered = wheel.wanderedDeg();
+        Double halfCup = wheel.halfCupDeg();
+        if (wandered == null) {
+            return null;
+        }
+        double spread = wheel.tilt().spreadMm();
+        return halfCup == null ? PlayTilt.loosenessMm(wandered, spread) : PlayTilt.endPlayMm(wandered, halfCup, spread);
     }
 
     @Override
@@ -154,13 +172,15 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
                         ? new Finding(
                                 "tilt-wanders",
                                 Level.SOON,
-                                "Camber and toe wander by " + degrees(tilt) + ", as much as half a usual tolerance: "
-                                        + "set or renew the bearings before the wheels are aligned.")
+                                "The wheel's plane wanders by " + degrees(tilt) + ", over half a usual tolerance of "
+                                        + "camber or toe: "
+                                        + "set or renew the bearings before the wheels are aligned or trued.")
                         : new Finding(
                                 "tilt-small",
                                 Level.RIGHT,
-                                "Camber and toe wander by " + degrees(tilt)
-                                        + " at most: less than an alignment is read to."));
+                                "The wheel's plane wanders by " + degrees(tilt)
+                                        + " at most, within half a usual tolerance of camber or toe ("
+                                        + degrees(ALIGNED_DEG) + ")."));
         Double knock = t.knockMm();
         if (knock != null) {
             findings.add(
@@ -198,12 +218,18 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
         Double explains = t.explainsMm();
         List<String> sentences = new ArrayList<>();
         if (explains != null) {
+            boolean tapers = t.wheel().halfCupDeg() != null;
+            String play = tapers ? "end play" : "clearance";
             figures.add(new Answer.Figure(
-                    "end play that would explain it", Show.fixed(explains, 2), "mm", Show.inches(explains)));
+                    play + " that would explain it",
+                    Show.fixed(explains, tapers ? 2 : 3),
+                    "mm",
+                    Show.inches(explains)));
             sentences.add(
-                    explains > 0.5
-                            ? "No hub has so much end play and still stands: look at joints, bushes and the strut."
-                            : "Measure the end play: where it is less, something else gives.");
+                    explains > (tapers ? STANDS_END_PLAY_MM : STANDS_CLEARANCE_MM)
+                            ? "No hub has so much " + play
+                                    + " and still stands: look at joints, bushes, pivots and the " + "rim."
+                            : "Measure the " + play + ": where it is less, something else gives.");
         }
         sentences.add("Play alone is counted. Bearings, rim and tyre spring under load on top of it; play of a joint "
                 + "stays when the brake is held.");
@@ -230,7 +256,11 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
         }
         Double explains = t.explainsMm();
         if (explains != null) {
-            lines.add(Worksheet.computed("e", "end play for what wandered", "θ·a/(2·tan α)", Show.play(explains)));
+            lines.add(
+                    t.wheel().halfCupDeg() != null
+                            ? Worksheet.computed(
+                                    "e", "end play for what wandered", "θ·a/(2·tan α)", Show.play(explains))
+                            : Worksheet.computed("g", "clearance for what wandered", "θ·a/2", Show.play(explains)));
         }
         return new Worksheet(
                 "How far does the wheel tilt on its bearings?",
@@ -295,6 +325,16 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
                 "What play in a hub does to camber, toe, brake pads and rim",
                 unbo.core.tool.Shape.of(FIELDS),
                 PlayGeometry.class,
-                t -> new PlayGeometry(t.wheel().tilt().tiltDeg(), t.rimMm(), t.knockMm(), t.explainsMm())));
+                PlayTiltTool::json));
+    }
+
+    private static PlayGeometry json(Tilted t) {
+        boolean tapers = t.wheel().halfCupDeg() != null;
+        return new PlayGeometry(
+                t.wheel().tilt().tiltDeg(),
+                t.rimMm(),
+                t.knockMm(),
+                tapers ? t.explainsMm() : null,
+                tapers ? null : t.explainsMm());
     }
 }

@@ -29,7 +29,7 @@ class PlayTiltToolTest {
     }
 
     @Test
-    void aTenthOfEndPlayIsLessThanAnAlignmentIsReadTo() {
+    void aTenthOfEndPlayIsWithinATolerance() {
         Answer answer = TOOL.answer(read().record());
         assertThat(answer.figures()).extracting(Answer.Figure::value).containsExactly("0.048", "0.25", "0.116", "0.42");
         assertThat(answer.level()).isEqualTo(Level.RIGHT);
@@ -39,7 +39,7 @@ class PlayTiltToolTest {
     @ParameterizedTest
     @CsvSource({"0.12,RIGHT", "0.128,RIGHT", "0.13,WATCH", "0.52,WATCH", "0.53,SOON"})
     void playIsJudgedByWhatItDoes(String play, Level level) {
-        assertThat(TOOL.level(TOOL.compute(read("endPlay", play).record()))).isEqualTo(level);
+        assertThat(TOOL.answer(read("endPlay", play).record()).level()).isEqualTo(level);
     }
 
     /** 0.2° over 60 mm at 14°: 0.2·π/180·60/2/tan 14° = 0.420 mm. */
@@ -48,6 +48,21 @@ class PlayTiltToolTest {
         assertThat(TOOL.compute(read().record()).explainsMm()).isCloseTo(0.4200, within(1e-4));
         assertThat(TOOL.answer(read("wandered", "0.5").record()).sentences())
                 .anyMatch(s -> s.contains("look at joints"));
+    }
+
+    /** Balls are asked for their clearance: 0.2·π/180·48/2 = 0.0838 mm; at 0.5° it is 0.209 mm, no bearing's. */
+    @Test
+    void ballsAreExplainedByTheirClearance() {
+        Answer answer = TOOL.answer(
+                read("endPlay", "", "clearance", "15", "spread", "48").record());
+        assertThat(answer.figures())
+                .anyMatch(f -> f.what().equals("clearance that would explain it")
+                        && f.value().equals("0.084"));
+        assertThat(answer.sentences()).anyMatch(s -> s.startsWith("Measure the clearance"));
+        assertThat(TOOL.answer(read("endPlay", "", "clearance", "15", "spread", "48", "wandered", "0.5")
+                                .record())
+                        .sentences())
+                .anyMatch(s -> s.startsWith("No hub has so much clearance"));
     }
 
     @Test
