@@ -52,13 +52,6 @@ class ArchitectureTest {
     static final ArchRule namesSayWhatThingsAre =
             classes().should().haveNameNotMatching(".*(Manager|Helper|Util|Utils|Impl|Base|DTO|Dto)");
 
-    /** Kernels that still print themselves; none is added. */
-    private static final String MIXED = "unbo\\.core\\.(arrange\\.(Arrangement|ConeHub|CrankTruing|EndPlayHeat|Preload"
-            + "|SpacerHub|UnitHub)|designation\\.(ClassBands|ToleranceBands)|heat\\.HeatBlock|identify\\.(SealFind"
-            + "|SeriesLadder|TypeFinder|TypePictures)|inspect\\.(BearingCheck|Inspection)|life\\.WheelSweep"
-            + "|lubrication\\.Viscosity|mount\\.(FittedShaft|Mounting|WayRound)|parts\\.Rebuild|runout\\.RimRock"
-            + "|setting\\.Schools|sheet\\.How)(\\$.*)?";
-
     @ArchTest
     static final ArchRule kernelsBuildNoText = noClasses()
             .that()
@@ -70,15 +63,31 @@ class ArchitectureTest {
                     "unbo.core.route..",
                     "unbo.core.answer..",
                     "unbo.core.worksheet..",
-                    "unbo.core.drawing..",
-                    "unbo.core.hub..")
-            .and()
-            .haveNameNotMatching(".*(Words|Drawing|Section|Fields|Question|Questions)(\\$.*)?")
-            .and()
-            .haveNameNotMatching(MIXED)
+                    "unbo.core.drawing..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("unbo.core.answer..", "unbo.core.worksheet..", "unbo.core.drawing..");
+
+    @ArchTest
+    static final ArchRule kernelsAskForNothing = noClasses()
+            .that()
+            .resideInAPackage("unbo.core..")
+            .and()
+            .resideOutsideOfPackages(
+                    "unbo.core.tools..",
+                    "unbo.core.tool..",
+                    "unbo.core.route..",
+                    "unbo.core.input..",
+                    "unbo.core.form..",
+                    "unbo.core.vehicle..",
+                    "unbo.core.catalogue..",
+                    "unbo.core.simulation..")
+            .should()
+            .dependOnClassesThat()
+            .haveSimpleName("FieldList")
+            .orShould()
+            .dependOnClassesThat()
+            .haveSimpleName("FieldReader");
 
     @ArchTest
     static final ArchRule stagesKnowToolsByTheirInterface = noClasses()

@@ -18,32 +18,32 @@ import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
 
 import unbo.core.damage.RaceMap;
-import unbo.core.damage.RaceMapFields;
 import unbo.core.damage.RaceMapInput;
 import unbo.core.designation.Decoder;
 import unbo.core.diagnosis.Diagnosis;
-import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.diagnosis.DiagnosisInput;
 import unbo.core.fit.Material;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
-import unbo.core.life.WheelFields;
 import unbo.core.life.WheelInput;
 import unbo.core.life.WheelLife;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
 import unbo.core.runout.Runout;
-import unbo.core.runout.RunoutFields;
 import unbo.core.runout.RunoutInput;
 import unbo.core.setting.CastleNut;
-import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
 import unbo.core.stack.Link;
 import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
+import unbo.core.tools.diagnosing.DiagnosisFields;
+import unbo.core.tools.proving.RunoutFields;
 import unbo.core.tools.proving.RunoutTool;
+import unbo.core.tools.running.WheelFields;
 import unbo.core.tools.running.WheelLifeTool;
+import unbo.core.tools.setting.CastleNutFields;
+import unbo.core.tools.strip.RaceMapFields;
 import unbo.core.tools.strip.RaceMapTool;
 
 /** What the kernels take, in microseconds a call. */

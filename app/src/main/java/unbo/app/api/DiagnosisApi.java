@@ -21,13 +21,13 @@ import unbo.app.diagnosis.CaseService;
 import unbo.core.diagnosis.Check;
 import unbo.core.diagnosis.Checks;
 import unbo.core.diagnosis.Diagnosis;
-import unbo.core.diagnosis.DiagnosisFields;
-import unbo.core.diagnosis.DiagnosisWords;
 import unbo.core.diagnosis.NextCheck;
 import unbo.core.diagnosis.Way;
 import unbo.core.input.Field;
 import unbo.core.input.Problem;
 import unbo.core.tool.Shape;
+import unbo.core.tools.diagnosing.DiagnosisFields;
+import unbo.core.tools.diagnosing.DiagnosisWords;
 
 /** Is it the bearing, which one, how urgent, and what to check next: by JSON. */
 @RestController

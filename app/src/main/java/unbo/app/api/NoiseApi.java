@@ -22,9 +22,9 @@ import unbo.app.instrument.NoiseService;
 import unbo.core.input.Problem;
 import unbo.core.signal.Family;
 import unbo.core.signal.Noise;
-import unbo.core.signal.NoiseFields;
 import unbo.core.signal.NoiseInput;
-import unbo.core.signal.NoiseWords;
+import unbo.core.tools.listening.NoiseFields;
+import unbo.core.tools.listening.NoiseWords;
 
 /** What a recording tells, by JSON. */
 @RestController

@@ -17,10 +17,10 @@ import org.springframework.web.bind.annotation.RestController;
 import unbo.core.identify.TypeFinder;
 import unbo.core.input.Problem;
 import unbo.core.parts.PartLine;
-import unbo.core.parts.PartLineFields;
-import unbo.core.parts.PartsList;
-import unbo.core.parts.PartsWords;
 import unbo.core.tool.Shape;
+import unbo.core.tools.parts.PartLineFields;
+import unbo.core.tools.parts.PartsList;
+import unbo.core.tools.parts.PartsWords;
 
 /** Parts, seals and kinds of bearing, by JSON. */
 @RestController

@@ -17,8 +17,6 @@ import org.springframework.web.bind.annotation.RestController;
 
 import unbo.core.damage.Mark;
 import unbo.core.damage.RaceMap;
-import unbo.core.damage.RaceMapFields;
-import unbo.core.damage.RaceMapWords;
 import unbo.core.damage.RingPainting;
 import unbo.core.damage.Spread;
 import unbo.core.damage.Stroke;
@@ -27,6 +25,8 @@ import unbo.core.input.Field;
 import unbo.core.input.Problem;
 import unbo.core.measure.Quantity;
 import unbo.core.tool.Shape;
+import unbo.core.tools.strip.RaceMapFields;
+import unbo.core.tools.strip.RaceMapWords;
 
 /** Painted races read, by JSON. */
 @RestController

@@ -16,11 +16,11 @@ import org.springframework.web.bind.annotation.RestController;
 import unbo.core.input.Problem;
 import unbo.core.measure.Show;
 import unbo.core.stack.Link;
-import unbo.core.stack.LinkFields;
 import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
-import unbo.core.stack.StackWords;
 import unbo.core.tool.Shape;
+import unbo.core.tools.setting.LinkFields;
+import unbo.core.tools.setting.StackWords;
 
 /** The gap between two chains and the shims for it, by JSON. */
 @RestController

@@ -21,12 +21,12 @@ import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.diagnosis.Diagnosis;
-import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.diagnosis.DiagnosisInput;
 import unbo.core.diagnosis.Observations;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.diagnosing.DiagnosisFields;
 
 /** Diagnose on the bench; what was noted stays in the address. */
 @Page

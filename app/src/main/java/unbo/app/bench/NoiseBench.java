@@ -32,11 +32,11 @@ import unbo.core.answer.Answer;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.signal.Noise;
-import unbo.core.signal.NoiseFields;
 import unbo.core.signal.NoiseInput;
-import unbo.core.signal.NoiseWords;
 import unbo.core.simulation.Recorder;
 import unbo.core.simulation.WavWriter;
+import unbo.core.tools.listening.NoiseFields;
+import unbo.core.tools.listening.NoiseWords;
 
 /** Noise recordings: sent as a file, or made by the simulated recorder, whose inputs stay in the address. */
 @Page

@@ -18,8 +18,8 @@ import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.setting.CastleNut;
-import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
+import unbo.core.tools.setting.CastleNutFields;
 import unbo.core.tools.setting.CastleNutTool;
 
 /** The castellated nut on the bench; its inputs stay in the address. */

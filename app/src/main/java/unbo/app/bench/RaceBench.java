@@ -20,13 +20,13 @@ import unbo.core.answer.Answer;
 import unbo.core.damage.Brush;
 import unbo.core.damage.Mode;
 import unbo.core.damage.RaceMap;
-import unbo.core.damage.RaceMapDrawing;
-import unbo.core.damage.RaceMapFields;
 import unbo.core.damage.RaceMapInput;
 import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.strip.RaceMapDrawing;
+import unbo.core.tools.strip.RaceMapFields;
 import unbo.core.tools.strip.RaceMapTool;
 
 /** The race map on the bench; the painting stays in the address. */

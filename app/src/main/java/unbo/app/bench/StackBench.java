@@ -23,13 +23,13 @@ import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.measure.Show;
 import unbo.core.stack.Link;
-import unbo.core.stack.LinkFields;
 import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
-import unbo.core.stack.StackLines;
-import unbo.core.stack.StackWords;
-import unbo.core.stack.TypedStack;
+import unbo.core.tools.setting.LinkFields;
+import unbo.core.tools.setting.StackLines;
 import unbo.core.tools.setting.StackTool;
+import unbo.core.tools.setting.StackWords;
+import unbo.core.tools.setting.TypedStack;
 
 /** Two chains of links and the shims between them, on the bench; the inputs stay in the address. */
 @Page

@@ -40,6 +40,7 @@ import unbo.core.route.StageRules;
 import unbo.core.service.Causes;
 import unbo.core.stage.RouteStage;
 import unbo.core.tool.Tool;
+import unbo.core.tools.running.GreaseFields;
 import unbo.core.tools.running.ViscosityTool;
 import unbo.core.tools.running.WheelLifeTool;
 import unbo.core.vehicle.Place;
@@ -229,7 +230,8 @@ public class DemoData implements ApplicationRunner {
     }
 
     private void grease(Map<String, String> sheet, double grams, LocalDate today) {
-        Grease grease = FieldReader.read(Grease.LIST, sheet, UnitSystem.METRIC).record();
+        Grease grease =
+                FieldReader.read(GreaseFields.LIST, sheet, UnitSystem.METRIC).record();
         greases.keep(grease, grams, "first count", at(today.minusDays(90)));
     }
 

@@ -7,17 +7,17 @@ import java.util.Locale;
 import java.util.Map;
 
 import unbo.core.diagnosis.Check;
-import unbo.core.diagnosis.CheckDrawing;
 import unbo.core.diagnosis.Diagnosis;
-import unbo.core.diagnosis.DiagnosisFields;
-import unbo.core.diagnosis.DiagnosisWords;
 import unbo.core.diagnosis.Hypothesis;
 import unbo.core.diagnosis.NextCheck;
-import unbo.core.diagnosis.VehicleDrawing;
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Level;
 import unbo.core.input.Field;
 import unbo.core.measure.Show;
+import unbo.core.tools.diagnosing.CheckDrawing;
+import unbo.core.tools.diagnosing.DiagnosisFields;
+import unbo.core.tools.diagnosing.DiagnosisWords;
+import unbo.core.tools.diagnosing.VehicleDrawing;
 import unbo.core.worksheet.Worksheet;
 
 /** A diagnosis as its page prints it. */

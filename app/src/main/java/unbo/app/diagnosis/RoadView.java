@@ -3,12 +3,12 @@ package unbo.app.diagnosis;
 import java.util.List;
 
 import unbo.core.diagnosis.Check;
-import unbo.core.diagnosis.CheckDrawing;
 import unbo.core.diagnosis.Diagnosis;
-import unbo.core.diagnosis.DiagnosisWords;
 import unbo.core.diagnosis.RoadCard;
 import unbo.core.drawing.Drawing;
 import unbo.core.measure.Show;
+import unbo.core.tools.diagnosing.CheckDrawing;
+import unbo.core.tools.diagnosing.DiagnosisWords;
 
 /**
  * A road-test card: what to do on the road, in order, with boxes for the one who notes.

@@ -25,8 +25,10 @@ import unbo.core.input.UnitSystem;
 import unbo.core.lubrication.Grease;
 import unbo.core.lubrication.Gun;
 import unbo.core.measure.Show;
-import unbo.core.stack.LinkFields;
 import unbo.core.stack.StackInput;
+import unbo.core.tools.running.GreaseFields;
+import unbo.core.tools.running.GunFields;
+import unbo.core.tools.setting.LinkFields;
 
 /**
  * What is the workshop's own beside its vehicles: shims, greases, guns, bearings. In a file each is the texts of its
@@ -133,8 +135,8 @@ class ShelfExchange {
     static List<String> faults(UnboFile.ShelfPart part) {
         List<String> faults = new ArrayList<>();
         each("shim", LinkFields.SHIM, part.shims(), faults);
-        each("grease", Grease.LIST, part.greases(), faults);
-        each("gun", Gun.LIST, part.guns(), faults);
+        each("grease", GreaseFields.LIST, part.greases(), faults);
+        each("gun", GunFields.LIST, part.guns(), faults);
         each("own bearing", OwnBearings.LIST, part.bearings(), faults);
         part.greases().stream()
                 .filter(g -> !amount(g.getOrDefault(GRAMS, "0")))
@@ -174,14 +176,14 @@ class ShelfExchange {
         part.greases().stream()
                 .filter(g -> !tubs.contains(g.get("name")))
                 .forEach(g -> greases.keep(
-                        read(Grease.LIST, g).record(),
+                        read(GreaseFields.LIST, g).record(),
                         Double.parseDouble(g.getOrDefault(GRAMS, "0")),
                         FROM_FILE,
                         clock.instant()));
         Set<String> guns = greases.guns().stream().map(Gun::name).collect(Collectors.toSet());
         part.guns().stream()
                 .filter(g -> !guns.contains(g.get("gun")))
-                .forEach(g -> greases.weighed(read(Gun.LIST, g).record().on(LocalDate.parse(g.get(ON)))));
+                .forEach(g -> greases.weighed(read(GunFields.LIST, g).record().on(LocalDate.parse(g.get(ON)))));
         Set<String> numbers = own.all().stream()
                 .map(b -> OwnBearings.key(b.boundary().designation()))
                 .collect(Collectors.toSet());

@@ -3,9 +3,9 @@ package unbo.app.job;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
-import unbo.core.arrange.Arrangement;
 import unbo.core.input.Field;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.setting.ArrangementFields;
 
 /** Fit asks for one ring, and beside it for the whole shaft. */
 @Component
@@ -24,6 +24,7 @@ class FitFace implements StageFace {
     @Override
     public void show(Showing shown, Model model) {
         model.addAttribute(
-                "arranged", Arrangement.fields(false).stream().map(Field::name).toList());
+                "arranged",
+                ArrangementFields.fields(false).stream().map(Field::name).toList());
     }
 }

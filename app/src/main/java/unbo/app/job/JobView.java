@@ -8,17 +8,17 @@ import java.util.Optional;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.answer.Answer;
-import unbo.core.arrange.ShaftSection;
 import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
-import unbo.core.hub.HubSection;
 import unbo.core.input.Typed;
 import unbo.core.route.SignOff;
 import unbo.core.route.Standing;
 import unbo.core.service.Causes;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.identify.HubSection;
+import unbo.core.tools.setting.ShaftSection;
 import unbo.core.vehicle.Place;
 
 /**

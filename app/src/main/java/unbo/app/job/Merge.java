@@ -10,7 +10,7 @@ import unbo.core.answer.Step;
 import unbo.core.input.Field;
 import unbo.core.input.Typed;
 import unbo.core.route.StageRule;
-import unbo.core.setting.Schools;
+import unbo.core.tools.setting.SchoolWords;
 
 /**
  * Two versions of one entry that grew apart, laid side by side where they differ. A field that only one side changed
@@ -67,7 +67,7 @@ public record Merge(List<Line> lines, Typed mine, Typed theirs) {
 
     private static String label(StageRule<?> rule, String name) {
         if (StageForm.isTick(name)) {
-            return Schools.all().stream()
+            return SchoolWords.all().stream()
                     .flatMap(s -> s.steps().stream())
                     .filter(s -> StageForm.tick(s.code()).equals(name))
                     .map(Step::text)

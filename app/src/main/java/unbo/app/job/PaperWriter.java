@@ -15,7 +15,6 @@ import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
-import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.input.Field;
 import unbo.core.input.FieldReading;
 import unbo.core.input.Typed;
@@ -28,6 +27,7 @@ import unbo.core.route.StageRules;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.strip.Tools;
+import unbo.core.tools.diagnosing.DiagnosisFields;
 
 /**
  * Makes the paper of a job from what its stages keep. Nothing of it is computed anew but drawings, which are not kept.

@@ -15,11 +15,11 @@ import unbo.core.input.UnitSystem;
 import unbo.core.route.SetWay;
 import unbo.core.route.StageRule;
 import unbo.core.setting.CastleNut;
-import unbo.core.setting.CastleNutDrawing;
-import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
 import unbo.core.stack.StackInput;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.setting.CastleNutDrawing;
+import unbo.core.tools.setting.CastleNutFields;
 
 /** Set is done by one of its ways; a stack begins with the shims of the shelf, a nut is turned by hand. */
 @Component

@@ -13,7 +13,7 @@ import unbo.core.lubrication.HubGreaseInput;
 import unbo.core.measure.Show;
 import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
-import unbo.core.stack.StackLines;
+import unbo.core.tools.setting.StackLines;
 
 /**
  * What the workshop's shelf has for a stage: shims to choose from and to take, greases judged for the place, guns as

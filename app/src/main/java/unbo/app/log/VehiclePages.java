@@ -27,12 +27,12 @@ import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.fact.FactKey;
-import unbo.core.hub.HubSection;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.identify.HubSection;
 import unbo.core.vehicle.VehicleInput;
 
 /** Vehicles and positions with their history. */

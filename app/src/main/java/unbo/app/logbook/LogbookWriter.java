@@ -22,7 +22,7 @@ import unbo.core.logbook.Run;
 import unbo.core.logbook.Runs;
 import unbo.core.logbook.SignedJob;
 import unbo.core.parts.PartLine;
-import unbo.core.parts.PartsList;
+import unbo.core.tools.parts.PartsList;
 
 /**
  * Writes the logbook's rows from the documents of jobs: of a stage, of a parts list, of a position. Works on a bare

@@ -29,8 +29,8 @@ import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.measure.Show;
 import unbo.core.parts.PartLine;
-import unbo.core.parts.PartsList;
-import unbo.core.parts.PartsWords;
+import unbo.core.tools.parts.PartsList;
+import unbo.core.tools.parts.PartsWords;
 
 /** The parts list of a job: written, priced, compared with the assembly, ordered, labelled. */
 @Page

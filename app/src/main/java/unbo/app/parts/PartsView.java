@@ -13,12 +13,14 @@ import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 import unbo.core.measure.Show;
 import unbo.core.parts.PartLine;
-import unbo.core.parts.PartLineFields;
-import unbo.core.parts.PartsList;
-import unbo.core.parts.PartsProposed;
-import unbo.core.parts.PartsWords;
 import unbo.core.parts.Rebuild;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.identify.RebuildFields;
+import unbo.core.tools.identify.RebuildWords;
+import unbo.core.tools.parts.PartLineFields;
+import unbo.core.tools.parts.PartsList;
+import unbo.core.tools.parts.PartsProposed;
+import unbo.core.tools.parts.PartsWords;
 
 /**
  * A parts list as its page shows it.
@@ -86,12 +88,12 @@ record PartsView(
             rows.add(row(n, Map.of(), typed, false, units, scrapped));
         }
         Map<String, String> compare = new HashMap<>();
-        Rebuild.LIST.fields().forEach(f -> compare.put(f.name(), texts.getOrDefault(f.name(), "")));
+        RebuildFields.LIST.fields().forEach(f -> compare.put(f.name(), texts.getOrDefault(f.name(), "")));
         if (compare.get("parts").isBlank() && typed.ok() && typed.list().total() > 0) {
             compare.put("parts", Show.fixed(typed.list().total(), 2));
         }
         boolean asked = !compare.get("assembly").isBlank();
-        var reading = FieldReader.read(Rebuild.LIST, compare, units);
+        var reading = FieldReader.read(RebuildFields.LIST, compare, units);
         Map<String, FieldView> rebuild = FieldView.form(reading, units);
         if (!asked) {
             rebuild.replaceAll((name, f) -> f.withoutRefusals());
@@ -108,7 +110,7 @@ record PartsView(
                 suppliers,
                 PartsWords.answer(typed.list()),
                 rebuild,
-                asked && reading.ok() ? Rebuild.of(reading.record()).answer() : null,
+                asked && reading.ok() ? RebuildWords.answer(Rebuild.of(reading.record())) : null,
                 typed.ok());
     }
 
@@ -158,7 +160,7 @@ record PartsView(
         PartsList.Typed.of(sent, UnitSystem.METRIC)
                 .rows()
                 .forEach((n, row) -> row.forEach((name, text) -> texts.put(name + "-" + n, text.strip())));
-        Rebuild.LIST
+        RebuildFields.LIST
                 .fields()
                 .forEach(
                         f -> texts.put(f.name(), sent.getOrDefault(f.name(), "").strip()));

@@ -5,10 +5,10 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import unbo.core.damage.Mark;
-import unbo.core.damage.RaceMapDrawing;
 import unbo.core.damage.RaceMapInput;
 import unbo.core.drawing.Drawing;
 import unbo.core.measure.Show;
+import unbo.core.tools.strip.RaceMapDrawing;
 
 /**
  * What races are painted with.

@@ -10,11 +10,11 @@ import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.measure.Units;
 import unbo.core.setting.CastleNut;
-import unbo.core.setting.CastleNutDrawing;
-import unbo.core.setting.CastleNutWords;
 import unbo.core.setting.LockingPosition;
 import unbo.core.setting.SchoolOutcome;
-import unbo.core.setting.Schools;
+import unbo.core.tools.setting.CastleNutDrawing;
+import unbo.core.tools.setting.CastleNutWords;
+import unbo.core.tools.setting.SchoolWords;
 import unbo.core.worksheet.Worksheet;
 
 /** A castellated nut's result as the bench and the Set stage print it. */
@@ -36,7 +36,7 @@ public record NutAnswer(
     public record Row(String backOff, String play, String playInch, String hole, boolean inBand, boolean best) {}
 
     /** Where a school's rule leaves this nut, with what it assumes. */
-    public record SchoolRow(Schools.Telling telling, String turn, String play, boolean inBand, boolean chosen) {}
+    public record SchoolRow(SchoolWords.Telling telling, String turn, String play, boolean inBand, boolean chosen) {}
 
     private static final int NEAR = 5;
 
@@ -57,7 +57,7 @@ public record NutAnswer(
 
     /** Which rule is the default, and when another is better. */
     public String whyDefault() {
-        return Schools.whyDefault();
+        return SchoolWords.whyDefault();
     }
 
     public static NutAnswer of(CastleNut nut) {
@@ -84,7 +84,7 @@ public record NutAnswer(
                         .toList(),
                 nut.outcomes().stream()
                         .map(o -> new SchoolRow(
-                                Schools.of(o.school()),
+                                SchoolWords.of(o.school()),
                                 CastleNutWords.degrees(o.backOffDeg()),
                                 Show.play(o.endPlayMm()),
                                 o.inBand(),

@@ -24,6 +24,8 @@ import unbo.core.input.Reading;
 import unbo.core.lubrication.Grease;
 import unbo.core.lubrication.Gun;
 import unbo.core.measure.Quantity;
+import unbo.core.tools.running.GreaseFields;
+import unbo.core.tools.running.GunFields;
 
 /** The shelf of greases, and the guns as they were weighed. */
 @Page
@@ -40,7 +42,7 @@ class GreasePages {
 
     private static final FieldList<Arrival> ARRIVAL = FieldList.of(
             Stream.concat(
-                            Grease.LIST.fields().stream(),
+                            GreaseFields.LIST.fields().stream(),
                             Stream.of(
                                     Field.quantity(
                                                     "grams",
@@ -53,8 +55,8 @@ class GreasePages {
                                             .orElse("0", null),
                                     Field.text("words", "For what", LONGEST_WORDS)))
                     .toList(),
-            Grease.LIST.rules(),
-            v -> new Arrival(Grease.LIST.make().apply(v), v.number("grams"), v.text("words")));
+            GreaseFields.LIST.rules(),
+            v -> new Arrival(GreaseFields.LIST.make().apply(v), v.number("grams"), v.text("words")));
     private static final FieldList<Taking> TAKING = FieldList.of(
             List.of(
                     Field.text("name", "Grease", 80).must(),
@@ -95,7 +97,7 @@ class GreasePages {
 
     @PostMapping("/gun")
     String weigh(@RequestParam Map<String, String> texts, Model model, RedirectAttributes flash) {
-        Reading<Gun.Weighing> reading = FieldReader.read(Gun.LIST, TypedForm.read(texts, workshops.units()));
+        Reading<Gun.Weighing> reading = FieldReader.read(GunFields.LIST, TypedForm.read(texts, workshops.units()));
         if (!reading.ok()) {
             return show(texts, "gun", model);
         }
@@ -124,7 +126,7 @@ class GreasePages {
 
     private String show(Map<String, String> texts, String judged, Model model) {
         model.addAttribute("form", form(ARRIVAL, texts, judged.equals("grease")));
-        model.addAttribute("weighing", form(Gun.LIST, texts, judged.equals("gun")));
+        model.addAttribute("weighing", form(GunFields.LIST, texts, judged.equals("gun")));
         model.addAttribute("tubs", shelf.tubs());
         model.addAttribute("guns", shelf.guns());
         model.addAttribute("moves", shelf.moves());

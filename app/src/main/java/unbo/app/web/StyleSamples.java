@@ -8,14 +8,14 @@ import org.springframework.ui.Model;
 import unbo.core.drawing.LimitScale;
 import unbo.core.drawing.Role;
 import unbo.core.finding.Level;
-import unbo.core.hub.HubSection;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
 import unbo.core.setting.CastleNut;
-import unbo.core.setting.CastleNutDrawing;
-import unbo.core.setting.CastleNutFields;
-import unbo.core.setting.CastleNutWords;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.identify.HubSection;
+import unbo.core.tools.setting.CastleNutDrawing;
+import unbo.core.tools.setting.CastleNutFields;
+import unbo.core.tools.setting.CastleNutWords;
 
 /** Real parts for the style page: every element shown is computed, as on the page it comes from. */
 final class StyleSamples {

@@ -7,8 +7,8 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.UnitSystem;
 import unbo.core.service.ServiceSchool;
-import unbo.core.setting.Schools;
 import unbo.core.strip.Tools;
+import unbo.core.tools.setting.SchoolWords;
 
 /** The preferences as asked on the settings page. */
 public record WorkshopForm(String name, UnitSystem units, String settingSchool, String serviceSchool, String tools) {
@@ -32,7 +32,7 @@ public record WorkshopForm(String name, UnitSystem units, String settingSchool, 
                     Field.choice(
                                     "settingSchool",
                                     "Tapered pairs are set by",
-                                    Schools.all().stream()
+                                    SchoolWords.all().stream()
                                             .map(t ->
                                                     new Field.Choice(t.school().name(), t.school() + " · " + t.name()))
                                             .toList())

@@ -33,9 +33,9 @@ import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
-import unbo.core.signal.NoiseFields;
 import unbo.core.signal.NoiseInput;
 import unbo.core.signal.WavFile;
+import unbo.core.tools.listening.NoiseFields;
 import unbo.core.vehicle.VehicleInput;
 
 @Served

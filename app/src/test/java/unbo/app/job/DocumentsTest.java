@@ -9,10 +9,10 @@ import org.junit.jupiter.api.Test;
 
 import unbo.core.answer.Answer;
 import unbo.core.drawing.Drawing;
-import unbo.core.hub.HubSection;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.identify.HubSection;
 
 class DocumentsTest {
 

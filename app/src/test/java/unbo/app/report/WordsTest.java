@@ -35,8 +35,8 @@ import unbo.app.vehicle.VehicleService;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.diagnosis.Cause;
 import unbo.core.diagnosis.Checks;
-import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.diagnosing.DiagnosisFields;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 

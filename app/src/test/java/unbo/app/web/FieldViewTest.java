@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
-import unbo.core.setting.CastleNutFields;
+import unbo.core.tools.setting.CastleNutFields;
 
 class FieldViewTest {
 

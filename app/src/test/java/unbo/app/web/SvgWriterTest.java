@@ -14,8 +14,8 @@ import unbo.core.drawing.Known;
 import unbo.core.drawing.Point;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
-import unbo.core.hub.HubSection;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.identify.HubSection;
 
 class SvgWriterTest {
 

@@ -11,6 +11,8 @@ import unbo.core.table.TableRow;
  * Radial internal clearance by class, µm: deep groove ball (ISO 5753-1) and cylindrical and machined needle rollers.
  */
 public final class Clearances {
+    /** Osculation of both grooves less one: radii of 0.52 and 0.53 of the ball. */
+    private static final double GROOVES = 0.52 + 0.53 - 1;
 
     /** One class of one bore, µm. */
     public record Band(String code, double minUm, double maxUm) {
@@ -59,5 +61,14 @@ public final class Clearances {
                     new Band(row.get("class"), row.number("min"), row.number("max"))));
         }
         return List.copyOf(rows);
+    }
+
+    /**
+     * Axial clearance of a deep groove ball bearing, µm. @param radialUm its radial clearance @param ballMm ball
+     * diameter
+     */
+    public static double axialUm(double radialUm, double ballMm) {
+        double a = GROOVES * ballMm * 1000;
+        return 2 * Math.sqrt(Math.max(0, a * radialUm - radialUm * radialUm / 4));
     }
 }

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * Where one kind of mark lies on a race, in cells of a degree by a hundredth of its width. Spots of one stroke no more
  * than 46° apart are joined; a stroke that goes round is closed.
  */
-final class Painting {
+public final class Painting {
 
     static final int DEGREES = 360;
     private static final int ACROSS = 100;
@@ -65,7 +65,7 @@ final class Painting {
     }
 
     /** Shortest way from one angle to another, −180 to 180. */
-    static double turn(double from, double to) {
+    public static double turn(double from, double to) {
         return ((to - from) % 360 + 540) % 360 - 180;
     }
 

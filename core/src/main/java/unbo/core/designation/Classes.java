@@ -7,7 +7,7 @@ import java.util.Optional;
 import unbo.core.table.Table;
 
 /** What a clearance or tolerance class means for a job, in a sentence. */
-final class Classes {
+public final class Classes {
 
     private static final Map<String, String> ALL = new LinkedHashMap<>();
 
@@ -17,7 +17,7 @@ final class Classes {
 
     private Classes() {}
 
-    static Optional<String> means(String code) {
+    public static Optional<String> means(String code) {
         return Optional.ofNullable(ALL.get(code));
     }
 }

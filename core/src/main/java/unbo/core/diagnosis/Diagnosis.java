@@ -17,7 +17,7 @@ import unbo.core.finding.Level;
 public final class Diagnosis {
 
     /** Fair evidence: a likelihood ratio of so much or more. */
-    static final double FAIR = 3;
+    public static final double FAIR = 3;
 
     private static final double DIGITS_OF_A_TIE = 100;
 
@@ -95,11 +95,11 @@ public final class Diagnosis {
         return urgency.level();
     }
 
-    List<Urgency.Reason> urgencyReasons() {
+    public List<Urgency.Reason> urgencyReasons() {
         return urgency.reasons();
     }
 
-    SafetyFirst safety() {
+    public SafetyFirst safety() {
         return safety;
     }
 
@@ -108,7 +108,7 @@ public final class Diagnosis {
         return safety.holdsRoad();
     }
 
-    OwnCases own() {
+    public OwnCases own() {
         return own;
     }
 

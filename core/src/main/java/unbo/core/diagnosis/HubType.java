@@ -34,7 +34,7 @@ public record HubType(
                 .orElse(ALL.get(0));
     }
 
-    static List<Field.Choice> choices() {
+    public static List<Field.Choice> choices() {
         return ALL.stream().map(h -> new Field.Choice(h.code(), h.label())).toList();
     }
 

@@ -19,7 +19,7 @@ import unbo.core.vehicle.Place;
 public final class Observations {
 
     /** What was read, and what could not be. */
-    record Read(List<Observation> seen, List<Problem> problems) {}
+    public record Read(List<Observation> seen, List<Problem> problems) {}
 
     private Observations() {}
 
@@ -64,7 +64,7 @@ public final class Observations {
     }
 
     /** Reads the results of a kind of vehicle with so many axles. The same result given twice counts once. */
-    static Read read(String field, String text, String vehicle) {
+    public static Read read(String field, String text, String vehicle) {
         List<Observation> seen = new ArrayList<>();
         List<Problem> problems = new ArrayList<>();
         for (String entry : entries(text)) {

@@ -17,7 +17,7 @@ import unbo.core.table.TableRow;
  * bearing has run, and what has failed at the position before; moved by the workshop's own cases. The product's own
  * judgement, in data files anybody can read.
  */
-final class Priors {
+public final class Priors {
 
     /** A bearing's weight doubles with so many kilometres since it was looked after. */
     private static final double DOUBLES_AT_KM = 100_000;
@@ -41,10 +41,10 @@ final class Priors {
     record Circumstance(String code, String label, String cause, double factor, String why) {}
 
     /** Why a hypothesis weighs more or less than the table says. */
-    record Reason(String words, double factor) {}
+    public record Reason(String words, double factor) {}
 
     /** The hypotheses of a kind of vehicle, "none of these" last. */
-    static List<Hypothesis> hypotheses(String vehicle, int axles) {
+    public static List<Hypothesis> hypotheses(String vehicle, int axles) {
         return weights(vehicle).keySet().stream()
                 .filter(h -> h.position() == null || axles > 1 || !h.position().startsWith("axle2"))
                 .toList();
@@ -93,7 +93,7 @@ final class Priors {
     }
 
     /** What this vehicle's life makes of a hypothesis, factor by factor. */
-    static List<Reason> reasons(DiagnosisInput in, Hypothesis h) {
+    public static List<Reason> reasons(DiagnosisInput in, Hypothesis h) {
         List<Reason> reasons = new ArrayList<>();
         CIRCUMSTANCES.stream()
                 .filter(c ->
@@ -122,7 +122,7 @@ final class Priors {
     }
 
     /** What a vehicle can go through, as choices. */
-    static List<Field.Choice> circumstances() {
+    public static List<Field.Choice> circumstances() {
         return CIRCUMSTANCES.stream()
                 .map(c -> new Field.Choice(c.code(), c.label()))
                 .distinct()

@@ -17,7 +17,7 @@ import unbo.core.vehicle.Place;
  * @param left checks that are still to be done before a road test
  * @param stops true when a result says stop
  */
-record SafetyFirst(String word, List<Left> left, boolean stops) {
+public record SafetyFirst(String word, List<Left> left, boolean stops) {
 
     private static final List<String> WORDS =
             List.of("clunk", "loose", "wobbl", "heat", "hot", "smell", "grind", "smoke");
@@ -29,7 +29,7 @@ record SafetyFirst(String word, List<Left> left, boolean stops) {
     record Left(Way way, String position) {}
 
     /** The word of a complaint that asks for safety checks first; empty when none does. */
-    static Optional<String> named(String complaint) {
+    public static Optional<String> named(String complaint) {
         String told = complaint.toLowerCase(Locale.ROOT);
         return WORDS.stream()
                 .filter(word -> told.matches("(?s).*\\b" + word + ".*"))

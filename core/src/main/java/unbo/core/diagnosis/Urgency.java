@@ -18,7 +18,7 @@ import unbo.core.vehicle.Place;
  * @param level RIGHT when nothing is wrong yet
  * @param reasons the worst first
  */
-record Urgency(Level level, List<Reason> reasons) {
+public record Urgency(Level level, List<Reason> reasons) {
 
     private static final List<Rule> RULES = read();
     private static final List<String> ON_TWO_WHEELS = List.of("motorcycle", "bicycle");
@@ -29,7 +29,7 @@ record Urgency(Level level, List<Reason> reasons) {
      * @param why in words
      * @param stepped true when it counts one step more for where it is
      */
-    record Reason(Level level, Observation seen, String why, boolean stepped) {}
+    public record Reason(Level level, Observation seen, String why, boolean stepped) {}
 
     private record Rule(String check, String result, List<String> hubs, Level level, String reason) {}
 

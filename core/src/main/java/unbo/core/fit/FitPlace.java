@@ -23,7 +23,7 @@ public record FitPlace(String code, String label, boolean inner, List<String> se
         return ALL.stream().filter(p -> p.code().equals(code)).findFirst();
     }
 
-    static List<Field.Choice> choices() {
+    public static List<Field.Choice> choices() {
         return ALL.stream().map(p -> new Field.Choice(p.code(), p.label())).toList();
     }
 

@@ -39,9 +39,9 @@ public record HeatPlan(
 
     static final double AIR_W_M2K = 12;
     /** A workshop's freezer and dry ice, °C. */
-    static final double FREEZER_C = -18;
+    public static final double FREEZER_C = -18;
 
-    static final double DRY_ICE_C = -78;
+    public static final double DRY_ICE_C = -78;
     private static final double STEEL_KG_PER_MM3 = 7.8e-6;
 
     public static HeatPlan of(HeatInput in) {

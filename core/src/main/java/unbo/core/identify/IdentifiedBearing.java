@@ -33,7 +33,7 @@ public record IdentifiedBearing(
     }
 
     /** True for a taper of any number. What is not recognised is one only where a cup was typed beside it. */
-    static boolean tapered(Bearing d, boolean cupTyped) {
+    public static boolean tapered(Bearing d, boolean cupTyped) {
         return d.metricTaper() || d.cone() || d.cup() || !d.recognised() && cupTyped;
     }
 }

@@ -20,6 +20,7 @@ import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
 import unbo.core.sheet.How;
+import unbo.core.tools.identify.HubFields;
 
 /**
  * The bearings, seal and lengths of a hub, from the numbers on the rings and what was measured. Table sizes where the
@@ -135,7 +136,7 @@ public record IdentifiedHub(
     }
 
     /** Width by the table: of the set of an inch taper, of the number otherwise; null when it is not listed. */
-    static @Nullable Double tableWidth(Bearing cone, Bearing cup) {
+    public static @Nullable Double tableWidth(Bearing cone, Bearing cup) {
         if (!cone.cone() && !cone.cup()) {
             return cone.widthMm();
         }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-import unbo.core.drawing.Drawing;
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
 
@@ -19,8 +18,13 @@ public final class TypeFinder {
     /** The first question. */
     public static final String START = "start";
 
-    /** One picture to choose. @param leads the next question or the outcome */
-    public record Option(String words, String leads, Drawing picture) {}
+    /**
+     * One picture to choose.
+     *
+     * @param leads the next question or the outcome
+     * @param picture its code
+     */
+    public record Option(String words, String leads, String picture) {}
 
     /** A question and its pictures. */
     public record Step(String code, String question, List<Option> options) {}
@@ -31,7 +35,7 @@ public final class TypeFinder {
      * @param place code of {@link Suitability#places()}
      * @param hubType code of the hub for Diagnose; empty where it is no hub
      */
-    public record Found(String code, String name, String place, String hubType, Leads leads, Drawing picture) {
+    public record Found(String code, String name, String place, String hubType, Leads leads, String picture) {
         /**
          * What is read and set there, and the tool that comes next.
          *
@@ -97,8 +101,7 @@ public final class TypeFinder {
             Step before =
                     steps.getOrDefault(row.get("step"), new Step(row.get("step"), row.get("question"), List.of()));
             List<Option> options = new ArrayList<>(before.options());
-            options.add(new Option(
-                    row.get("option"), row.get("leads"), TypePictures.of(row.get("picture"), row.get("option"))));
+            options.add(new Option(row.get("option"), row.get("leads"), row.get("picture")));
             steps.put(before.code(), new Step(before.code(), before.question(), List.copyOf(options)));
         }
         return steps;

@@ -8,7 +8,7 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
-import unbo.core.diagnosis.DiagnosisFields;
+import unbo.core.diagnosis.SafetyFirst;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
@@ -61,7 +61,7 @@ public record Intake(
                             + ", the yearly estimate says " + Show.number(estimated, 0)
                             + ": put the estimate right on the vehicle's page, due dates hang on it."));
         }
-        DiagnosisFields.safetyFirst(in.complaint())
+        SafetyFirst.named(in.complaint())
                 .ifPresent(word -> findings.add(new Finding(
                         "safety-first",
                         Level.SOON,

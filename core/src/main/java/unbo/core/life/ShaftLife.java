@@ -48,7 +48,7 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
         }
 
         /** The same with so many times all loads. */
-        Input times(double factor) {
+        public Input times(double factor) {
             return new Input(
                     spreadMm,
                     loads.stream()
@@ -142,7 +142,7 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
     }
 
     /** What water in the oil leaves of the life: (100 ppm/x)^0.6 over 100 ppm (a guide of lubrication textbooks). */
-    static double dilution(double ppm) {
+    public static double dilution(double ppm) {
         return ppm <= DRY_PPM ? 1 : Math.pow(DRY_PPM / ppm, 0.6);
     }
 

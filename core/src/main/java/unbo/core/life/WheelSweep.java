@@ -5,9 +5,7 @@ import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 
-import unbo.core.drawing.Chart;
 import unbo.core.input.Field;
-import unbo.core.measure.Show;
 
 /** What the life of a wheel's bearings is drawn over, everything else held. */
 public enum WheelSweep {
@@ -18,16 +16,11 @@ public enum WheelSweep {
     CLEAN("clean", "cleanliness ec", new Span(0.05, 1, false), WheelInput::contamination, WheelInput::clean);
 
     /** What the chart goes over. @param log true where the axis is logarithmic */
-    private record Span(double from, double to, boolean log) {}
-
-    /** Thousands of km: more than any wheel goes. */
-    private static final double MOST = 1e6;
+    public record Span(double from, double to, boolean log) {}
 
     private final String code;
     private final String label;
-    private final double from;
-    private final double to;
-    private final boolean log;
+    private final Span span;
     private final Function<WheelInput, Double> now;
     private final BiFunction<WheelInput, Double, WheelInput> changed;
 
@@ -39,9 +32,7 @@ public enum WheelSweep {
             BiFunction<WheelInput, Double, WheelInput> changed) {
         this.code = code;
         this.label = label;
-        this.from = span.from();
-        this.to = span.to();
-        this.log = span.log();
+        this.span = span;
         this.now = now;
         this.changed = changed;
     }
@@ -54,41 +45,32 @@ public enum WheelSweep {
                 .orElseThrow();
     }
 
-    static List<Field.Choice> choices() {
+    public static List<Field.Choice> choices() {
         return Arrays.stream(values())
                 .map(s -> new Field.Choice(s.code, s.label))
                 .toList();
     }
 
     /** The wheel with this quantity at {@code value}. */
-    WheelInput at(WheelInput wheel, double value) {
+    public WheelInput at(WheelInput wheel, double value) {
         return changed.apply(wheel, value);
     }
 
-    /** Modified life of both bearings and of the pair over the quantity; the present value marked. */
-    Chart chart(WheelInput wheel) {
-        List<Chart.Line> lines = List.of(
-                new Chart.Line("pair", v -> thousands(WheelLife.of(at(wheel, v)).systemLifeKm())),
-                new Chart.Line(
-                        "outer",
-                        v -> thousands(WheelLife.of(at(wheel, v)).outer().lifeKm())),
-                new Chart.Line(
-                        "inner",
-                        v -> thousands(WheelLife.of(at(wheel, v)).inner().lifeKm())));
-        Chart.Axis x = new Chart.Axis(label, from, to, log);
-        double present = now.apply(wheel);
-        double pair = thousands(WheelLife.of(wheel).systemLifeKm());
-        return new Chart(
-                "life-over-" + code,
-                "Life of outer, inner and pair over " + label,
-                x,
-                Chart.decades("1000 km", x, lines, 0.01, MOST),
-                lines,
-                List.of(new Chart.Spot(present, pair, Show.number(pair, pair < 10 ? 1 : 0) + " now")),
-                List.of());
+    public String code() {
+        return code;
     }
 
-    private static double thousands(double km) {
-        return Math.max(0.001, Math.min(MOST, km / 1000));
+    public String label() {
+        return label;
+    }
+
+    /** What the chart goes over. */
+    public Span span() {
+        return span;
+    }
+
+    /** The quantity as the wheel has it. */
+    public double present(WheelInput wheel) {
+        return now.apply(wheel);
     }
 }

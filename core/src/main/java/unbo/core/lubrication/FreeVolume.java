@@ -7,24 +7,24 @@ import org.jspecify.annotations.Nullable;
  * unknown, from the share it fills of the envelope: 0.68 for open ball bearings, 0.75 for tapers and rollers
  * (estimates).
  */
-final class FreeVolume {
+public final class FreeVolume {
 
     /** Density of grease, g/cm³. */
-    static final double GREASE_G_PER_CM3 = 0.90;
+    public static final double GREASE_G_PER_CM3 = 0.90;
 
     private static final double STEEL_G_PER_CM3 = 7.8;
-    static final double STEEL_SHARE_BALL = 0.68;
-    static final double STEEL_SHARE_ROLLER = 0.75;
+    public static final double STEEL_SHARE_BALL = 0.68;
+    public static final double STEEL_SHARE_ROLLER = 0.75;
 
     private FreeVolume() {}
 
     /** Volume between bore and outside over the width, cm³; lengths in mm. */
-    static double envelopeCm3(double boreMm, double outsideMm, double widthMm) {
+    public static double envelopeCm3(double boreMm, double outsideMm, double widthMm) {
         return Math.PI / 4 * widthMm * (outsideMm * outsideMm - boreMm * boreMm) / 1000;
     }
 
     /** Free volume, cm³. {@code massKg} null where unknown. */
-    static double cm3(double envelopeCm3, @Nullable Double massKg, boolean ball) {
+    public static double cm3(double envelopeCm3, @Nullable Double massKg, boolean ball) {
         return massKg != null
                 ? envelopeCm3 - massKg * 1000 / STEEL_G_PER_CM3
                 : envelopeCm3 * (1 - (ball ? STEEL_SHARE_BALL : STEEL_SHARE_ROLLER));

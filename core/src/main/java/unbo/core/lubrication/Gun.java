@@ -1,11 +1,6 @@
 package unbo.core.lubrication;
 
 import java.time.LocalDate;
-import java.util.List;
-
-import unbo.core.input.Field;
-import unbo.core.input.FieldList;
-import unbo.core.measure.Quantity;
 
 /**
  * A grease gun, weighed: what one stroke of it gives.
@@ -15,8 +10,6 @@ import unbo.core.measure.Quantity;
  */
 public record Gun(String name, double strokeG, LocalDate on) {
 
-    private static final int LONGEST_NAME = 60;
-
     /** A weighing: strokes onto a scale, and what they weigh. The day is put to it. */
     public record Weighing(String name, int strokes, double grams) {
 
@@ -25,13 +18,4 @@ public record Gun(String name, double strokeG, LocalDate on) {
             return new Gun(name, grams / strokes, day);
         }
     }
-
-    public static final FieldList<Weighing> LIST = FieldList.of(
-            List.of(
-                    Field.text("gun", "Gun", LONGEST_NAME).must(),
-                    Field.whole("strokes", "Strokes onto the scale", 1, 200).orElse("10", null),
-                    Field.quantity("weighed", "They weigh", Quantity.MASS, "g", 0.1, 1000)
-                            .usually(3, 40)
-                            .must()),
-            v -> new Weighing(v.text("gun"), v.whole("strokes"), v.number("weighed")));
 }

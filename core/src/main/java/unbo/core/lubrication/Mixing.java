@@ -41,7 +41,7 @@ public final class Mixing {
 
     private Mixing() {}
 
-    static List<Thickener> thickeners() {
+    public static List<Thickener> thickeners() {
         return List.copyOf(THICKENERS.values());
     }
 

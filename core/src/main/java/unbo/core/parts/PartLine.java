@@ -2,6 +2,8 @@ package unbo.core.parts;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.tools.parts.PartLineFields;
+
 /**
  * One line of a parts list.
  *
@@ -30,17 +32,15 @@ public record PartLine(
     }
 
     /** True for what is bought by the piece; grease and compound come in tubs, one price whatever the grams. */
-    boolean pieces() {
+    public boolean pieces() {
         return unit.equals("pieces");
     }
 
-    @Nullable
-    Double costA() {
+    public @Nullable Double costA() {
         return cost(priceA());
     }
 
-    @Nullable
-    Double costB() {
+    public @Nullable Double costB() {
         return cost(priceB());
     }
 

@@ -11,7 +11,6 @@ import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.runout.RimRock;
 import unbo.core.runout.Runout;
-import unbo.core.runout.RunoutWords;
 
 /**
  * The proofs of a finished position, by its kind of assembly, and what is still missing before anybody signs.
@@ -112,7 +111,7 @@ public record Proof(
             findings.add(heat.finding());
         }
         if (runout != null) {
-            findings.addAll(RunoutWords.findings(runout));
+            findings.addAll(runout.findings());
         }
         input.answers().stream()
                 .filter(answer -> !answer.item().measured())

@@ -39,7 +39,7 @@ public record ProofAnswer(ProofItem item, Outcome outcome, String why) {
             return this == NOT_HERE || this == NOT_DONE;
         }
 
-        static Optional<Outcome> of(String code) {
+        public static Optional<Outcome> of(String code) {
             return Arrays.stream(values())
                     .filter(outcome -> outcome.code.equals(code))
                     .findFirst();

@@ -61,7 +61,7 @@ public record ProofInput(
     }
 
     /** What was said of a proof; empty where nothing was. */
-    Optional<ProofAnswer> answer(ProofItem item) {
+    public Optional<ProofAnswer> answer(ProofItem item) {
         return answers.stream().filter(answer -> answer.item().equals(item)).findFirst();
     }
 }

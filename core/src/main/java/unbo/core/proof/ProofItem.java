@@ -48,7 +48,7 @@ public record ProofItem(
     /** Code of the warmth after a run. */
     static final String WARMTH = "warmth";
     /** Code of the lock of an adjusted nut. */
-    static final String NUT_LOCKED = "nut-locked";
+    public static final String NUT_LOCKED = "nut-locked";
 
     static final String MEASURED = "measured";
     private static final List<ProofItem> ALL = read();

@@ -6,11 +6,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-import unbo.core.arrange.Arrangement;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.bearing.BearingKind;
 import unbo.core.damage.Mode;
-import unbo.core.diagnosis.DiagnosisFields;
 import unbo.core.diagnosis.HubType;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
@@ -18,11 +16,13 @@ import unbo.core.lubrication.Mixing;
 import unbo.core.proof.FollowUp;
 import unbo.core.service.Causes;
 import unbo.core.setting.School;
-import unbo.core.setting.Schools;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.strip.Tools;
+import unbo.core.tools.diagnosing.DiagnosisFields;
+import unbo.core.tools.setting.ArrangementFields;
+import unbo.core.tools.setting.SchoolWords;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.Usage;
 
@@ -63,7 +63,7 @@ public final class FactWords {
                 each(text, ";", past -> mode(past.replaceFirst(" .*", "")) + past.replaceFirst("^\\S+", ""));
             case TOOLS -> each(text, "\\s+", Tools::label);
             case SCHOOL -> school(text);
-            case ARRANGEMENT -> label(Arrangement.choices(), text);
+            case ARRANGEMENT -> label(ArrangementFields.choices(), text);
             case COUNTER, LAST_COUNTER, DUE_COUNTER -> counted(text, sheet, "");
             case YEARLY -> counted(text, sheet, " a year");
             case PROOFS_LEFT ->
@@ -106,7 +106,7 @@ public final class FactWords {
         Optional<School> school = Arrays.stream(School.values())
                 .filter(known -> known.name().equals(code))
                 .findFirst();
-        return school.map(known -> code + " · " + Schools.of(known).name()).orElse(code);
+        return school.map(known -> code + " · " + SchoolWords.of(known).name()).orElse(code);
     }
 
     private static String counted(String text, Sheet sheet, String per) {

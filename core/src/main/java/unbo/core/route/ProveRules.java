@@ -13,13 +13,13 @@ import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.proof.Proof;
 import unbo.core.proof.ProofAnswer;
-import unbo.core.proof.ProofFields;
 import unbo.core.proof.ProofInput;
-import unbo.core.proof.ProofWords;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.proving.ProofFields;
+import unbo.core.tools.proving.ProofWords;
 
 /** What Prove does with its input, one rule for each kind of assembly. */
 final class ProveRules {

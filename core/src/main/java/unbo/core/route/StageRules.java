@@ -12,22 +12,16 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.designation.SealSize;
 import unbo.core.diagnosis.Verdict;
-import unbo.core.diagnosis.VerdictFields;
 import unbo.core.diagnosis.VerdictInput;
-import unbo.core.diagnosis.VerdictWords;
 import unbo.core.fact.BearingKeys;
 import unbo.core.fact.FactKey;
-import unbo.core.identify.HubFields;
 import unbo.core.identify.HubInput;
-import unbo.core.identify.HubWords;
 import unbo.core.identify.IdentifiedBearing;
 import unbo.core.identify.IdentifiedHub;
 import unbo.core.identify.Size;
 import unbo.core.inspect.Inspection;
 import unbo.core.intake.Intake;
-import unbo.core.intake.IntakeFields;
 import unbo.core.intake.IntakeInput;
-import unbo.core.intake.IntakeWords;
 import unbo.core.lubrication.HubGreaseInput;
 import unbo.core.measure.Show;
 import unbo.core.mount.FittedShaft;
@@ -37,11 +31,21 @@ import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
-import unbo.core.strip.RemovalFields;
 import unbo.core.strip.RemovalInput;
+import unbo.core.tools.diagnosing.VerdictFields;
+import unbo.core.tools.diagnosing.VerdictWords;
+import unbo.core.tools.identify.HubFields;
+import unbo.core.tools.identify.HubWords;
+import unbo.core.tools.intake.IntakeFields;
+import unbo.core.tools.intake.IntakeWords;
 import unbo.core.tools.proving.DueTool;
 import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.setting.FittedShaftFields;
+import unbo.core.tools.setting.FittedShaftWords;
 import unbo.core.tools.setting.MountTool;
+import unbo.core.tools.strip.InspectionFields;
+import unbo.core.tools.strip.InspectionWords;
+import unbo.core.tools.strip.RemovalFields;
 import unbo.core.tools.strip.RemovalTool;
 import unbo.core.vehicle.Place;
 
@@ -257,8 +261,8 @@ public final class StageRules {
     private static StageRule<Inspection.Input> inspect() {
         return new StageRule<>(
                         RouteStage.INSPECT,
-                        Inspection.LIST,
-                        Inspection.LIST.fields().stream()
+                        InspectionFields.LIST,
+                        InspectionFields.LIST.fields().stream()
                                 .map(f -> f.name())
                                 .filter(n -> !n.equals("past") && !n.equals("vehicle"))
                                 .toList(),
@@ -300,7 +304,7 @@ public final class StageRules {
                             facts.words(FactKey.SEAT_REMEDY, inspection.remedy(), How.TYPED);
                             facts.number(FactKey.CURE_HOURS, inspection.cureHours(), How.COMPUTED);
                             return new StageRule.Outcome(
-                                    inspection.answer(),
+                                    InspectionWords.answer(inspection),
                                     facts.list(),
                                     !inspection.map().empty() || inspection.seat() != null);
                         })
@@ -314,8 +318,10 @@ public final class StageRules {
     private static StageRule<FittedShaft.Input> fit() {
         return new StageRule<>(
                         RouteStage.FIT,
-                        FittedShaft.LIST,
-                        FittedShaft.LIST.fields().stream().map(f -> f.name()).toList(),
+                        FittedShaftFields.LIST,
+                        FittedShaftFields.LIST.fields().stream()
+                                .map(f -> f.name())
+                                .toList(),
                         StageRule.from(
                                 "designation",
                                 List.of(FactKey.OUTER_CUP, FactKey.OUTER_CONE),
@@ -361,7 +367,10 @@ public final class StageRules {
                                         How.TYPED);
                             }
                             return new StageRule.Outcome(
-                                    fitted.answer(), facts.list(), true, new MountTool().seconds(mounting));
+                                    FittedShaftWords.answer(fitted),
+                                    facts.list(),
+                                    true,
+                                    new MountTool().seconds(mounting));
                         })
                 .usually(StageRules::seats)
                 .named(EntryNames::ring);

@@ -21,7 +21,7 @@ import unbo.core.motion.Friction;
 public record Candidate(Bearing bearing, Inside inside) {
 
     /** @throws IllegalArgumentException where its inside or its bore is not known */
-    static Candidate of(Bearing bearing) {
+    public static Candidate of(Bearing bearing) {
         if (bearing.boreMm() == null || bearing.outsideMm() == null) {
             throw new IllegalArgumentException(bearing.marking() + " without bore or outside");
         }
@@ -32,7 +32,7 @@ public record Candidate(Bearing bearing, Inside inside) {
                                 () -> new IllegalArgumentException("inside of " + bearing.marking() + " unknown")));
     }
 
-    String name() {
+    public String name() {
         if (!bearing.designation().isEmpty()) {
             return bearing.designation();
         }
@@ -50,7 +50,7 @@ public record Candidate(Bearing bearing, Inside inside) {
     }
 
     @Nullable
-    Double rollerMm() {
+    public Double rollerMm() {
         return inside.rollerMm();
     }
 
@@ -67,7 +67,7 @@ public record Candidate(Bearing bearing, Inside inside) {
     }
 
     /** As its marks tell; none where they tell nothing. */
-    Friction.Seals seals() {
+    public Friction.Seals seals() {
         return switch (bearing.suffixes().sealing()) {
             case "one-seal", "two-seals" -> Friction.Seals.CONTACT;
             case "two-low-drag-seals" -> Friction.Seals.LOW_DRAG;
@@ -76,7 +76,7 @@ public record Candidate(Bearing bearing, Inside inside) {
     }
 
     /** Of its maker's list or as typed, else by the rule. */
-    Ratings ratings() {
+    public Ratings ratings() {
         return bearing.rated() != null ? bearing.rated() : byRule();
     }
 
@@ -98,7 +98,7 @@ public record Candidate(Bearing bearing, Inside inside) {
                 larger);
     }
 
-    boolean ball() {
+    public boolean ball() {
         return rollerMm() == null;
     }
 }

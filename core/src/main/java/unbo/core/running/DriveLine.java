@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * What stands between a wheel and a bearing: final drive, gearbox, chain, pulleys, in the order from the wheel. Each is
  * written driven : driving (teeth or diameters), or as one number, and multiplies the speed.
  */
-record DriveLine(List<Step> steps) {
+public record DriveLine(List<Step> steps) {
 
     private static final Pattern PAIR = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*[:/]\\s*(\\d+(?:[.,]\\d+)?)\\s*(.*)");
     private static final Pattern ONE = Pattern.compile("(\\d+(?:[.,]\\d+)?)\\s*(?:mm)?\\s*(.*)");
@@ -20,10 +20,10 @@ record DriveLine(List<Step> steps) {
     private static final double MOST = 100;
 
     /** One of them. @param ratio turns nearer the bearing in a turn nearer the wheel */
-    record Step(String words, double ratio) {}
+    public record Step(String words, double ratio) {}
 
     /** Why a text is no drive line; empty when it is one. */
-    static Optional<String> refusal(String text) {
+    public static Optional<String> refusal(String text) {
         for (String part : parts(text)) {
             Step step = step(part);
             if (step == null) {
@@ -38,7 +38,7 @@ record DriveLine(List<Step> steps) {
     }
 
     /** @param text that was not refused; empty for none */
-    static DriveLine of(String text) {
+    public static DriveLine of(String text) {
         return new DriveLine(parts(text).stream().map(DriveLine::step).toList());
     }
 
@@ -66,7 +66,7 @@ record DriveLine(List<Step> steps) {
     }
 
     /** All of them together. */
-    double ratio() {
+    public double ratio() {
         return steps.stream().mapToDouble(Step::ratio).reduce(1, (a, b) -> a * b);
     }
 }

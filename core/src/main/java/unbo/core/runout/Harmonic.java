@@ -15,7 +15,7 @@ public record Harmonic(int order, double amplitudeMm, double highSpotDeg) {
     }
 
     /** An angle brought into 0 to under {@code period}. */
-    static double turn(double degrees, double period) {
+    public static double turn(double degrees, double period) {
         double rest = degrees % period;
         return rest < 0 ? rest + period : rest;
     }

@@ -12,7 +12,7 @@ package unbo.core.runout;
 public record Indexing(Harmonic disc, Harmonic hub, double growth) {
 
     /** Least |1 − e^{iβ}| that still parts them. */
-    static final double LEAST = 0.5;
+    public static final double LEAST = 0.5;
 
     static Indexing of(Harmonic before, Harmonic after, double indexDeg) {
         double b = Math.toRadians(indexDeg);
@@ -30,7 +30,7 @@ public record Indexing(Harmonic disc, Harmonic hub, double growth) {
     }
 
     /** How well a turn by so much parts them, 0 to 2. */
-    static double parts(double indexDeg) {
+    public static double parts(double indexDeg) {
         return 2 * Math.abs(Math.sin(Math.toRadians(indexDeg) / 2));
     }
 

@@ -6,6 +6,10 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.measure.Show;
+
 /**
  * What an indicator tells of a turning part: the total runout, how much of it is eccentric or wobbling, how much oval,
  * and where a local fault stands. Used on hubs, discs and crankshafts. Least squares of two waves; a reading stands out
@@ -35,7 +39,7 @@ public record Runout(
     /** Below so many readings no local fault is named. */
     public static final int FEWEST_FOR_SPIKES = 12;
 
-    static final double LEAST_SPIKE_MM = 0.005;
+    public static final double LEAST_SPIKE_MM = 0.005;
     private static final double FLOOR_MM = 0.0017;
 
     /**
@@ -104,7 +108,7 @@ public record Runout(
      * that scatter alone is named in under 2 % of turns (by simulation): 4 + 15/ν + 60/ν², ν = N − 5 degrees of
      * freedom.
      */
-    static double limitSigmas(int n) {
+    public static double limitSigmas(int n) {
         double freedom = n - Ring.UNKNOWNS;
         return 4 + 15 / freedom + 60 / (freedom * freedom);
     }
@@ -131,7 +135,34 @@ public record Runout(
     }
 
     /** The two waves at an angle, mm. */
-    double waveAt(double degrees) {
+    public double waveAt(double degrees) {
         return meanMm + first.at(degrees) + second.at(degrees);
+    }
+
+    /** The verdict, and each local spot. */
+    public List<Finding> findings() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(verdict());
+        spikes.forEach(s -> findings.add(new Finding("runout-spike", Level.WATCH, spike(s))));
+        return findings;
+    }
+
+    private Finding verdict() {
+        String limit = Show.play(input.limitMm());
+        return within()
+                ? new Finding("runout-within", Level.RIGHT, "Runout " + Show.play(tirMm) + " is within " + limit + ".")
+                : new Finding(
+                        "runout-over",
+                        Level.SOON,
+                        "Runout " + Show.play(tirMm) + " is over " + limit
+                                + ": find what makes it before anything is closed.");
+    }
+
+    private static String spike(Spike s) {
+        String what = s.residualMm() > 0 ? "stands out by " : "lies low by ";
+        return "A local spot at " + Show.number(Harmonic.turn(Math.round(s.angleDeg()), 360), 0) + "°" + " " + what
+                + Show.play(Math.abs(s.residualMm()))
+                + " (reading " + s.reading()
+                + ", counted from 0): chalk it, wipe it, and turn once more; it is real when it comes again.";
     }
 }

@@ -25,7 +25,7 @@ public final class Causes {
         return NOTHING_WRONG.code().equals(code) || Cause.find(code).isPresent();
     }
 
-    static List<Field.Choice> choices() {
+    public static List<Field.Choice> choices() {
         return Stream.concat(
                         Stream.of(NOTHING_WRONG), Cause.all().stream().map(c -> new Field.Choice(c.code(), c.label())))
                 .toList();

@@ -66,7 +66,7 @@ public record ServiceSchool(
     }
 
     /** This rule with figures of one's own. */
-    ServiceSchool with(int ownMonths, double ownKm) {
+    public ServiceSchool with(int ownMonths, double ownKm) {
         return new ServiceSchool(code, name, ownMonths, ownKm, everyImmersionSeason, group, suits);
     }
 

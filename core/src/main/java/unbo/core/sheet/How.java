@@ -1,30 +1,21 @@
 package unbo.core.sheet;
 
-import unbo.core.drawing.Known;
-
 /** How a fact is known. */
 public enum How {
-    MEASURED("measured", Known.MEASURED),
-    TYPED("typed", Known.TABLE),
-    TABLE("table", Known.TABLE),
-    COMPUTED("computed", Known.TABLE),
-    ESTIMATED("estimated", Known.ESTIMATED),
-    DEFAULT("default", Known.ESTIMATED);
+    MEASURED("measured"),
+    TYPED("typed"),
+    TABLE("table"),
+    COMPUTED("computed"),
+    ESTIMATED("estimated"),
+    DEFAULT("default");
 
     private final String word;
-    private final Known line;
 
-    How(String word, Known line) {
+    How(String word) {
         this.word = word;
-        this.line = line;
     }
 
     public String word() {
         return word;
-    }
-
-    /** The line a size known this way is drawn with. */
-    public Known line() {
-        return line;
     }
 }

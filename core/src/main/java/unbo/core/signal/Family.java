@@ -15,7 +15,7 @@ public enum Family {
     CAGE("cage", "FTF");
 
     /** Harmonics of a comb. */
-    static final int HARMONICS = 5;
+    public static final int HARMONICS = 5;
 
     private final String words;
     private final String symbol;

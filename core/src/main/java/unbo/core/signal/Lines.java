@@ -10,7 +10,7 @@ import java.util.Arrays;
  * @param stepHz width of a bin, at most 0.25 Hz; the Hann window parts lines two bins apart
  * @param overDb each bin over its floor
  */
-record Lines(double stepHz, double[] overDb) {
+public record Lines(double stepHz, double[] overDb) {
 
     private static final double WINDOW_S = 4;
     private static final int FLOOR_HALF = 30;
@@ -81,12 +81,12 @@ record Lines(double stepHz, double[] overDb) {
         return new Lines(stepHz, rest);
     }
 
-    double toHz() {
+    public double toHz() {
         return stepHz * (overDb.length - 1);
     }
 
     /** The highest bin within one of a frequency; NaN outside the spectrum. */
-    double near(double hz) {
+    public double near(double hz) {
         int i = (int) Math.round(hz / stepHz);
         if (i < 2 || i + 1 >= overDb.length) {
             return Double.NaN;

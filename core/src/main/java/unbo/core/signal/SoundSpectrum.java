@@ -9,7 +9,7 @@ import java.util.Arrays;
  * @param stepHz width of a bin
  * @param levelDb each bin, 0 for the loudest
  */
-record SoundSpectrum(double stepHz, double[] levelDb) {
+public record SoundSpectrum(double stepHz, double[] levelDb) {
 
     private static final int WINDOW = 2048;
     /** So many windows, spread over the recording, are enough for a picture. */
@@ -17,7 +17,7 @@ record SoundSpectrum(double stepHz, double[] levelDb) {
 
     private static final double QUIETEST_DB = -90;
 
-    static SoundSpectrum of(Recording recording) {
+    public static SoundSpectrum of(Recording recording) {
         float[] sound = recording.samples();
         double[] window = Fourier.hann(WINDOW);
         double[] power = new double[WINDOW / 2];

@@ -29,7 +29,7 @@ public record StackInput(
         stock = List.copyOf(stock);
     }
 
-    double wantedMm() {
+    public double wantedMm() {
         return (minMm + maxMm) / 2;
     }
 }

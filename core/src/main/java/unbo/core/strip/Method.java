@@ -12,7 +12,7 @@ import unbo.core.table.TableRow;
  * @param shock true when it works by blows
  * @param minutes usual
  */
-record Method(
+public record Method(
         String code,
         String name,
         List<String> tools,
@@ -32,7 +32,7 @@ record Method(
      */
     public record Reach(String acts, List<String> tight, String access, String bore, String spacer) {}
 
-    static final List<Method> ALL = read();
+    public static final List<Method> ALL = read();
 
     private static List<Method> read() {
         List<Method> all = new ArrayList<>();

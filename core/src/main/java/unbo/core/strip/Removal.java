@@ -79,11 +79,11 @@ public record Removal(
     }
 
     /** True when heat that frees the seat cooks a sealed bearing. */
-    boolean overheated() {
+    public boolean overheated() {
         return best() != null && cooked(best().code(), input, heatC);
     }
 
-    static boolean cooked(String way, RemovalInput in, @Nullable Double heatC) {
+    public static boolean cooked(String way, RemovalInput in, @Nullable Double heatC) {
         return way.equals("heat-housing") && in.sealed() && requireNonNull(heatC) > SEALED_C;
     }
 

@@ -3,11 +3,11 @@ package unbo.core.strip;
 import unbo.core.measure.Show;
 
 /** Lengths as this package writes them. */
-final class Words {
+public final class Words {
 
     private Words() {}
 
-    static String mm(double mm) {
+    public static String mm(double mm) {
         return Show.number(mm, 2) + " mm";
     }
 }

@@ -14,6 +14,16 @@ import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.ArrangementFields;
+import unbo.core.tools.setting.ArrangementWords;
+import unbo.core.tools.setting.ConeHubFields;
+import unbo.core.tools.setting.ConeHubWords;
+import unbo.core.tools.setting.EndPlayHeatFields;
+import unbo.core.tools.setting.EndPlayHeatWords;
+import unbo.core.tools.setting.SpacerHubFields;
+import unbo.core.tools.setting.SpacerHubWords;
+import unbo.core.tools.setting.UnitHubFields;
+import unbo.core.tools.setting.UnitHubWords;
 
 class ArrangeTest {
 
@@ -39,7 +49,7 @@ class ArrangeTest {
                 "yes",
                 "rightOuterTight",
                 "yes");
-        return Arrangement.of(read(Arrangement.LIST, tight, pairs).record());
+        return Arrangement.of(read(ArrangementFields.LIST, tight, pairs).record());
     }
 
     @Test
@@ -55,25 +65,25 @@ class ArrangeTest {
     void aSpacerWithinTheClearanceSideLoadsNothingAndOneFarOffDoes() {
         Map<String, String> hub = Map.of("designation", "6902", "layout", "both", "shoulders", "60.00");
         SpacerHub fine =
-                SpacerHub.of(read(SpacerHub.LIST, hub, "spacer", "59.98").record());
+                SpacerHub.of(read(SpacerHubFields.LIST, hub, "spacer", "59.98").record());
         assertThat(fine.sideLoaded()).isFalse();
         assertThat(fine.lifeShare()).isEqualTo(1);
         SpacerHub shortOne =
-                SpacerHub.of(read(SpacerHub.LIST, hub, "spacer", "59.80").record());
+                SpacerHub.of(read(SpacerHubFields.LIST, hub, "spacer", "59.80").record());
         assertThat(shortOne.sideLoaded()).isTrue();
         assertThat(shortOne.sideN()).isGreaterThan(100);
         assertThat(shortOne.lifeShare()).isLessThan(0.9);
-        assertThat(shortOne.answer().findings().get(0).sentence()).contains("shim of 0.20 mm");
-        assertThat(SpacerHub.of(read(SpacerHub.LIST, Map.of("designation", "6902", "layout", "one"))
-                                .record())
-                        .answer()
+        assertThat(SpacerHubWords.answer(shortOne).findings().get(0).sentence()).contains("shim of 0.20 mm");
+        assertThat(SpacerHubWords.answer(
+                                SpacerHub.of(read(SpacerHubFields.LIST, Map.of("designation", "6902", "layout", "one"))
+                                        .record()))
                         .level())
                 .isEqualTo(Level.RIGHT);
-        assertThat(read(SpacerHub.LIST, hub, "spacer", "40").sentences("spacer"))
+        assertThat(read(SpacerHubFields.LIST, hub, "spacer", "40").sentences("spacer"))
                 .singleElement()
                 .asString()
                 .contains("measure both again");
-        assertThat(read(SpacerHub.LIST, Map.of("designation", "32008X", "layout", "both"))
+        assertThat(read(SpacerHubFields.LIST, Map.of("designation", "32008X", "layout", "both"))
                         .sentences("designation"))
                 .isNotEmpty();
     }
@@ -82,18 +92,18 @@ class ArrangeTest {
     void twoTightBallBearingsOnACrankAreFlaggedAndARollerAtOneEndIsClear() {
         Arrangement balls = crank("6305", "6305");
         assertThat(balls.sideLoads()).isTrue();
-        assertThat(balls.answer().level()).isEqualTo(Level.SOON);
-        assertThat(balls.answer().sentences()).anyMatch(t -> t.contains("NU305"));
+        assertThat(ArrangementWords.answer(balls).level()).isEqualTo(Level.SOON);
+        assertThat(ArrangementWords.answer(balls).sentences()).anyMatch(t -> t.contains("NU305"));
         Arrangement roller = crank("6305", "NU305");
         assertThat(roller.sideLoads()).isFalse();
-        assertThat(roller.answer().level()).isEqualTo(Level.RIGHT);
-        assertThat(crank("NU305", "NU305").answer().level()).isEqualTo(Level.STOP);
+        assertThat(ArrangementWords.answer(roller).level()).isEqualTo(Level.RIGHT);
+        assertThat(ArrangementWords.answer(crank("NU305", "NU305")).level()).isEqualTo(Level.STOP);
     }
 
     @Test
     void bothEndsFloatingAreRefused() {
         Arrangement a = Arrangement.of(read(
-                        Arrangement.LIST,
+                        ArrangementFields.LIST,
                         Map.of(
                                 "leftBearing",
                                 "6205",
@@ -105,16 +115,15 @@ class ArrangeTest {
                                 "none"))
                 .record());
         assertThat(a.floating()).isTrue();
-        assertThat(a.answer().findings().get(0).sentence()).contains("either way");
+        assertThat(ArrangementWords.answer(a).findings().get(0).sentence()).contains("either way");
     }
 
     @Test
     void oneSlidingOuterRingLocatesItOnceAndAPairOfTapersIsAdjusted() {
-        assertThat(Arrangement.of(read(
-                                        Arrangement.LIST,
+        assertThat(ArrangementWords.answer(Arrangement.of(read(
+                                        ArrangementFields.LIST,
                                         Map.of("leftBearing", "6205", "rightBearing", "6205", "rightOuter", "none"))
-                                .record())
-                        .answer()
+                                .record()))
                         .findings()
                         .get(0)
                         .code())
@@ -122,35 +131,36 @@ class ArrangeTest {
         Arrangement tapers = crank("32008X", "32008X", "between", "150");
         assertThat(tapers.adjusted()).isTrue();
         assertThat(tapers.growsMm()).isCloseTo(0.136, within(0.001));
-        assertThat(tapers.answer().findings()).anyMatch(f -> f.code().equals("adjusted-grows"));
-        assertThat(read(Arrangement.LIST, Map.of("leftBearing", "yard", "rightBearing", "6205"))
+        assertThat(ArrangementWords.answer(tapers).findings())
+                .anyMatch(f -> f.code().equals("adjusted-grows"));
+        assertThat(read(ArrangementFields.LIST, Map.of("leftBearing", "yard", "rightBearing", "6205"))
                         .sentences("leftBearing"))
                 .isNotEmpty();
     }
 
     @Test
     void aUnitHubIsHeldByItsAxleNutAndAConeByADegreeOrTwo() {
-        assertThat(read(UnitHub.LIST, Map.of("torque", "250", "maker", "250", "newNut", "yes"))
-                        .record()
-                        .answer()
+        assertThat(UnitHubWords.answer(
+                                read(UnitHubFields.LIST, Map.of("torque", "250", "maker", "250", "newNut", "yes"))
+                                        .record())
                         .level())
                 .isEqualTo(Level.RIGHT);
-        assertThat(read(UnitHub.LIST, Map.of("torque", "180", "maker", "250", "newNut", "yes"))
-                        .record()
-                        .answer()
+        assertThat(UnitHubWords.answer(
+                                read(UnitHubFields.LIST, Map.of("torque", "180", "maker", "250", "newNut", "yes"))
+                                        .record())
                         .level())
                 .isEqualTo(Level.SOON);
-        assertThat(read(UnitHub.LIST, Map.of("torque", "250", "maker", "250", "newNut", "yes", "turns", "tight"))
-                        .record()
-                        .answer()
+        assertThat(UnitHubWords.answer(read(
+                                        UnitHubFields.LIST,
+                                        Map.of("torque", "250", "maker", "250", "newNut", "yes", "turns", "tight"))
+                                .record())
                         .level())
                 .isEqualTo(Level.STOP);
-        ConeHub cone = read(ConeHub.LIST, Map.of("back", "15")).record();
+        ConeHub cone = read(ConeHubFields.LIST, Map.of("back", "15")).record();
         assertThat(cone.playMm()).isCloseTo(0.042, within(0.001));
-        assertThat(cone.answer().level()).isEqualTo(Level.RIGHT);
-        assertThat(read(ConeHub.LIST, Map.of("back", "15", "clamped", "play"))
-                        .record()
-                        .answer()
+        assertThat(ConeHubWords.answer(cone).level()).isEqualTo(Level.RIGHT);
+        assertThat(ConeHubWords.answer(read(ConeHubFields.LIST, Map.of("back", "15", "clamped", "play"))
+                                .record())
                         .level())
                 .isEqualTo(Level.SOON);
     }
@@ -158,17 +168,17 @@ class ArrangeTest {
     @Test
     void aSteelHubWarmedByItsBrakeLoosens() {
         Map<String, String> pair = Map.of("outerRace", "50", "innerRace", "50", "between", "50");
-        EndPlayHeat hub = EndPlayHeat.of(read(EndPlayHeat.LIST, pair, "hubWarmer", "40", "endPlay", "0.05")
+        EndPlayHeat hub = EndPlayHeat.of(read(EndPlayHeatFields.LIST, pair, "hubWarmer", "40", "endPlay", "0.05")
                 .record());
         assertThat(hub.changeSteelMm()).isCloseTo(0.070, within(0.001));
         assertThat(hub.changeHubMm()).isEqualTo(hub.changeSteelMm());
         assertThat(hub.mostHotMm()).isCloseTo(0.120, within(0.001));
-        EndPlayHeat cones = EndPlayHeat.of(read(EndPlayHeat.LIST, pair, "hubWarmer", "0", "conesWarmer", "15")
+        EndPlayHeat cones = EndPlayHeat.of(read(EndPlayHeatFields.LIST, pair, "hubWarmer", "0", "conesWarmer", "15")
                 .record());
         assertThat(cones.changeSteelMm()).isCloseTo(-0.026, within(0.001));
-        assertThat(EndPlayHeat.of(read(EndPlayHeat.LIST, pair, "hubWarmer", "0", "conesWarmer", "40")
-                                .record())
-                        .answer()
+        assertThat(EndPlayHeatWords.answer(
+                                EndPlayHeat.of(read(EndPlayHeatFields.LIST, pair, "hubWarmer", "0", "conesWarmer", "40")
+                                        .record()))
                         .level())
                 .isEqualTo(Level.SOON);
     }
@@ -176,7 +186,7 @@ class ArrangeTest {
     @Test
     void anAlloyHubIsGivenAsTwoBounds() {
         EndPlayHeat alloy = EndPlayHeat.of(read(
-                        EndPlayHeat.LIST,
+                        EndPlayHeatFields.LIST,
                         Map.of("outerRace", "50", "innerRace", "50", "between", "50"),
                         "hub",
                         "aluminium",
@@ -184,6 +194,6 @@ class ArrangeTest {
                         "40")
                 .record());
         assertThat(alloy.changeHubMm()).isGreaterThan(alloy.changeSteelMm());
-        assertThat(alloy.answer().figures().get(0).value()).contains("–");
+        assertThat(EndPlayHeatWords.answer(alloy).figures().get(0).value()).contains("–");
     }
 }

@@ -13,6 +13,10 @@ import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.ArrangementFields;
+import unbo.core.tools.setting.ArrangementWords;
+import unbo.core.tools.setting.SpacerHubFields;
+import unbo.core.tools.setting.SpacerHubWords;
 
 class ArrangementTableTest {
 
@@ -22,7 +26,7 @@ class ArrangementTableTest {
             texts.put(pairs[i], pairs[i + 1]);
         }
         return Arrangement.of(
-                Shipped.read(Arrangement.LIST, texts, UnitSystem.METRIC).record());
+                Shipped.read(ArrangementFields.LIST, texts, UnitSystem.METRIC).record());
     }
 
     /**
@@ -70,7 +74,9 @@ class ArrangementTableTest {
         Arrangement a = of("arrangement", code, "leftBearing", left, "rightBearing", right);
         assertThat(a.toLeft()).isEqualTo(toLeft);
         assertThat(a.toRight()).isEqualTo(toRight);
-        assertThat(a.answer().sentences()).first().isEqualTo(a.input().note());
+        assertThat(ArrangementWords.answer(a).sentences())
+                .first()
+                .isEqualTo(a.input().note());
     }
 
     /** Small roller ends facing each other: the left cone wedges into its cup as the shaft goes right. */
@@ -85,8 +91,8 @@ class ArrangementTableTest {
 
     @Test
     void aBallHubOnASpacerSendsToItsSpacer() {
-        Answer hub = of("arrangement", "spacer-hub", "leftBearing", "6005", "rightBearing", "6005")
-                .answer();
+        Answer hub =
+                ArrangementWords.answer(of("arrangement", "spacer-hub", "leftBearing", "6005", "rightBearing", "6005"));
         assertThat(hub.findings()).extracting(f -> f.code()).containsExactly("on-a-spacer");
     }
 
@@ -127,8 +133,8 @@ class ArrangementTableTest {
         Arrangement same =
                 of("leftBearing", "32008X", "leftWay", "right", "rightBearing", "32008X", "rightWay", "right");
         assertThat(same.floating()).isTrue();
-        assertThat(same.answer().level()).isEqualTo(Level.STOP);
-        assertThat(same.answer().findings().get(0).sentence()).contains("from going left");
+        assertThat(ArrangementWords.answer(same).level()).isEqualTo(Level.STOP);
+        assertThat(ArrangementWords.answer(same).findings().get(0).sentence()).contains("from going left");
     }
 
     @Test
@@ -143,7 +149,7 @@ class ArrangementTableTest {
 
     @Test
     void theDrawingSaysHowOftenItIsHeldEachWay() {
-        Answer answer = of("leftBearing", "6305", "rightBearing", "6305").answer();
+        Answer answer = ArrangementWords.answer(of("leftBearing", "6305", "rightBearing", "6305"));
         assertThat(answer.drawings())
                 .singleElement()
                 .satisfies(d -> assertThat(d.shapes()).hasSizeGreaterThan(15));
@@ -157,9 +163,9 @@ class ArrangementTableTest {
         Map<String, String> texts =
                 Map.of("designation", "6005", "layout", "both", "spacer", spacer, "shoulders", shoulders);
         SpacerHub hub = SpacerHub.of(
-                Shipped.read(SpacerHub.LIST, texts, UnitSystem.METRIC).record());
+                Shipped.read(SpacerHubFields.LIST, texts, UnitSystem.METRIC).record());
         assertThat(hub.sideLoaded()).isEqualTo(loaded);
-        assertThat(hub.answer().level()).isEqualTo(loaded ? Level.SOON : Level.RIGHT);
+        assertThat(SpacerHubWords.answer(hub).level()).isEqualTo(loaded ? Level.SOON : Level.RIGHT);
         assertThat(hub.lifeShare()).isLessThanOrEqualTo(1);
     }
 
@@ -170,9 +176,9 @@ class ArrangementTableTest {
         Map<String, String> c4 = new HashMap<>(base);
         c4.put("clearanceClass", "C4");
         SpacerHub cn = SpacerHub.of(
-                Shipped.read(SpacerHub.LIST, base, UnitSystem.METRIC).record());
-        SpacerHub loose =
-                SpacerHub.of(Shipped.read(SpacerHub.LIST, c4, UnitSystem.METRIC).record());
+                Shipped.read(SpacerHubFields.LIST, base, UnitSystem.METRIC).record());
+        SpacerHub loose = SpacerHub.of(
+                Shipped.read(SpacerHubFields.LIST, c4, UnitSystem.METRIC).record());
         assertThat(loose.axialMm()).isGreaterThan(cn.axialMm());
         assertThat(loose.sideN()).isLessThan(cn.sideN());
     }

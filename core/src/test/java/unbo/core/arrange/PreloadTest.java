@@ -17,6 +17,10 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.motion.Friction;
+import unbo.core.tools.setting.CrankTruingFields;
+import unbo.core.tools.setting.CrankTruingWords;
+import unbo.core.tools.setting.PreloadFields;
+import unbo.core.tools.setting.PreloadWords;
 
 class PreloadTest {
 
@@ -29,7 +33,7 @@ class PreloadTest {
     }
 
     private static Preload preload(String... pairs) {
-        return Preload.of(read(Preload.LIST, pairs).record());
+        return Preload.of(read(PreloadFields.LIST, pairs).record());
     }
 
     @Test
@@ -37,11 +41,12 @@ class PreloadTest {
         Preload p = preload("place", "pinion", "scale", "72", "radius", "36", "seal", "0.3");
         assertThat(p.torqueNm()).isCloseTo(72 * 0.036 - 0.3, within(1e-9));
         assertThat(p.inside()).isTrue();
-        assertThat(preload("place", "pinion", "used", "yes", "torque", "2.3")
-                        .answer()
+        assertThat(PreloadWords.answer(preload("place", "pinion", "used", "yes", "torque", "2.3"))
                         .level())
                 .isEqualTo(Level.STOP);
-        assertThat(preload("place", "pinion", "torque", "1.0").answer().level()).isEqualTo(Level.SOON);
+        assertThat(PreloadWords.answer(preload("place", "pinion", "torque", "1.0"))
+                        .level())
+                .isEqualTo(Level.SOON);
         assertThat(preload("place", "pinion", "torque", "1.0", "makerMin", "0.8", "makerMax", "1.2")
                         .inside())
                 .isTrue();
@@ -49,8 +54,7 @@ class PreloadTest {
 
     @Test
     void anOvershotCrushSleeveIsRenewedNeverBackedOff() {
-        assertThat(preload("place", "pinion", "torque", "5", "crushSleeve", "yes")
-                        .answer()
+        assertThat(PreloadWords.answer(preload("place", "pinion", "torque", "5", "crushSleeve", "yes"))
                         .findings()
                         .get(0)
                         .sentence())
@@ -61,7 +65,8 @@ class PreloadTest {
     void aPinionsFiguresAreNeverAWheelHubs() {
         Preload hub = preload("place", "wheel-hub", "torque", "2.5");
         assertThat(hub.inside()).isFalse();
-        assertThat(hub.answer().findings()).anyMatch(f -> f.sentence().contains("never used on a wheel hub"));
+        assertThat(PreloadWords.answer(hub).findings())
+                .anyMatch(f -> f.sentence().contains("never used on a wheel hub"));
     }
 
     @Test
@@ -70,9 +75,10 @@ class PreloadTest {
         Preload back = preload("place", "gearbox", "torque", String.valueOf(there.expectedNm()));
         assertThat(back.preloadN()).isCloseTo(1500, within(1.0));
         assertThat(back.inside()).isNull();
-        assertThat(read(Preload.LIST, "place", "pinion", "scale", "40").sentences("radius"))
+        assertThat(read(PreloadFields.LIST, "place", "pinion", "scale", "40").sentences("radius"))
                 .isNotEmpty();
-        assertThat(read(Preload.LIST, "place", "pinion").sentences("torque")).isNotEmpty();
+        assertThat(read(PreloadFields.LIST, "place", "pinion").sentences("torque"))
+                .isNotEmpty();
     }
 
     @ParameterizedTest
@@ -86,7 +92,7 @@ class PreloadTest {
     })
     void theMoveFollowsFromBothVectors(String left, String right, String supports, CrankTruing.Move move) {
         CrankTruing crank = CrankTruing.of(read(
-                        CrankTruing.LIST,
+                        CrankTruingFields.LIST,
                         "leftTir",
                         "0.12",
                         "leftAngle",
@@ -99,13 +105,13 @@ class PreloadTest {
                         supports)
                 .record());
         assertThat(crank.move()).isEqualTo(move);
-        assertThat(crank.answer().level()).isEqualTo(Level.SOON);
+        assertThat(CrankTruingWords.answer(crank).level()).isEqualTo(Level.SOON);
     }
 
     @Test
     void roundsGoOnUntilBothAreInsideTheLimit() {
         CrankTruing crank = CrankTruing.of(read(
-                        CrankTruing.LIST,
+                        CrankTruingFields.LIST,
                         "leftTir",
                         "0.14 0.06 0.02",
                         "leftAngle",
@@ -116,10 +122,10 @@ class PreloadTest {
                         "0 0 180")
                 .record());
         assertThat(crank.inside()).isTrue();
-        assertThat(crank.answer().findings().get(0).sentence()).contains("after 3 rounds");
-        assertThat(crank.answer().worksheet().lines()).hasSize(3);
+        assertThat(CrankTruingWords.answer(crank).findings().get(0).sentence()).contains("after 3 rounds");
+        assertThat(CrankTruingWords.answer(crank).worksheet().lines()).hasSize(3);
         assertThat(read(
-                                CrankTruing.LIST,
+                                CrankTruingFields.LIST,
                                 "leftTir",
                                 "0.1 0.1",
                                 "leftAngle",

@@ -14,6 +14,7 @@ import unbo.core.fact.FactKey;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.setting.ShaftSection;
 
 class ShaftSectionTest {
 

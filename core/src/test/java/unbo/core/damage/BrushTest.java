@@ -16,7 +16,10 @@ import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.strip.RaceMapDrawing;
+import unbo.core.tools.strip.RaceMapFields;
 import unbo.core.tools.strip.RaceMapTool;
+import unbo.core.tools.strip.RaceMapWords;
 
 class BrushTest {
 

@@ -11,6 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+import unbo.core.tools.strip.RaceMapDrawing;
+
 class RaceMapTest {
 
     private static final int BALLS = 9;

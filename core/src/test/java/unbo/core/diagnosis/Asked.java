@@ -8,6 +8,7 @@ import java.util.Map;
 import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.diagnosing.DiagnosisFields;
 
 /** Asks as a page or a JSON call does: by texts. */
 final class Asked {

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 
 import unbo.core.finding.Level;
+import unbo.core.tools.diagnosing.DiagnosisWords;
 
 class DiagnosisTest {
 

@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.finding.Level;
+import unbo.core.tools.diagnosing.DiagnosisWords;
 
 class NotedTest {
 

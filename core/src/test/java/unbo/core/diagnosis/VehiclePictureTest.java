@@ -13,6 +13,8 @@ import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
+import unbo.core.tools.diagnosing.CheckDrawing;
+import unbo.core.tools.diagnosing.VehicleDrawing;
 import unbo.core.vehicle.Place;
 
 class VehiclePictureTest {

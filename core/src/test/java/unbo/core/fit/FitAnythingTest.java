@@ -14,9 +14,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import unbo.core.Shipped;
-import unbo.core.heat.HeatFields;
 import unbo.core.heat.HeatPlan;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.FitFields;
+import unbo.core.tools.setting.FitWords;
+import unbo.core.tools.setting.HeatFields;
 
 class FitAnythingTest {
 

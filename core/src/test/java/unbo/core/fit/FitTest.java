@@ -15,6 +15,8 @@ import unbo.core.bearing.BearingKind;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.FitFields;
+import unbo.core.tools.setting.FitWords;
 
 class FitTest {
 

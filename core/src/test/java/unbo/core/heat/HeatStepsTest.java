@@ -15,6 +15,10 @@ import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.finding.Level;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.HeatBlockFields;
+import unbo.core.tools.setting.HeatBlockWords;
+import unbo.core.tools.setting.HeatFields;
+import unbo.core.tools.setting.HeatWords;
 
 class HeatStepsTest {
 
@@ -130,22 +134,22 @@ class HeatStepsTest {
     @Test
     void aBlockOverTheRingsLimitIsStoppedAndAHeavierOneNamed() {
         HeatBlock.Input light = Shipped.read(
-                        HeatBlock.LIST,
+                        HeatBlockFields.LIST,
                         Map.of("blockMassKg", "0.1", "block", "120", "ringMassKg", "0.2", "wanted", "110"),
                         UnitSystem.METRIC)
                 .record();
-        Answer a = HeatBlock.of(light).answer();
+        Answer a = HeatBlockWords.answer(HeatBlock.of(light));
         assertThat(a.findings())
                 .anyMatch(f -> f.code().equals("block-light") && f.sentence().contains("it takes a block of"));
         HeatBlock.Input steel = Shipped.read(
-                        HeatBlock.LIST,
+                        HeatBlockFields.LIST,
                         Map.of("blockMaterial", "steel", "blockMassKg", "0.1", "block", "120", "ringMassKg", "0.2"),
                         UnitSystem.METRIC)
                 .record();
         assertThat(HeatBlock.of(steel).finalC())
                 .as("steel holds about half as much heat")
                 .isLessThan(HeatBlock.of(light).finalC());
-        assertThat(HeatBlock.of(steel).answer().level()).isEqualTo(Level.RIGHT);
+        assertThat(HeatBlockWords.answer(HeatBlock.of(steel)).level()).isEqualTo(Level.RIGHT);
         assertThat(HeatBlock.of(steel).blockC()).isNull();
     }
 }

@@ -13,6 +13,10 @@ import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.HeatBlockFields;
+import unbo.core.tools.setting.HeatBlockWords;
+import unbo.core.tools.setting.HeatFields;
+import unbo.core.tools.setting.HeatWords;
 
 class HeatTest {
 
@@ -140,7 +144,7 @@ class HeatTest {
         assertThat(read(HeatFields.LIST, "boreMm", "52", "outsideMm", "25", "interferenceUm", "10")
                         .sentences("outsideMm"))
                 .isNotEmpty();
-        assertThat(read(HeatBlock.LIST, "blockMassKg", "1", "block", "20", "ringMassKg", "0.1", "ring", "25")
+        assertThat(read(HeatBlockFields.LIST, "blockMassKg", "1", "block", "20", "ringMassKg", "0.1", "ring", "25")
                         .sentences("block"))
                 .singleElement()
                 .asString()
@@ -150,17 +154,29 @@ class HeatTest {
     @Test
     void theWorkedHeatBlockBothWays() {
         HeatBlock b = HeatBlock.of(
-                read(HeatBlock.LIST, "blockMassKg", "0.4", "block", "130", "ringMassKg", "0.1", "wanted", "110")
+                read(HeatBlockFields.LIST, "blockMassKg", "0.4", "block", "130", "ringMassKg", "0.1", "wanted", "110")
                         .record());
         assertThat(b.finalC()).isCloseTo(117.3, within(0.2));
-        assertThat(b.answer().level()).isEqualTo(Level.STOP);
-        HeatBlock back = HeatBlock.of(
-                read(HeatBlock.LIST, "blockMassKg", "0.4", "block", String.valueOf(b.blockC()), "ringMassKg", "0.1")
-                        .record());
+        assertThat(HeatBlockWords.answer(b).level()).isEqualTo(Level.STOP);
+        HeatBlock back = HeatBlock.of(read(
+                        HeatBlockFields.LIST,
+                        "blockMassKg",
+                        "0.4",
+                        "block",
+                        String.valueOf(b.blockC()),
+                        "ringMassKg",
+                        "0.1")
+                .record());
         assertThat(back.finalC()).isCloseTo(110, within(0.01));
-        HeatBlock heavy = HeatBlock.of(
-                read(HeatBlock.LIST, "blockMassKg", String.valueOf(b.massKg()), "block", "120", "ringMassKg", "0.1")
-                        .record());
+        HeatBlock heavy = HeatBlock.of(read(
+                        HeatBlockFields.LIST,
+                        "blockMassKg",
+                        String.valueOf(b.massKg()),
+                        "block",
+                        "120",
+                        "ringMassKg",
+                        "0.1")
+                .record());
         assertThat(heavy.finalC()).isCloseTo(110, within(0.01));
     }
 }

@@ -12,6 +12,8 @@ import unbo.core.designation.Decoder;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.How;
+import unbo.core.tools.identify.HubFields;
+import unbo.core.tools.identify.HubWords;
 
 class IdentifiedHubTest {
 

@@ -16,7 +16,10 @@ import unbo.core.bearing.Tolerances;
 import unbo.core.catalogue.CaliperFind;
 import unbo.core.designation.Decoder;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.identify.SealFindFields;
+import unbo.core.tools.identify.SealRoomFields;
 import unbo.core.tools.identify.SealTool;
+import unbo.core.tools.identify.SeriesLadderWords;
 
 class StandInTest {
 
@@ -112,7 +115,7 @@ class StandInTest {
     })
     void aWornTrackIsLeftWhereTheSeatHasRoom(String marking, String seat, String groove, String code) {
         var reading = Shipped.read(
-                SealQuestion.LIST,
+                SealRoomFields.LIST,
                 Map.of("marking", marking, "seat", seat == null ? "" : seat, "groove", groove),
                 UnitSystem.METRIC);
         assertThat(new SealTool().answer(reading.record()).findings())
@@ -122,12 +125,12 @@ class StandInTest {
 
     @Test
     void whatIsNoSealIsSaid() {
-        assertThat(Shipped.read(SealQuestion.LIST, Map.of("marking", "47x25x7"), UnitSystem.METRIC)
+        assertThat(Shipped.read(SealRoomFields.LIST, Map.of("marking", "47x25x7"), UnitSystem.METRIC)
                         .problems()
                         .get(0)
                         .sentence())
                 .contains("no seal size");
-        assertThat(Shipped.read(SealQuestion.LIST, Map.of("marking", "25x47x7", "seat", "5"), UnitSystem.METRIC)
+        assertThat(Shipped.read(SealRoomFields.LIST, Map.of("marking", "25x47x7", "seat", "5"), UnitSystem.METRIC)
                         .problems()
                         .get(0)
                         .sentence())
@@ -142,7 +145,7 @@ class StandInTest {
                 .startsWith("6805")
                 .endsWith("6405")
                 .contains("16005", "6005", "6205", "62205", "63005");
-        assertThat(SeriesLadder.drawing(rungs).shapes()).hasSize(4 * rungs.size());
+        assertThat(SeriesLadderWords.drawing(rungs).shapes()).hasSize(4 * rungs.size());
         assertThat(SeriesLadder.rungs(new SeriesLadder.Rung(77, BearingKind.DEEP_GROOVE_BALL)))
                 .isEmpty();
     }
@@ -206,7 +209,7 @@ class StandInTest {
         assertThat(find.fitsDepth(find.fitting().get(0))).isFalse();
         assertThat(find.near()).extracting(s -> s.outsideMm()).contains(50.0, 55.0);
         assertThat(SealFind.of(new SealFind.Measured(33.4, 60, null)).fitting()).isEmpty();
-        assertThat(Shipped.read(SealFind.LIST, Map.of("shaft", "35", "housing", "37"), UnitSystem.METRIC)
+        assertThat(Shipped.read(SealFindFields.LIST, Map.of("shaft", "35", "housing", "37"), UnitSystem.METRIC)
                         .sentences("housing"))
                 .singleElement()
                 .asString()

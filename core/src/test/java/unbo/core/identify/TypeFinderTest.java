@@ -7,6 +7,8 @@ import java.util.Set;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.tools.identify.TypeDrawing;
+
 class TypeFinderTest {
 
     @Test
@@ -18,7 +20,8 @@ class TypeFinderTest {
                                 ^ TypeFinder.found(option.leads()).isPresent())
                         .as(option.leads())
                         .isTrue();
-                assertThat(option.picture().shapes()).hasSizeGreaterThan(3);
+                assertThat(TypeDrawing.of(option.picture(), option.words()).shapes())
+                        .hasSizeGreaterThan(3);
                 reached.add(option.leads());
             }
         }

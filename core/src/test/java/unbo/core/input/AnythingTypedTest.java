@@ -15,16 +15,16 @@ import net.jqwik.api.Provide;
 import unbo.core.Shipped;
 import unbo.core.designation.TaperDecoder;
 import unbo.core.designation.TaperMatch;
-import unbo.core.identify.HubFields;
-import unbo.core.intake.IntakeFields;
-import unbo.core.lubrication.BearingGreaseFields;
-import unbo.core.lubrication.HubGreaseFields;
-import unbo.core.proof.ProofFields;
-import unbo.core.service.DueFields;
-import unbo.core.setting.CastleNutFields;
 import unbo.core.tools.identify.DecodeTool;
+import unbo.core.tools.identify.HubFields;
 import unbo.core.tools.identify.MatchTool;
+import unbo.core.tools.intake.IntakeFields;
+import unbo.core.tools.proving.DueFields;
+import unbo.core.tools.proving.ProofFields;
+import unbo.core.tools.running.BearingGreaseFields;
+import unbo.core.tools.running.HubGreaseFields;
 import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.setting.CastleNutFields;
 import unbo.core.vehicle.VehicleInput;
 
 /** Whatever anybody types, the reader answers with a record or with sentences, never with a fault. */

@@ -14,6 +14,10 @@ import unbo.core.Shipped;
 import unbo.core.input.FieldList;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.strip.BearingCheckFields;
+import unbo.core.tools.strip.BearingCheckWords;
+import unbo.core.tools.strip.SeatFields;
+import unbo.core.tools.strip.SeatWords;
 
 class InspectTest {
 
@@ -26,11 +30,11 @@ class InspectTest {
     }
 
     private static BearingCheck check(String... pairs) {
-        return BearingCheck.of(read(BearingCheck.LIST, pairs).record());
+        return BearingCheck.of(read(BearingCheckFields.LIST, pairs).record());
     }
 
     private static Seat seat(String... pairs) {
-        return Seat.of(read(Seat.LIST, pairs).record());
+        return Seat.of(read(SeatFields.LIST, pairs).record());
     }
 
     @Test
@@ -66,9 +70,9 @@ class InspectTest {
     void onTheRoadADoubtIsScrap() {
         assertThat(check("designation", "6305", "rust", "stain", "road", "yes").verdict())
                 .isEqualTo(BearingCheck.Verdict.SCRAP);
-        assertThat(check("designation", "6305").answer().steps())
+        assertThat(BearingCheckWords.answer(check("designation", "6305")).steps())
                 .anyMatch(s -> s.caution().contains("compressed air"));
-        assertThat(read(BearingCheck.LIST, "designation", "mystery").sentences("designation"))
+        assertThat(read(BearingCheckFields.LIST, "designation", "mystery").sentences("designation"))
                 .isNotEmpty();
     }
 
@@ -120,14 +124,17 @@ class InspectTest {
 
     @Test
     void whatCannotBeIsASentence() {
-        assertThat(read(Seat.LIST, "designation", "6205").sentences("plane1")).isNotEmpty();
-        assertThat(read(Seat.LIST, "designation", "6205", "plane1", "25 25 25").sentences("plane1"))
+        assertThat(read(SeatFields.LIST, "designation", "6205").sentences("plane1"))
+                .isNotEmpty();
+        assertThat(read(SeatFields.LIST, "designation", "6205", "plane1", "25 25 25")
+                        .sentences("plane1"))
                 .singleElement()
                 .asString()
                 .contains("does not belong");
-        assertThat(read(Seat.LIST, "designation", "yard", "plane1", "25 25 25").sentences("seatSize"))
+        assertThat(read(SeatFields.LIST, "designation", "yard", "plane1", "25 25 25")
+                        .sentences("seatSize"))
                 .isNotEmpty();
-        assertThat(read(Seat.LIST, "designation", "6205", "plane1", "52 52 52", "seatSymbol", "k5")
+        assertThat(read(SeatFields.LIST, "designation", "6205", "plane1", "52 52 52", "seatSymbol", "k5")
                         .sentences("seatSymbol"))
                 .singleElement()
                 .asString()

@@ -16,6 +16,8 @@ import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.strip.InspectionFields;
+import unbo.core.tools.strip.InspectionWords;
 
 class InspectionTest {
 
@@ -27,7 +29,7 @@ class InspectionTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return Shipped.read(Inspection.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(InspectionFields.LIST, texts, UnitSystem.METRIC);
     }
 
     private static Inspection inspection(String... pairs) {
@@ -75,19 +77,19 @@ class InspectionTest {
 
     @Test
     void whatWasFoundHereBeforeAndStandsAgainIsNamed() {
-        assertThat(inspection("past", "etching 2025-04-01; seal 2024-01-02")
-                        .answer()
+        assertThat(InspectionWords.answer(inspection("past", "etching 2025-04-01; seal 2024-01-02"))
                         .findings())
                 .anyMatch(f -> f.code().equals("again-etching")
                         && f.sentence().contains("2025-04-01")
                         && f.sentence().contains("immersion routine"));
-        assertThat(inspection("past", "creep 2025-04-01").answer().findings())
+        assertThat(InspectionWords.answer(inspection("past", "creep 2025-04-01"))
+                        .findings())
                 .noneMatch(f -> f.code().startsWith("again"));
     }
 
     @Test
     void bothAnswersStandInOneWithTheMapFirst() {
-        var answer = inspection("plane1", "50.38 50.385 50.39").answer();
+        var answer = InspectionWords.answer(inspection("plane1", "50.38 50.385 50.39"));
         assertThat(answer.figures().get(0).value()).isEqualTo("Etched by water");
         assertThat(answer.drawings().get(0).name()).isEqualTo("race-map");
         assertThat(answer.drawings()).hasSize(3);

@@ -17,6 +17,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.running.ShaftFields;
+import unbo.core.tools.running.ShaftWords;
 
 class ShaftLifeTest {
 
@@ -114,14 +116,14 @@ class ShaftLifeTest {
 
     @Test
     void theAnswerHasForcesDrawnAndAChartWithItsValues() {
-        var answer = ShaftFields.answer(
+        var answer = ShaftWords.answer(
                 ShaftLife.of(read("horizontal", "0 -1150", "axial", "0 260").record()));
         assertThat(answer.drawings()).extracting(d -> d.name()).containsExactly("shaft-forces", "shaft-life-over-load");
         assertThat(answer.behind(answer.drawings().get(1)).rows()).hasSize(21);
         assertThat(answer.figures())
                 .extracting(f -> f.what())
                 .containsExactly("life of the pair", "left bearing", "right bearing");
-        assertThat(ShaftFields.answer(ShaftLife.of(read("loadFactor", "10").record()))
+        assertThat(ShaftWords.answer(ShaftLife.of(read("loadFactor", "10").record()))
                         .findings()
                         .get(0)
                         .code())
@@ -136,7 +138,7 @@ class ShaftLifeTest {
         double dry = ShaftLife.of(read().record()).systemHours();
         ShaftLife wet = ShaftLife.of(read("waterPpm", String.valueOf(ppm)).record());
         assertThat(wet.systemHours()).isCloseTo(dry * ShaftLife.dilution(ppm), within(dry * 1e-9));
-        assertThat(ShaftFields.answer(wet).findings().stream()
+        assertThat(ShaftWords.answer(wet).findings().stream()
                         .anyMatch(f -> f.code().equals("water")))
                 .isEqualTo(ppm > 100);
     }

@@ -18,6 +18,10 @@ import unbo.core.Shipped;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.lubrication.Viscosity;
+import unbo.core.tools.running.ViscosityFields;
+import unbo.core.tools.running.ViscosityWords;
+import unbo.core.tools.running.WheelFields;
+import unbo.core.tools.running.WheelWords;
 
 class WheelLifeTest {
 
@@ -186,9 +190,9 @@ class WheelLifeTest {
         assertThat(Viscosity.required(1000, 40)).isCloseTo(4500 / Math.sqrt(40_000), within(1e-9));
         Viscosity v = Viscosity.of(new Viscosity.Input(220, 19.5, 70, 800, 40));
         assertThat(v.kappa()).isCloseTo(52.6 / 27.7, within(0.01));
-        assertThat(v.answer().findings().get(0).code()).isEqualTo("kappa-good");
+        assertThat(ViscosityWords.answer(v).findings().get(0).code()).isEqualTo("kappa-good");
         assertThat(Shipped.read(
-                                Viscosity.LIST,
+                                ViscosityFields.LIST,
                                 Map.of("nu40", "20", "nu100", "30", "rpm", "800", "pitchMm", "40"),
                                 UnitSystem.METRIC)
                         .sentences("nu100"))
@@ -218,7 +222,7 @@ class WheelLifeTest {
     @EnumSource(WheelSweep.class)
     void everySweepHasItsValuesBehindIt(WheelSweep sweep) {
         WheelInput wheel = wheel(8, 0.2, 1, 0.5, TAPER);
-        var chart = sweep.chart(wheel);
+        var chart = WheelWords.chart(sweep, wheel);
         assertThat(chart.table().rows())
                 .hasSize(21)
                 .allSatisfy(row -> assertThat(row).hasSize(4));

@@ -21,8 +21,13 @@ import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.running.BearingGreaseFields;
+import unbo.core.tools.running.GreaseFields;
 import unbo.core.tools.running.GreaseTool;
+import unbo.core.tools.running.GunFields;
+import unbo.core.tools.running.HubGreaseFields;
 import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.running.HubGreaseWords;
 import unbo.core.tools.running.MixTool;
 
 /** Packing, guns, greases on the shelf, and when it is due again. */
@@ -147,7 +152,7 @@ class GreasePlanTest {
 
     @Test
     void allPairsStandOnTheBoardAndInItsTable() {
-        Answer answer = new MixTool().answer(new MixQuestion.Pair("PU", "LiX"));
+        Answer answer = new MixTool().answer(new Mixture.Pair("PU", "LiX"));
         assertThat(answer.findings().get(0).sentence()).contains("doubtful").contains("Wash");
         assertThat(answer.behind(answer.drawings().get(0)).rows())
                 .hasSize(8)
@@ -158,13 +163,13 @@ class GreasePlanTest {
     @Test
     void aGreaseOnTheShelfIsJudgedForItsPlace() {
         Grease tub = read(
-                        Grease.LIST,
+                        GreaseFields.LIST,
                         Map.of("name", "green tub", "thickener", "CaS", "nu40", "220", "nu100", "19.5", "hot", "150"))
                 .record();
         assertThat(tub.at("CaS", 70, true)).extracting(f -> f.level()).containsExactly(Level.RIGHT);
         assertThat(tub.at("PU", 160, true)).extracting(f -> f.code()).containsExactly("too-hot", "mix-doubtful");
         assertThat(tub.at("", 70, true)).isEmpty();
-        Grease bar = read(Grease.LIST, Map.of("name", "dry tub", "thickener", "Li", "oil", "silicone"))
+        Grease bar = read(GreaseFields.LIST, Map.of("name", "dry tub", "thickener", "Li", "oil", "silicone"))
                 .record();
         assertThat(bar.at("Li", 70, true)).extracting(f -> f.code()).containsExactly("oil-alone", "washes-out");
     }
@@ -177,7 +182,7 @@ class GreasePlanTest {
     })
     void aSheetThatCannotBeIsASentence(String field, String value, String at, String says) {
         assertThat(read(
-                                Grease.LIST,
+                                GreaseFields.LIST,
                                 Map.of("name", "tub", "thickener", "Li", "nu40", "200", "nu100", "18"),
                                 field,
                                 value)
@@ -188,7 +193,7 @@ class GreasePlanTest {
 
     @Test
     void aRangeEndsOverWhereItBegins() {
-        assertThat(read(Grease.LIST, Map.of("name", "tub", "thickener", "Li", "cold", "38", "hot", "35"))
+        assertThat(read(GreaseFields.LIST, Map.of("name", "tub", "thickener", "Li", "cold", "38", "hot", "35"))
                         .sentences("hot"))
                 .singleElement()
                 .asString()
@@ -197,11 +202,11 @@ class GreasePlanTest {
 
     @Test
     void aGunIsWeighed() {
-        Gun gun = read(Gun.LIST, Map.of("gun", "lever gun", "strokes", "10", "weighed", "12.4"))
+        Gun gun = read(GunFields.LIST, Map.of("gun", "lever gun", "strokes", "10", "weighed", "12.4"))
                 .record()
                 .on(LocalDate.of(2026, 5, 4));
         assertThat(gun.strokeG()).isCloseTo(1.24, within(1e-9));
-        assertThat(read(Gun.LIST, Map.of("gun", "lever gun", "strokes", "0", "weighed", "12"))
+        assertThat(read(GunFields.LIST, Map.of("gun", "lever gun", "strokes", "0", "weighed", "12"))
                         .ok())
                 .isFalse();
     }

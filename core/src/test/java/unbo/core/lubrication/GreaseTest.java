@@ -14,8 +14,10 @@ import unbo.core.Shipped;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.running.BearingGreaseFields;
 import unbo.core.tools.running.GreaseTool;
 import unbo.core.tools.running.HubGreaseTool;
+import unbo.core.tools.running.HubGreaseWords;
 import unbo.core.tools.running.MixTool;
 
 class GreaseTest {

@@ -17,6 +17,8 @@ import unbo.core.drawing.Role;
 import unbo.core.drawing.Shape;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.MountingFields;
+import unbo.core.tools.setting.MountingWords;
 
 class MountingTest {
 
@@ -25,7 +27,7 @@ class MountingTest {
         for (int i = 0; i < pairs.length; i += 2) {
             texts.put(pairs[i], pairs[i + 1]);
         }
-        return Shipped.read(Mounting.LIST, texts, UnitSystem.METRIC);
+        return Shipped.read(MountingFields.LIST, texts, UnitSystem.METRIC);
     }
 
     private static Mounting mount(String... pairs) {
@@ -36,12 +38,12 @@ class MountingTest {
     void anOpenRingIsHeatedWithinItsLimitAndASealedOneIsPressedOrChilled() {
         Mounting open = mount("designation", "6220", "ring", "inner", "seat", "k5");
         assertThat(open.byHeat()).isTrue();
-        assertThat(open.answer().steps())
+        assertThat(MountingWords.answer(open).steps())
                 .extracting(Step::code)
                 .containsSubsequence("check", "seat", "now", "way", "heat", "push", "shoulder", "cool", "turns");
         Mounting sealed = mount("designation", "6205-2RS", "ring", "inner", "seat", "k5");
         assertThat(sealed.byHeat()).isFalse();
-        assertThat(sealed.answer().steps())
+        assertThat(MountingWords.answer(sealed).steps())
                 .extracting(Step::code)
                 .contains("press")
                 .doesNotContain("heat");
@@ -56,13 +58,12 @@ class MountingTest {
         Mounting m = mount("designation", "6210", "ring", "inner", "seat", "m5");
         assertThat(m.heat().input().interferenceUm())
                 .isEqualTo(m.fit().interference().maxUm());
-        assertThat(m.answer().figures().get(0).what()).isEqualTo("ring at");
+        assertThat(MountingWords.answer(m).figures().get(0).what()).isEqualTo("ring at");
     }
 
     @Test
     void aSlidingSeatNeedsNeitherHeatNorForce() {
-        Answer slides =
-                mount("designation", "L44643", "ring", "inner", "seat", "g6").answer();
+        Answer slides = MountingWords.answer(mount("designation", "L44643", "ring", "inner", "seat", "g6"));
         assertThat(slides.steps()).extracting(Step::code).contains("slide");
         assertThat(slides.steps()).anyMatch(s -> s.text().contains("back to back"));
     }
@@ -74,18 +75,26 @@ class MountingTest {
                 .isTrue();
         assertThat(mount("designation", "6205", "ring", "outer", "seat", "N7").heat())
                 .isNull();
-        assertThat(mount("designation", "DAC40740036/34", "ring", "outer", "seat", "N7")
-                        .answer()
+        assertThat(MountingWords.answer(mount("designation", "DAC40740036/34", "ring", "outer", "seat", "N7"))
                         .steps())
                 .anyMatch(s -> s.code().equals("cartridge") && s.caution().contains("support the inner ring"));
-        assertThat(mount("designation", "6205", "ring", "outer", "seat", "N7", "material", "aluminium", "way", "press")
-                        .answer()
+        assertThat(MountingWords.answer(mount(
+                                "designation",
+                                "6205",
+                                "ring",
+                                "outer",
+                                "seat",
+                                "N7",
+                                "material",
+                                "aluminium",
+                                "way",
+                                "press"))
                         .steps())
                 .anyMatch(s -> s.code().equals("press"));
     }
 
     private static Drawing wayRound(String... pairs) {
-        return mount(pairs).answer().drawings().stream()
+        return MountingWords.answer(mount(pairs)).drawings().stream()
                 .filter(d -> d.name().equals("way-round"))
                 .findFirst()
                 .orElseThrow();

@@ -13,6 +13,10 @@ import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.identify.RebuildWords;
+import unbo.core.tools.parts.PartsList;
+import unbo.core.tools.parts.PartsProposed;
+import unbo.core.tools.parts.PartsWords;
 
 class PartsListTest {
 
@@ -112,10 +116,10 @@ class PartsListTest {
         Rebuild gone = Rebuild.of(
                 new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.GONE));
         assertThat(gone.choice()).isEqualTo(Rebuild.Choice.ASSEMBLY);
-        assertThat(gone.answer().findings().get(0).sentence()).contains("its shaft is gone");
+        assertThat(RebuildWords.answer(gone).findings().get(0).sentence()).contains("its shaft is gone");
         Rebuild unseen = Rebuild.of(
                 new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.UNSEEN, Rebuild.Gate.SOUND));
-        assertThat(unseen.answer().level()).isEqualTo(Level.OPEN);
+        assertThat(RebuildWords.answer(unseen).level()).isEqualTo(Level.OPEN);
         assertThat(Rebuild.of(new Rebuild.Input(
                                 138, 60, 54, 99, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND))
                         .choice())

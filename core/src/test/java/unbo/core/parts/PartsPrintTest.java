@@ -17,6 +17,12 @@ import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.identify.RebuildFields;
+import unbo.core.tools.identify.RebuildWords;
+import unbo.core.tools.parts.PartLineFields;
+import unbo.core.tools.parts.PartsList;
+import unbo.core.tools.parts.PartsProposed;
+import unbo.core.tools.parts.PartsWords;
 
 class PartsPrintTest {
 
@@ -104,10 +110,10 @@ class PartsPrintTest {
                 housing,
                 "shaft",
                 shaft);
-        Rebuild rebuild =
-                Rebuild.of(Shipped.read(Rebuild.LIST, texts, UnitSystem.METRIC).record());
+        Rebuild rebuild = Rebuild.of(
+                Shipped.read(RebuildFields.LIST, texts, UnitSystem.METRIC).record());
         assertThat(rebuild.choice()).isEqualTo(choice);
-        assertThat(rebuild.answer().findings())
+        assertThat(RebuildWords.answer(rebuild).findings())
                 .singleElement()
                 .satisfies(f -> assertThat(f.sentence()).isNotBlank());
     }

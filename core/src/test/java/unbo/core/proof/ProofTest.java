@@ -17,6 +17,8 @@ import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.setting.EndPlayBand;
+import unbo.core.tools.proving.ProofFields;
+import unbo.core.tools.proving.ProofWords;
 
 class ProofTest {
 

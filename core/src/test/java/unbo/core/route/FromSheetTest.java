@@ -13,24 +13,24 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.Shipped;
-import unbo.core.arrange.Preload;
 import unbo.core.fact.FactKey;
-import unbo.core.fit.FitFields;
 import unbo.core.input.Field;
 import unbo.core.input.UnitSystem;
 import unbo.core.life.PressureCentres;
-import unbo.core.life.ShaftFields;
-import unbo.core.life.WheelFields;
-import unbo.core.lubrication.BearingGreaseFields;
-import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.measure.Quantity;
-import unbo.core.running.InsideQuestion;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.tools.identify.DecodeTool;
 import unbo.core.tools.identify.SealTool;
+import unbo.core.tools.running.BearingGreaseFields;
+import unbo.core.tools.running.HubGreaseFields;
+import unbo.core.tools.running.InsideFiguresFields;
+import unbo.core.tools.running.ShaftFields;
+import unbo.core.tools.running.WheelFields;
+import unbo.core.tools.setting.FitFields;
+import unbo.core.tools.setting.PreloadFields;
 
 class FromSheetTest {
 
@@ -91,14 +91,17 @@ class FromSheetTest {
 
     @Test
     void aNumberGoesBeforeSizesAndOnlyBoxesThatAreThereAreFilled() {
-        assertThat(FromSheet.of(InsideQuestion.LIST, HUB)).containsOnlyKeys("designation");
+        assertThat(FromSheet.of(InsideFiguresFields.LIST, HUB)).containsOnlyKeys("designation");
         assertThat(FromSheet.of(BearingGreaseFields.LIST, HUB))
                 .containsEntry("designation", "L44643/L44610")
                 .doesNotContainKeys("boreMm", "vehicle");
         assertThat(FromSheet.of(HubGreaseFields.LIST, HUB))
                 .containsEntry("betweenCups", "42 mm")
                 .containsEntry("oldKind", "CaS");
-        assertThat(Shipped.read(InsideQuestion.LIST, FromSheet.of(InsideQuestion.LIST, HUB), UnitSystem.METRIC)
+        assertThat(Shipped.read(
+                                InsideFiguresFields.LIST,
+                                FromSheet.of(InsideFiguresFields.LIST, HUB),
+                                UnitSystem.METRIC)
                         .ok())
                 .isTrue();
     }
@@ -120,7 +123,7 @@ class FromSheetTest {
                 words(FactKey.FIT_SEAT, "k5"),
                 Fact.number(FactKey.NUT_PITCH, 1.5, How.TYPED, "set")));
         assertThat(FromSheet.of(new SealTool().fields(), sheet)).containsOnly(Map.entry("marking", "45x65x10"));
-        assertThat(FromSheet.of(Preload.LIST, sheet)).doesNotContainKeys("seal", "pitch");
+        assertThat(FromSheet.of(PreloadFields.LIST, sheet)).doesNotContainKeys("seal", "pitch");
         assertThat(FromSheet.of(FitFields.LIST, sheet)).containsEntry("seat", "k5");
         assertThat(FromSheet.of(new DecodeTool().fields(), sheet)).containsEntry("marking", "L44643/L44610");
     }
@@ -159,7 +162,7 @@ class FromSheetTest {
     @Test
     void theHubsHeatOfTheLastRunIsWhatItsOilAndGreaseAreJudgedAt() {
         Sheet warm = Sheet.of(List.of(Fact.number(FactKey.HUB_HEAT, 85.0, How.MEASURED, "prove")));
-        assertThat(FromSheet.of(unbo.core.lubrication.Viscosity.LIST, warm))
+        assertThat(FromSheet.of(unbo.core.tools.running.ViscosityFields.LIST, warm))
                 .containsOnly(Map.entry("temperature", "85 °C"));
         assertThat(StageRules.of(RouteStage.GREASE).prefill(warm)).containsEntry("hubTemperature", "85 °C");
         assertThat(FactKey.HUB_HEAT.outlives()).isTrue();

@@ -17,7 +17,7 @@ import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
-import unbo.core.strip.RemovalFields;
+import unbo.core.tools.strip.RemovalFields;
 
 class RouteTest {
 

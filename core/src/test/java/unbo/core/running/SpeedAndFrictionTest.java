@@ -20,6 +20,10 @@ import unbo.core.finding.Level;
 import unbo.core.input.FieldList;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.running.BearingDragFields;
+import unbo.core.tools.running.BearingDragWords;
+import unbo.core.tools.running.BearingSpeedFields;
+import unbo.core.tools.running.BearingSpeedWords;
 
 class SpeedAndFrictionTest {
 
@@ -36,12 +40,12 @@ class SpeedAndFrictionTest {
         return Shipped.read(list, texts, UnitSystem.METRIC);
     }
 
-    private static SpeedQuestion speed(String... pairs) {
-        return SpeedQuestion.of(read(SpeedQuestion.LIST, WHEEL, pairs).record());
+    private static BearingSpeed speed(String... pairs) {
+        return BearingSpeed.of(read(BearingSpeedFields.LIST, WHEEL, pairs).record());
     }
 
-    private static FrictionQuestion friction(String... pairs) {
-        return FrictionQuestion.of(read(FrictionQuestion.LIST, DRAG, pairs).record());
+    private static BearingDrag friction(String... pairs) {
+        return BearingDrag.of(read(BearingDragFields.LIST, DRAG, pairs).record());
     }
 
     @Test
@@ -54,8 +58,8 @@ class SpeedAndFrictionTest {
 
     @Test
     void theCageGoesSlowerThanHalfAndFasterWhereTheOuterRingTurns() {
-        SpeedQuestion inner = speed();
-        SpeedQuestion outer = speed("turning", "outer");
+        BearingSpeed inner = speed();
+        BearingSpeed outer = speed("turning", "outer");
         assertThat(inner.cageRpm()).isLessThan(inner.rpm() / 2);
         assertThat(outer.cageRpm()).isGreaterThan(outer.rpm() / 2);
         assertThat(inner.cageRpm() + outer.cageRpm()).isCloseTo(inner.rpm(), within(1e-9));
@@ -63,20 +67,20 @@ class SpeedAndFrictionTest {
 
     @Test
     void twoCandidatesStandSideBySideWithTheirSpin() {
-        Answer answer = speed("ratio", "13.2", "otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5")
-                .answer();
+        Answer answer = BearingSpeedWords.answer(
+                speed("ratio", "13.2", "otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5"));
         assertThat(answer.figures().get(0).what()).isEqualTo("the other's elements spin");
         assertThat(Double.parseDouble(answer.figures().get(0).value().replace(" times", "")))
                 .isBetween(1.9, 2.2);
         assertThat(answer.findings()).extracting(f -> f.level()).containsExactly(Level.RIGHT, Level.STOP);
-        assertThat(speed().answer().findings()).hasSize(1);
+        assertThat(BearingSpeedWords.answer(speed()).findings()).hasSize(1);
     }
 
     @ParameterizedTest
     @CsvSource({"elementMm,40,elementMm,does not fit", "elements,20,elements,side by side", "speedKmh,900,speedKmh,500"
     })
     void bearingsThatCannotBeAreSentences(String field, String value, String at, String words) {
-        assertThat(read(SpeedQuestion.LIST, WHEEL, field, value).sentences(at))
+        assertThat(read(BearingSpeedFields.LIST, WHEEL, field, value).sentences(at))
                 .singleElement()
                 .asString()
                 .contains(words);
@@ -93,7 +97,7 @@ class SpeedAndFrictionTest {
 
     @Test
     void wattsAreTorqueTimesSpeed() {
-        FrictionQuestion f = friction("seals", "contact");
+        BearingDrag f = friction("seals", "contact");
         assertThat(f.powerW()).isCloseTo(f.friction().totalNmm() / 1000 * 300 * 2 * Math.PI / 60, within(1e-9));
         assertThat(f.warmK()).isCloseTo(f.powerW() / f.input().conductance(), within(1e-9));
         assertThat(friction("seals", "contact", "conductance", "2").warmK()).isCloseTo(f.powerW() / 2, within(1e-9));
@@ -101,13 +105,13 @@ class SpeedAndFrictionTest {
 
     @Test
     void sealsThatTouchDragMostAndHybridsSaveOnlyTheLoadsPart() {
-        FrictionQuestion sealed = friction("seals", "contact");
-        FrictionQuestion light = friction("seals", "light");
-        FrictionQuestion hybrid = friction("seals", "low-drag", "hybrid", "yes");
+        BearingDrag sealed = friction("seals", "contact");
+        BearingDrag light = friction("seals", "light");
+        BearingDrag hybrid = friction("seals", "low-drag", "hybrid", "yes");
         assertThat(sealed.powerW()).isGreaterThan(light.powerW());
         assertThat(light.powerW()).isGreaterThan(hybrid.powerW());
         assertThat(hybrid.friction().lubricantNmm()).isEqualTo(sealed.friction().lubricantNmm());
-        assertThat(sealed.answer().figures().get(0).other()).contains("seals 4");
+        assertThat(BearingDragWords.answer(sealed).figures().get(0).other()).contains("seals 4");
     }
 
     @ParameterizedTest
@@ -119,8 +123,8 @@ class SpeedAndFrictionTest {
         "machined-needle-roller"
     })
     void everyKindDragsSomethingInGreaseAndNoMoreInOil(String kind) {
-        FrictionQuestion grease = friction("kind", kind, "contactDeg", "15", "axialN", "200");
-        FrictionQuestion oil = friction("kind", kind, "contactDeg", "15", "axialN", "200", "lubricant", "oil");
+        BearingDrag grease = friction("kind", kind, "contactDeg", "15", "axialN", "200");
+        BearingDrag oil = friction("kind", kind, "contactDeg", "15", "axialN", "200", "lubricant", "oil");
         assertThat(grease.friction().loadNmm()).isPositive();
         assertThat(oil.friction().lubricantNmm())
                 .isLessThanOrEqualTo(grease.friction().lubricantNmm());
@@ -131,18 +135,17 @@ class SpeedAndFrictionTest {
     void aThrustLoadedBallBearingDragsMore() {
         assertThat(friction("axialN", "600").friction().loadNmm())
                 .isGreaterThan(friction().friction().loadNmm());
-        assertThat(read(FrictionQuestion.LIST, DRAG, "elementMm", "50").sentences("elementMm"))
+        assertThat(read(BearingDragFields.LIST, DRAG, "elementMm", "50").sentences("elementMm"))
                 .isNotEmpty();
-        assertThat(friction("rpm", "15000", "nu", "400", "seals", "contact")
-                        .answer()
+        assertThat(BearingDragWords.answer(friction("rpm", "15000", "nu", "400", "seals", "contact"))
                         .level())
                 .isEqualTo(Level.WATCH);
     }
 
     @Test
     void theBearingMayBeNamedAndCountedElementsGoFirst() {
-        SpeedQuestion named = SpeedQuestion.of(read(
-                        SpeedQuestion.LIST,
+        BearingSpeed named = BearingSpeed.of(read(
+                        BearingSpeedFields.LIST,
                         Map.of(
                                 "speedKmh",
                                 "60",
@@ -158,8 +161,8 @@ class SpeedAndFrictionTest {
         assertThat(named.guide().nDmLimit()).isEqualTo(300_000);
         assertThat(named.other().nDmLimit()).isEqualTo(500_000);
         assertThat(named.spinRatio()).isGreaterThan(1);
-        SpeedQuestion counted = SpeedQuestion.of(read(
-                        SpeedQuestion.LIST,
+        BearingSpeed counted = BearingSpeed.of(read(
+                        BearingSpeedFields.LIST,
                         Map.of(
                                 "speedKmh",
                                 "60",
@@ -181,7 +184,7 @@ class SpeedAndFrictionTest {
     @Test
     void halfTheBallSpinsTwiceAsFastAndTheVerdictsDiffer() {
         double wheel = 60_000 / 60.0 / (2 * Math.PI * 0.3);
-        SpeedQuestion s = speed(
+        BearingSpeed s = speed(
                 "ratio",
                 String.valueOf(7000 / wheel),
                 "otherElements",
@@ -217,7 +220,7 @@ class SpeedAndFrictionTest {
             delimiter = '|',
             value = {"chain|is no ratio", "43:0|cannot be", "43:15; by feel|“by feel” is no ratio", "9999:1|cannot be"})
     void aWayThatIsNoneIsASentence(String through, String says) {
-        assertThat(read(SpeedQuestion.LIST, WHEEL, "through", through).sentences("through"))
+        assertThat(read(BearingSpeedFields.LIST, WHEEL, "through", through).sentences("through"))
                 .singleElement()
                 .asString()
                 .contains(says);
@@ -225,8 +228,8 @@ class SpeedAndFrictionTest {
 
     @Test
     void whatTurnsIsDrawnAtItsTrueShareOfTheSpeed() {
-        var faces = speed("otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5")
-                .answer()
+        var faces = BearingSpeedWords.answer(
+                        speed("otherElements", "18", "otherElementMm", "4", "otherPitchMm", "38.5"))
                 .drawings()
                 .get(0);
         var spins = turns(faces.shapes());
@@ -250,33 +253,38 @@ class SpeedAndFrictionTest {
 
     @Test
     void oilThatStandsTooHighMakesHeatAndTooLowRunsDry() {
-        FrictionQuestion right = friction("lubricant", "oil");
-        FrictionQuestion high = friction("lubricant", "oil", "oilLevel", "12");
+        BearingDrag right = friction("lubricant", "oil");
+        BearingDrag high = friction("lubricant", "oil", "oilLevel", "12");
         assertThat(high.friction().lubricantNmm())
                 .isCloseTo(right.friction().lubricantNmm() * (1 + 12 / 19.25), within(1e-9));
         assertThat(high.friction().loadNmm()).isEqualTo(right.friction().loadNmm());
-        assertThat(high.answer().findings()).extracting(f -> f.code()).contains("oil-high");
+        assertThat(BearingDragWords.answer(high).findings())
+                .extracting(f -> f.code())
+                .contains("oil-high");
         assertThat(friction("lubricant", "oil", "oilLevel", "40").friction().lubricantNmm())
                 .isCloseTo(2 * right.friction().lubricantNmm(), within(1e-9));
-        assertThat(friction("lubricant", "oil", "oilLevel", "-6").answer().level())
+        assertThat(BearingDragWords.answer(friction("lubricant", "oil", "oilLevel", "-6"))
+                        .level())
                 .isEqualTo(Level.STOP);
-        assertThat(right.answer().drawings().get(0).title()).contains("middle of the lowest element");
+        assertThat(BearingDragWords.answer(right).drawings().get(0).title()).contains("middle of the lowest element");
         assertThat(friction("oilLevel", "12").friction()).isEqualTo(friction().friction());
     }
 
     @Test
     void sealsFollowTheNumberUnlessTyped() {
         Map<String, String> sealed = Map.of("designation", "6205-2RS", "loadN", "400", "rpm", "300", "nu", "100");
-        assertThat(FrictionQuestion.of(read(FrictionQuestion.LIST, sealed).record())
+        assertThat(BearingDrag.of(read(BearingDragFields.LIST, sealed).record())
                         .friction()
                         .sealsNmm())
                 .isCloseTo(40, within(1e-9));
-        assertThat(FrictionQuestion.of(read(FrictionQuestion.LIST, sealed, "seals", "none")
+        assertThat(BearingDrag.of(read(BearingDragFields.LIST, sealed, "seals", "none")
                                 .record())
                         .friction()
                         .sealsNmm())
                 .isZero();
-        assertThat(read(FrictionQuestion.LIST, Map.of("designation", "yard", "loadN", "400", "rpm", "300", "nu", "100"))
+        assertThat(read(
+                                BearingDragFields.LIST,
+                                Map.of("designation", "yard", "loadN", "400", "rpm", "300", "nu", "100"))
                         .sentences("designation"))
                 .singleElement()
                 .asString()
@@ -285,11 +293,11 @@ class SpeedAndFrictionTest {
 
     @Test
     void warmthIsChartedOverSpeedAndThickness() {
-        Answer answer = friction().answer();
+        Answer answer = BearingDragWords.answer(friction());
         assertThat(answer.tables())
                 .extracting(t -> t.name())
                 .containsExactly("warmth-over-viscosity", "warmth-over-speed", "warmth-over-size");
-        assertThat(friction("lubricant", "oil").answer().tables())
+        assertThat(BearingDragWords.answer(friction("lubricant", "oil")).tables())
                 .extracting(t -> t.name())
                 .contains("warmth-over-level", "warmth-over-viscosity");
         assertThat(answer.drawings())
@@ -298,10 +306,10 @@ class SpeedAndFrictionTest {
 
     @Test
     void aLargerBearingOfTheSameProportionsDragsMoreByTheCubeOfItsSize() {
-        FrictionQuestion one = friction();
-        FrictionQuestion twice = FrictionQuestion.of(one.input().sized(2));
+        BearingDrag one = friction();
+        BearingDrag twice = BearingDrag.of(one.input().sized(2));
         assertThat(twice.friction().lubricantNmm()).isCloseTo(8 * one.friction().lubricantNmm(), within(1e-9));
         assertThat(twice.input().conductance()).isEqualTo(2 * one.input().conductance());
-        assertThat(FrictionQuestion.of(one.input().sized(1)).powerW()).isCloseTo(one.powerW(), within(1e-12));
+        assertThat(BearingDrag.of(one.input().sized(1)).powerW()).isCloseTo(one.powerW(), within(1e-12));
     }
 }

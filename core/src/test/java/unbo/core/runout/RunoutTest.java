@@ -20,7 +20,9 @@ import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.proving.RunoutFields;
 import unbo.core.tools.proving.RunoutTool;
+import unbo.core.tools.proving.RunoutWords;
 
 class RunoutTest {
 

@@ -16,6 +16,7 @@ import unbo.core.assembly.AssemblyKind;
 import unbo.core.finding.Finding;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.proving.DueFields;
 
 class DueTest {
 

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.input.Field;
+import unbo.core.tools.setting.SchoolWords;
 
 /** Where a nut's answer turns: the ends of the band, a slot at zero, washers by hand-computed figures. */
 class CastleNutEdgesTest {
@@ -140,8 +141,8 @@ class CastleNutEdgesTest {
 
     @Test
     void schoolsAreOfferedByLetterAndNameAndTheDefaultIsGivenAReason() {
-        assertThat(Schools.choices()).extracting(Field.Choice::code).containsExactly("A", "B", "C", "D");
-        assertThat(Schools.choices().get(0).label()).startsWith("A · ");
-        assertThat(Schools.whyDefault()).contains("A is the default").contains("dial indicator");
+        assertThat(SchoolWords.choices()).extracting(Field.Choice::code).containsExactly("A", "B", "C", "D");
+        assertThat(SchoolWords.choices().get(0).label()).startsWith("A · ");
+        assertThat(SchoolWords.whyDefault()).contains("A is the default").contains("dial indicator");
     }
 }

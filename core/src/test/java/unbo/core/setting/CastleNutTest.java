@@ -19,6 +19,10 @@ import unbo.core.answer.Step;
 import unbo.core.drawing.Shape;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.CastleNutDrawing;
+import unbo.core.tools.setting.CastleNutFields;
+import unbo.core.tools.setting.CastleNutWords;
+import unbo.core.tools.setting.SchoolWords;
 
 class CastleNutTest {
 
@@ -123,12 +127,12 @@ class CastleNutTest {
 
     @Test
     void everySchoolHasAssumptionWarningAndCautionedSteps() {
-        assertThat(Schools.all()).hasSize(4).allSatisfy(t -> {
+        assertThat(SchoolWords.all()).hasSize(4).allSatisfy(t -> {
             assertThat(t.assumes()).isNotBlank();
             assertThat(t.warning()).isNotBlank();
             assertThat(t.steps()).extracting(Step::code).contains("support", "cups", "pin", "measure");
         });
-        assertThat(Schools.of(School.A).steps())
+        assertThat(SchoolWords.of(School.A).steps())
                 .filteredOn(s -> s.code().equals("seat"))
                 .singleElement()
                 .satisfies(s -> assertThat(s.caution()).contains("Tapered rollers only"));

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 import unbo.core.fact.FactKey;
-import unbo.core.hub.HubSection;
+import unbo.core.tools.identify.HubSection;
 
 /** Facts that come from a file are judged before anything is drawn or computed from them. */
 class FactTest {

@@ -19,6 +19,8 @@ import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.simulation.RecordedHub;
 import unbo.core.simulation.RecordedHub.Fault;
+import unbo.core.tools.listening.NoiseFields;
+import unbo.core.tools.listening.NoiseWords;
 
 class NoiseTest {
 

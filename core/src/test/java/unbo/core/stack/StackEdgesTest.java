@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import unbo.core.Shipped;
 import unbo.core.fit.Material;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.StackLines;
 
 /** Where a stack's answer turns: the ends of the band, the worst case, slips of the pen, what is solved for. */
 class StackEdgesTest {

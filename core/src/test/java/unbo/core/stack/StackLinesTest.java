@@ -15,6 +15,7 @@ import unbo.core.fit.Material;
 import unbo.core.input.Problem;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.StackLines;
 
 class StackLinesTest {
 

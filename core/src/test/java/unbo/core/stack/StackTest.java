@@ -18,6 +18,9 @@ import org.junit.jupiter.api.Test;
 import unbo.core.finding.Level;
 import unbo.core.fit.Material;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.LinkFields;
+import unbo.core.tools.setting.StackWords;
+import unbo.core.tools.setting.TypedStack;
 
 class StackTest {
 

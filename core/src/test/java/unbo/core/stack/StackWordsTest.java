@@ -12,6 +12,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.setting.LinkFields;
+import unbo.core.tools.setting.StackWords;
+import unbo.core.tools.setting.TypedStack;
 
 class StackWordsTest {
 

@@ -17,6 +17,8 @@ import unbo.core.Shipped;
 import unbo.core.answer.Answer;
 import unbo.core.finding.Level;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.strip.RemovalFields;
+import unbo.core.tools.strip.RemovalWords;
 
 class RemovalAnythingTest {
 

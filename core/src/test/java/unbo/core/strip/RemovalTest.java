@@ -13,6 +13,8 @@ import unbo.core.answer.Step;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.strip.RemovalFields;
+import unbo.core.tools.strip.RemovalWords;
 
 class RemovalTest {
 

@@ -9,7 +9,6 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.answer.Answer;
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.Part;
-import unbo.core.designation.MarkingQuestion;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
@@ -70,7 +69,7 @@ public final class DecodeTool implements Tool<List<Bearing>, List<Bearing>> {
 
     @Override
     public FieldList<List<Bearing>> fields() {
-        return MarkingQuestion.MARKINGS;
+        return MarkingFields.MARKINGS;
     }
 
     @Override
@@ -85,7 +84,7 @@ public final class DecodeTool implements Tool<List<Bearing>, List<Bearing>> {
 
     @Override
     public Answer print(List<Bearing> result) {
-        return MarkingQuestion.answers(result);
+        return MarkingWords.answers(result);
     }
 
     @Override
@@ -93,7 +92,7 @@ public final class DecodeTool implements Tool<List<Bearing>, List<Bearing>> {
         return List.of(Call.get(
                 "decode",
                 "What a marking says: type, series, bore, seals, clearance, tolerance, and its sizes",
-                Shape.of(MarkingQuestion.MARKINGS),
+                Shape.of(MarkingFields.MARKINGS),
                 Decoding.class,
                 all -> Decoding.of(all.get(0))));
     }

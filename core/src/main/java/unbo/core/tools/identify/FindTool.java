@@ -9,7 +9,6 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.catalogue.CaliperFind;
-import unbo.core.identify.IdentifyQuestions;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
@@ -48,7 +47,7 @@ public final class FindTool implements Tool<CaliperFind, CaliperFind> {
 
     @Override
     public FieldList<CaliperFind> fields() {
-        return IdentifyQuestions.SIZES;
+        return IdentifyFields.SIZES;
     }
 
     @Override
@@ -63,7 +62,7 @@ public final class FindTool implements Tool<CaliperFind, CaliperFind> {
 
     @Override
     public Answer print(CaliperFind result) {
-        return IdentifyQuestions.found(result);
+        return IdentifyWords.found(result);
     }
 
     @Override
@@ -71,7 +70,7 @@ public final class FindTool implements Tool<CaliperFind, CaliperFind> {
         return List.of(Call.get(
                 "find",
                 "Bearings that have two or three measured sizes, near misses behind them",
-                Shape.of(IdentifyQuestions.SIZES),
+                Shape.of(IdentifyFields.SIZES),
                 FoundList.class,
                 FindTool::list));
     }

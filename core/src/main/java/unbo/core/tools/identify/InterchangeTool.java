@@ -7,7 +7,6 @@ import java.util.Map;
 import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
-import unbo.core.identify.IdentifyQuestions;
 import unbo.core.identify.Interchange;
 import unbo.core.identify.Suitability;
 import unbo.core.input.Field;
@@ -21,10 +20,10 @@ import unbo.core.tool.Work;
 
 /** What has the same boundary, what does each change, and does it belong there? */
 @AutoService(Offered.class)
-public final class InterchangeTool implements Tool<IdentifyQuestions.AtPlace, IdentifyQuestions.AtPlace> {
+public final class InterchangeTool implements Tool<IdentifyFields.AtPlace, IdentifyFields.AtPlace> {
 
     private static final Field PLACE =
-            IdentifyQuestions.PLACE.field("place").orElseThrow().must();
+            IdentifyFields.PLACE.field("place").orElseThrow().must();
 
     /** A bearing of the same boundary. */
     public record StandIn(String designation, String kind, String verdict, List<String> changes) {}
@@ -46,8 +45,8 @@ public final class InterchangeTool implements Tool<IdentifyQuestions.AtPlace, Id
     }
 
     @Override
-    public FieldList<IdentifyQuestions.AtPlace> fields() {
-        return IdentifyQuestions.PLACE;
+    public FieldList<IdentifyFields.AtPlace> fields() {
+        return IdentifyFields.PLACE;
     }
 
     @Override
@@ -56,40 +55,40 @@ public final class InterchangeTool implements Tool<IdentifyQuestions.AtPlace, Id
     }
 
     @Override
-    public IdentifyQuestions.AtPlace compute(IdentifyQuestions.AtPlace in) {
+    public IdentifyFields.AtPlace compute(IdentifyFields.AtPlace in) {
         return in;
     }
 
     @Override
-    public Answer print(IdentifyQuestions.AtPlace result) {
-        return IdentifyQuestions.inPlace(result);
+    public Answer print(IdentifyFields.AtPlace result) {
+        return IdentifyWords.inPlace(result);
     }
 
     @Override
-    public List<Call<IdentifyQuestions.AtPlace>> calls() {
+    public List<Call<IdentifyFields.AtPlace>> calls() {
         return List.of(
                 Call.get(
                         "interchange",
                         "What has the same boundary, and what each changes",
-                        Shape.of(IdentifyQuestions.PLACE, "marking"),
+                        Shape.of(IdentifyFields.PLACE, "marking"),
                         StandIns.class,
                         InterchangeTool::standIns),
                 Call.get(
                         "suitability",
                         "Whether a bearing belongs at a place, and why",
-                        Shape.of(IdentifyQuestions.PLACE).and(PLACE),
+                        Shape.of(IdentifyFields.PLACE).and(PLACE),
                         Suited.class,
                         InterchangeTool::suited));
     }
 
-    private static StandIns standIns(IdentifyQuestions.AtPlace at) {
+    private static StandIns standIns(IdentifyFields.AtPlace at) {
         return new StandIns(Interchange.of(at.bearing(), at.book()).candidates().stream()
                 .map(c -> new StandIn(
                         c.designation(), c.kind().code(), c.verdict().name().toLowerCase(Locale.ROOT), c.changes()))
                 .toList());
     }
 
-    private static Suited suited(IdentifyQuestions.AtPlace at) {
+    private static Suited suited(IdentifyFields.AtPlace at) {
         Suitability s = Suitability.of(at.bearing(), at.place(), at.immersed(), at.duty());
         return new Suited(s.verdict().name().toLowerCase(Locale.ROOT), s.reasons());
     }

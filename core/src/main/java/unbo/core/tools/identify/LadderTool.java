@@ -38,7 +38,7 @@ public final class LadderTool implements Tool<SeriesLadder.Rung, SeriesLadder.Ru
 
     @Override
     public FieldList<SeriesLadder.Rung> fields() {
-        return SeriesLadder.LIST;
+        return SeriesLadderFields.LIST;
     }
 
     @Override
@@ -53,7 +53,7 @@ public final class LadderTool implements Tool<SeriesLadder.Rung, SeriesLadder.Ru
 
     @Override
     public Answer print(SeriesLadder.Rung result) {
-        return SeriesLadder.answer(result);
+        return SeriesLadderWords.answer(result);
     }
 
     @Override
@@ -61,7 +61,7 @@ public final class LadderTool implements Tool<SeriesLadder.Rung, SeriesLadder.Ru
         return List.of(Call.post(
                 "ladder",
                 "The listed bearings of one bore, the smallest outside first",
-                Shape.of(SeriesLadder.LIST),
+                Shape.of(SeriesLadderFields.LIST),
                 Ladder.class,
                 of -> new Ladder(SeriesLadder.rungs(of).stream().map(Rung::of).toList())));
     }

@@ -7,7 +7,6 @@ import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.designation.MarkingQuestion;
 import unbo.core.designation.TaperMatch;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
@@ -19,7 +18,7 @@ import unbo.core.tool.Work;
 
 /** Do this cone and this cup belong together? */
 @AutoService(Offered.class)
-public final class MatchTool implements Tool<MarkingQuestion.Pair, MarkingQuestion.Pair> {
+public final class MatchTool implements Tool<MarkingFields.Pair, MarkingFields.Pair> {
 
     /** @param match null where it cannot be told */
     public record TaperPair(@Nullable Boolean match, String reason) {}
@@ -30,8 +29,8 @@ public final class MatchTool implements Tool<MarkingQuestion.Pair, MarkingQuesti
     }
 
     @Override
-    public FieldList<MarkingQuestion.Pair> fields() {
-        return MarkingQuestion.PAIR;
+    public FieldList<MarkingFields.Pair> fields() {
+        return MarkingFields.PAIR;
     }
 
     @Override
@@ -40,26 +39,26 @@ public final class MatchTool implements Tool<MarkingQuestion.Pair, MarkingQuesti
     }
 
     @Override
-    public MarkingQuestion.Pair compute(MarkingQuestion.Pair in) {
+    public MarkingFields.Pair compute(MarkingFields.Pair in) {
         return in;
     }
 
     @Override
-    public Answer print(MarkingQuestion.Pair result) {
-        return MarkingQuestion.answer(result, TaperMatch.of(result.cone(), result.cup()));
+    public Answer print(MarkingFields.Pair result) {
+        return MarkingWords.answer(result, TaperMatch.of(result.cone(), result.cup()));
     }
 
     @Override
-    public List<Call<MarkingQuestion.Pair>> calls() {
+    public List<Call<MarkingFields.Pair>> calls() {
         return List.of(Call.get(
                 "match",
                 "Whether a cone and a cup belong together",
-                Shape.of(MarkingQuestion.PAIR),
+                Shape.of(MarkingFields.PAIR),
                 TaperPair.class,
                 MatchTool::pair));
     }
 
-    private static TaperPair pair(MarkingQuestion.Pair pair) {
+    private static TaperPair pair(MarkingFields.Pair pair) {
         TaperMatch match = TaperMatch.of(pair.cone(), pair.cup());
         return new TaperPair(match.match(), match.reason());
     }

@@ -36,7 +36,7 @@ public final class RebuildTool implements Tool<Rebuild.Input, Rebuild> {
 
     @Override
     public FieldList<Rebuild.Input> fields() {
-        return Rebuild.LIST;
+        return RebuildFields.LIST;
     }
 
     @Override
@@ -67,7 +67,7 @@ public final class RebuildTool implements Tool<Rebuild.Input, Rebuild> {
 
     @Override
     public Answer print(Rebuild result) {
-        return result.answer();
+        return RebuildWords.answer(result);
     }
 
     @Override
@@ -75,7 +75,7 @@ public final class RebuildTool implements Tool<Rebuild.Input, Rebuild> {
         return List.of(Call.post(
                 "rebuild",
                 "New bearings in the old part, or the whole assembly",
-                Shape.of(Rebuild.LIST),
+                Shape.of(RebuildFields.LIST),
                 Compared.class,
                 RebuildTool::compared));
     }
@@ -85,6 +85,8 @@ public final class RebuildTool implements Tool<Rebuild.Input, Rebuild> {
                 r.rebuildCost(),
                 r.assemblyCost(),
                 r.choice().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                r.answer().findings().stream().map(Finding::sentence).toList());
+                RebuildWords.answer(r).findings().stream()
+                        .map(Finding::sentence)
+                        .toList());
     }
 }

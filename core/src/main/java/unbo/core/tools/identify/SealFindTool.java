@@ -35,7 +35,7 @@ public final class SealFindTool implements Tool<SealFind.Measured, SealFind> {
 
     @Override
     public FieldList<SealFind.Measured> fields() {
-        return SealFind.LIST;
+        return SealFindFields.LIST;
     }
 
     @Override
@@ -50,7 +50,7 @@ public final class SealFindTool implements Tool<SealFind.Measured, SealFind> {
 
     @Override
     public Answer print(SealFind result) {
-        return SealFind.answer(result);
+        return SealFindWords.answer(result);
     }
 
     @Override
@@ -58,7 +58,7 @@ public final class SealFindTool implements Tool<SealFind.Measured, SealFind> {
         return List.of(Call.get(
                 "seal-find",
                 "Shaft seals of a shaft and a housing, near misses behind them",
-                Shape.of(SealFind.LIST),
+                Shape.of(SealFindFields.LIST),
                 Seals.class,
                 SealFindTool::seals));
     }

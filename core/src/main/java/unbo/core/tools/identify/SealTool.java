@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.designation.SealSize;
-import unbo.core.identify.SealQuestion;
+import unbo.core.identify.SealRoom;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
@@ -19,7 +19,7 @@ import unbo.core.tool.Work;
 
 /** What size is it, which way round, and is there room to move it? */
 @AutoService(Offered.class)
-public final class SealTool implements Tool<SealQuestion.Input, SealQuestion.Input> {
+public final class SealTool implements Tool<SealRoom.Input, SealRoom.Input> {
 
     /** @param roomMm to the bearing, with the gap that must stay; null where the seat's depth is not told */
     public record ShaftSeal(
@@ -40,8 +40,8 @@ public final class SealTool implements Tool<SealQuestion.Input, SealQuestion.Inp
     }
 
     @Override
-    public FieldList<SealQuestion.Input> fields() {
-        return SealQuestion.LIST;
+    public FieldList<SealRoom.Input> fields() {
+        return SealRoomFields.LIST;
     }
 
     @Override
@@ -50,27 +50,27 @@ public final class SealTool implements Tool<SealQuestion.Input, SealQuestion.Inp
     }
 
     @Override
-    public SealQuestion.Input compute(SealQuestion.Input in) {
+    public SealRoom.Input compute(SealRoom.Input in) {
         return in;
     }
 
     @Override
-    public Answer print(SealQuestion.Input result) {
-        return SealQuestion.answer(result);
+    public Answer print(SealRoom.Input result) {
+        return SealRoomWords.answer(result);
     }
 
     @Override
-    public List<Call<SealQuestion.Input>> calls() {
+    public List<Call<SealRoom.Input>> calls() {
         return List.of(Call.post(
                 "seal",
                 "A shaft seal: its size and lips, and whether there is room to move it",
-                Shape.of(SealQuestion.LIST),
+                Shape.of(SealRoomFields.LIST),
                 ShaftSeal.class,
                 SealTool::seal));
     }
 
-    private static ShaftSeal seal(SealQuestion.Input in) {
+    private static ShaftSeal seal(SealRoom.Input in) {
         SealSize size = in.size();
-        return new ShaftSeal(size.shaftMm(), size.outsideMm(), size.widthMm(), in.type(), SealQuestion.room(in));
+        return new ShaftSeal(size.shaftMm(), size.outsideMm(), size.widthMm(), in.type(), SealRoom.room(in));
     }
 }

@@ -30,7 +30,7 @@ public final class RimRockTool implements Tool<RimRock.Input, RimRock> {
 
     @Override
     public FieldList<RimRock.Input> fields() {
-        return RimRock.LIST;
+        return RimRockFields.LIST;
     }
 
     @Override
@@ -45,7 +45,7 @@ public final class RimRockTool implements Tool<RimRock.Input, RimRock> {
 
     @Override
     public Answer print(RimRock result) {
-        return result.answer();
+        return RimRockWords.answer(result);
     }
 
     @Override
@@ -53,7 +53,7 @@ public final class RimRockTool implements Tool<RimRock.Input, RimRock> {
         return List.of(Call.post(
                 "rim-rock",
                 "End play estimated from rock at the rim",
-                Shape.of(RimRock.LIST),
+                Shape.of(RimRockFields.LIST),
                 RimRockAnswer.class,
                 rock -> new RimRockAnswer(rock.endPlayMm(), rock.lowMm(), rock.highMm())));
     }

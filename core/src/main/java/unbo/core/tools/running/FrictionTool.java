@@ -7,7 +7,7 @@ import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
 import unbo.core.input.FieldList;
-import unbo.core.running.FrictionQuestion;
+import unbo.core.running.BearingDrag;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
@@ -17,11 +17,11 @@ import unbo.core.tool.Work;
 
 /** What does it drag, and how warm does that make it? */
 @AutoService(Offered.class)
-public final class FrictionTool implements Tool<FrictionQuestion.Input, FrictionQuestion> {
+public final class FrictionTool implements Tool<BearingDrag.Input, BearingDrag> {
 
     private static final Shape COUNTED =
-            Shape.of(FrictionQuestion.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
-    private static final Shape SHAPE = Shape.of(FrictionQuestion.LIST).and("geometry", COUNTED);
+            Shape.of(BearingDragFields.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
+    private static final Shape SHAPE = Shape.of(BearingDragFields.LIST).and("geometry", COUNTED);
 
     /** Torque and its parts, power and warmth. */
     public record Drag(
@@ -34,8 +34,8 @@ public final class FrictionTool implements Tool<FrictionQuestion.Input, Friction
     }
 
     @Override
-    public FieldList<FrictionQuestion.Input> fields() {
-        return FrictionQuestion.LIST;
+    public FieldList<BearingDrag.Input> fields() {
+        return BearingDragFields.LIST;
     }
 
     @Override
@@ -45,17 +45,17 @@ public final class FrictionTool implements Tool<FrictionQuestion.Input, Friction
     }
 
     @Override
-    public FrictionQuestion compute(FrictionQuestion.Input in) {
-        return FrictionQuestion.of(in);
+    public BearingDrag compute(BearingDrag.Input in) {
+        return BearingDrag.of(in);
     }
 
     @Override
-    public Answer print(FrictionQuestion result) {
-        return result.answer();
+    public Answer print(BearingDrag result) {
+        return BearingDragWords.answer(result);
     }
 
     @Override
-    public List<Call<FrictionQuestion>> calls() {
+    public List<Call<BearingDrag>> calls() {
         return List.of(Call.post(
                 "friction",
                 "Friction torque and the power it takes; designation or geometry: {elements, elementMm, "
@@ -65,7 +65,7 @@ public final class FrictionTool implements Tool<FrictionQuestion.Input, Friction
                 FrictionTool::drag));
     }
 
-    private static Drag drag(FrictionQuestion f) {
+    private static Drag drag(BearingDrag f) {
         return new Drag(
                 f.friction().totalNmm(),
                 f.powerW(),

@@ -10,7 +10,6 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.answer.Answer;
 import unbo.core.input.FieldList;
 import unbo.core.lubrication.BearingGrease;
-import unbo.core.lubrication.BearingGreaseFields;
 import unbo.core.lubrication.BearingGreaseInput;
 import unbo.core.lubrication.HubGrease;
 import unbo.core.tool.About;
@@ -76,7 +75,7 @@ public final class GreaseTool implements Tool<BearingGreaseInput, BearingGrease>
 
     @Override
     public Answer print(BearingGrease result) {
-        return BearingGreaseFields.answer(result);
+        return BearingGreaseWords.answer(result);
     }
 
     @Override

@@ -9,12 +9,9 @@ import com.google.auto.service.AutoService;
 import unbo.core.answer.Answer;
 import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
-import unbo.core.hub.HubSection;
 import unbo.core.input.FieldList;
 import unbo.core.lubrication.HubGrease;
-import unbo.core.lubrication.HubGreaseFields;
 import unbo.core.lubrication.HubGreaseInput;
-import unbo.core.lubrication.HubGreaseWords;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
@@ -26,6 +23,7 @@ import unbo.core.tool.Shape;
 import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.identify.HubSection;
 
 /** How many grams go into each cone and into the cavity? */
 @AutoService(Offered.class)

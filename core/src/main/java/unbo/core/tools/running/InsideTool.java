@@ -8,7 +8,7 @@ import com.google.auto.service.AutoService;
 import unbo.core.answer.Answer;
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.input.FieldList;
-import unbo.core.running.InsideQuestion;
+import unbo.core.running.InsideFigures;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
@@ -18,11 +18,11 @@ import unbo.core.tool.Work;
 
 /** How many elements of what size, and what can it carry? */
 @AutoService(Offered.class)
-public final class InsideTool implements Tool<InsideQuestion.Input, InsideQuestion> {
+public final class InsideTool implements Tool<InsideFigures.Input, InsideFigures> {
 
     private static final Shape COUNTED =
-            Shape.of(InsideQuestion.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
-    private static final Shape SHAPE = Shape.of(InsideQuestion.LIST).and("geometry", COUNTED);
+            Shape.of(InsideFiguresFields.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
+    private static final Shape SHAPE = Shape.of(InsideFiguresFields.LIST).and("geometry", COUNTED);
 
     /** Elements and ratings. */
     public record Insides(
@@ -40,8 +40,8 @@ public final class InsideTool implements Tool<InsideQuestion.Input, InsideQuesti
     }
 
     @Override
-    public FieldList<InsideQuestion.Input> fields() {
-        return InsideQuestion.LIST;
+    public FieldList<InsideFigures.Input> fields() {
+        return InsideFiguresFields.LIST;
     }
 
     @Override
@@ -50,17 +50,17 @@ public final class InsideTool implements Tool<InsideQuestion.Input, InsideQuesti
     }
 
     @Override
-    public InsideQuestion compute(InsideQuestion.Input in) {
-        return InsideQuestion.of(in);
+    public InsideFigures compute(InsideFigures.Input in) {
+        return InsideFigures.of(in);
     }
 
     @Override
-    public Answer print(InsideQuestion result) {
-        return result.answer();
+    public Answer print(InsideFigures result) {
+        return InsideFiguresWords.answer(result);
     }
 
     @Override
-    public List<Call<InsideQuestion>> calls() {
+    public List<Call<InsideFigures>> calls() {
         return List.of(Call.post(
                 "inside",
                 "Elements and ratings of a bearing, estimated or from what was counted and measured; "
@@ -71,7 +71,7 @@ public final class InsideTool implements Tool<InsideQuestion.Input, InsideQuesti
                 InsideTool::inside));
     }
 
-    private static Insides inside(InsideQuestion i) {
+    private static Insides inside(InsideFigures i) {
         return new Insides(
                 i.geometry(),
                 i.geometry().estimated(),

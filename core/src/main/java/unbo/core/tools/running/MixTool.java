@@ -7,8 +7,8 @@ import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
 import unbo.core.input.FieldList;
-import unbo.core.lubrication.MixQuestion;
 import unbo.core.lubrication.Mixing;
+import unbo.core.lubrication.Mixture;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
@@ -18,7 +18,7 @@ import unbo.core.tool.Work;
 
 /** May this grease go onto that one? */
 @AutoService(Offered.class)
-public final class MixTool implements Tool<MixQuestion.Pair, MixQuestion.Pair> {
+public final class MixTool implements Tool<Mixture.Pair, Mixture.Pair> {
 
     /** @param verdict compatible, doubtful or incompatible */
     public record GreaseMix(String verdict, String advice) {}
@@ -29,8 +29,8 @@ public final class MixTool implements Tool<MixQuestion.Pair, MixQuestion.Pair> {
     }
 
     @Override
-    public FieldList<MixQuestion.Pair> fields() {
-        return MixQuestion.LIST;
+    public FieldList<Mixture.Pair> fields() {
+        return MixtureFields.LIST;
     }
 
     @Override
@@ -39,21 +39,21 @@ public final class MixTool implements Tool<MixQuestion.Pair, MixQuestion.Pair> {
     }
 
     @Override
-    public MixQuestion.Pair compute(MixQuestion.Pair in) {
+    public Mixture.Pair compute(Mixture.Pair in) {
         return in;
     }
 
     @Override
-    public Answer print(MixQuestion.Pair result) {
-        return MixQuestion.answer(result);
+    public Answer print(Mixture.Pair result) {
+        return MixtureWords.answer(result);
     }
 
     @Override
-    public List<Call<MixQuestion.Pair>> calls() {
+    public List<Call<Mixture.Pair>> calls() {
         return List.of(Call.get(
                 "grease/mix",
                 "Whether two thickeners mix",
-                Shape.of(MixQuestion.LIST),
+                Shape.of(MixtureFields.LIST),
                 GreaseMix.class,
                 pair -> new GreaseMix(Mixing.of(pair.a(), pair.b()).word(), Mixing.sentence(pair.a(), pair.b()))));
     }

@@ -8,7 +8,6 @@ import com.google.auto.service.AutoService;
 import unbo.core.answer.Answer;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
-import unbo.core.life.ShaftFields;
 import unbo.core.life.ShaftLife;
 import unbo.core.measure.Quantity;
 import unbo.core.tool.About;
@@ -96,7 +95,7 @@ public final class ShaftLifeTool implements Tool<ShaftLife.Input, ShaftLife> {
 
     @Override
     public Answer print(ShaftLife result) {
-        return ShaftFields.answer(result);
+        return ShaftWords.answer(result);
     }
 
     @Override

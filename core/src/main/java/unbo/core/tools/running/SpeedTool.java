@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.answer.Answer;
 import unbo.core.input.FieldList;
 import unbo.core.motion.SpeedGuide;
-import unbo.core.running.SpeedQuestion;
+import unbo.core.running.BearingSpeed;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
@@ -20,10 +20,11 @@ import unbo.core.tool.Work;
 
 /** Is it too fast for the bearing, and how does another one stand beside it? */
 @AutoService(Offered.class)
-public final class SpeedTool implements Tool<SpeedQuestion.Input, SpeedQuestion> {
+public final class SpeedTool implements Tool<BearingSpeed.Input, BearingSpeed> {
 
-    private static final Shape COUNTED = Shape.of(SpeedQuestion.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
-    private static final Shape SHAPE = Shape.of(SpeedQuestion.LIST).and("geometry", COUNTED);
+    private static final Shape COUNTED =
+            Shape.of(BearingSpeedFields.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
+    private static final Shape SHAPE = Shape.of(BearingSpeedFields.LIST).and("geometry", COUNTED);
 
     /** A second bearing at the same speed. */
     public record OtherBearing(
@@ -54,8 +55,8 @@ public final class SpeedTool implements Tool<SpeedQuestion.Input, SpeedQuestion>
     }
 
     @Override
-    public FieldList<SpeedQuestion.Input> fields() {
-        return SpeedQuestion.LIST;
+    public FieldList<BearingSpeed.Input> fields() {
+        return BearingSpeedFields.LIST;
     }
 
     @Override
@@ -73,17 +74,17 @@ public final class SpeedTool implements Tool<SpeedQuestion.Input, SpeedQuestion>
     }
 
     @Override
-    public SpeedQuestion compute(SpeedQuestion.Input in) {
-        return SpeedQuestion.of(in);
+    public BearingSpeed compute(BearingSpeed.Input in) {
+        return BearingSpeed.of(in);
     }
 
     @Override
-    public Answer print(SpeedQuestion result) {
-        return result.answer();
+    public Answer print(BearingSpeed result) {
+        return BearingSpeedWords.answer(result);
     }
 
     @Override
-    public List<Call<SpeedQuestion>> calls() {
+    public List<Call<BearingSpeed>> calls() {
         return List.of(Call.post(
                 "speed",
                 "Road speed to bearing, cage and element, against the guides; designation or geometry: "
@@ -93,7 +94,7 @@ public final class SpeedTool implements Tool<SpeedQuestion.Input, SpeedQuestion>
                 SpeedTool::speeds));
     }
 
-    private static Speeds speeds(SpeedQuestion s) {
+    private static Speeds speeds(BearingSpeed s) {
         SpeedGuide other = s.other();
         return new Speeds(
                 s.rpm(),

@@ -30,7 +30,7 @@ public final class ViscosityTool implements Tool<Viscosity.Input, Viscosity> {
 
     @Override
     public FieldList<Viscosity.Input> fields() {
-        return Viscosity.LIST;
+        return ViscosityFields.LIST;
     }
 
     @Override
@@ -45,7 +45,7 @@ public final class ViscosityTool implements Tool<Viscosity.Input, Viscosity> {
 
     @Override
     public Answer print(Viscosity result) {
-        return result.answer();
+        return ViscosityWords.answer(result);
     }
 
     @Override
@@ -53,7 +53,7 @@ public final class ViscosityTool implements Tool<Viscosity.Input, Viscosity> {
         return List.of(Call.post(
                 "viscosity",
                 "Viscosity at a temperature against what the speed asks for",
-                Shape.of(Viscosity.LIST),
+                Shape.of(ViscosityFields.LIST),
                 Film.class,
                 v -> new Film(v.nu(), v.nuRequired(), v.kappa())));
     }

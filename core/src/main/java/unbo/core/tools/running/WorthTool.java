@@ -10,7 +10,7 @@ import unbo.core.answer.Answer;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.measure.Quantity;
-import unbo.core.running.WorthQuestion;
+import unbo.core.running.BearingWorth;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
@@ -20,12 +20,13 @@ import unbo.core.tool.Work;
 
 /** What does an upgrade save in watts, what does a watt cost, and what else would save as much? */
 @AutoService(Offered.class)
-public final class WorthTool implements Tool<WorthQuestion.Input, WorthQuestion> {
+public final class WorthTool implements Tool<BearingWorth.Input, BearingWorth> {
 
     private static final int LONGEST_WORD = 60;
 
-    private static final Shape COUNTED = Shape.of(WorthQuestion.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
-    private static final Shape SHAPE = Shape.of(WorthQuestion.LIST)
+    private static final Shape COUNTED =
+            Shape.of(BearingWorthFields.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
+    private static final Shape SHAPE = Shape.of(BearingWorthFields.LIST)
             .and("geometry", COUNTED)
             .andLines(
                     "candidates",
@@ -74,8 +75,8 @@ public final class WorthTool implements Tool<WorthQuestion.Input, WorthQuestion>
     }
 
     @Override
-    public FieldList<WorthQuestion.Input> fields() {
-        return WorthQuestion.LIST;
+    public FieldList<BearingWorth.Input> fields() {
+        return BearingWorthFields.LIST;
     }
 
     @Override
@@ -97,17 +98,17 @@ public final class WorthTool implements Tool<WorthQuestion.Input, WorthQuestion>
     }
 
     @Override
-    public WorthQuestion compute(WorthQuestion.Input in) {
-        return WorthQuestion.of(in);
+    public BearingWorth compute(BearingWorth.Input in) {
+        return BearingWorth.of(in);
     }
 
     @Override
-    public Answer print(WorthQuestion result) {
-        return result.answer();
+    public Answer print(BearingWorth result) {
+        return BearingWorthWords.answer(result);
     }
 
     @Override
-    public List<Call<WorthQuestion>> calls() {
+    public List<Call<BearingWorth>> calls() {
         return List.of(Call.post(
                 "worth",
                 "What an upgrade saves in watts and what a watt costs; candidates: [{name, seals, balls, "
@@ -117,7 +118,7 @@ public final class WorthTool implements Tool<WorthQuestion.Input, WorthQuestion>
                 WorthTool::worth));
     }
 
-    private static Worth worth(WorthQuestion w) {
+    private static Worth worth(BearingWorth w) {
         return new Worth(w.costs().stream()
                 .map(c -> new Upgrade(
                         c.choice().name(),

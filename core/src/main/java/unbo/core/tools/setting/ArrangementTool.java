@@ -45,7 +45,7 @@ public final class ArrangementTool implements Tool<Arrangement.Input, Arrangemen
 
     @Override
     public FieldList<Arrangement.Input> fields() {
-        return Arrangement.LIST;
+        return ArrangementFields.LIST;
     }
 
     @Override
@@ -60,7 +60,7 @@ public final class ArrangementTool implements Tool<Arrangement.Input, Arrangemen
 
     @Override
     public Answer print(Arrangement result) {
-        return result.answer();
+        return ArrangementWords.answer(result);
     }
 
     @Override
@@ -68,7 +68,7 @@ public final class ArrangementTool implements Tool<Arrangement.Input, Arrangemen
         return List.of(Call.post(
                 "arrangement",
                 "Whether a shaft is located once each way and free to grow",
-                Shape.of(Arrangement.LIST),
+                Shape.of(ArrangementFields.LIST),
                 Arranged.class,
                 ArrangementTool::arranged));
     }
@@ -81,7 +81,9 @@ public final class ArrangementTool implements Tool<Arrangement.Input, Arrangemen
                 a.toLeft(),
                 a.toRight(),
                 a.growsMm(),
-                a.answer().findings().stream().map(Finding::sentence).toList());
+                ArrangementWords.answer(a).findings().stream()
+                        .map(Finding::sentence)
+                        .toList());
     }
 
     @Override

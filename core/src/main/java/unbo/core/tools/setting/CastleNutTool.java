@@ -15,12 +15,9 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Typed;
 import unbo.core.measure.Show;
 import unbo.core.setting.CastleNut;
-import unbo.core.setting.CastleNutFields;
 import unbo.core.setting.CastleNutInput;
-import unbo.core.setting.CastleNutWords;
 import unbo.core.setting.LockingPosition;
 import unbo.core.setting.School;
-import unbo.core.setting.Schools;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
@@ -107,7 +104,7 @@ public final class CastleNutTool implements Tool<CastleNutInput, CastleNut> {
     @Override
     public List<Step> procedure(Typed typed) {
         String code = typed.text("school");
-        return Schools.of(code.matches("[A-D]") ? School.valueOf(code) : School.A)
+        return SchoolWords.of(code.matches("[A-D]") ? School.valueOf(code) : School.A)
                 .steps();
     }
 

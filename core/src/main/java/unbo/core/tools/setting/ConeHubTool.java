@@ -37,7 +37,7 @@ public final class ConeHubTool implements Tool<ConeHub, ConeHub> {
 
     @Override
     public FieldList<ConeHub> fields() {
-        return ConeHub.LIST;
+        return ConeHubFields.LIST;
     }
 
     @Override
@@ -52,7 +52,7 @@ public final class ConeHubTool implements Tool<ConeHub, ConeHub> {
 
     @Override
     public Answer print(ConeHub result) {
-        return result.answer();
+        return ConeHubWords.answer(result);
     }
 
     @Override
@@ -60,7 +60,7 @@ public final class ConeHubTool implements Tool<ConeHub, ConeHub> {
         return List.of(Call.post(
                 "cone-hub",
                 "Cup and cone: the play a cone turned back leaves",
-                Shape.of(ConeHub.LIST),
+                Shape.of(ConeHubFields.LIST),
                 ConePlay.class,
                 hub -> new ConePlay(hub.playMm())));
     }

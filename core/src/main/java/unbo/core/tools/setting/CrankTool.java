@@ -37,7 +37,7 @@ public final class CrankTool implements Tool<CrankTruing.Input, CrankTruing> {
 
     @Override
     public FieldList<CrankTruing.Input> fields() {
-        return CrankTruing.LIST;
+        return CrankTruingFields.LIST;
     }
 
     @Override
@@ -52,7 +52,7 @@ public final class CrankTool implements Tool<CrankTruing.Input, CrankTruing> {
 
     @Override
     public Answer print(CrankTruing result) {
-        return result.answer();
+        return CrankTruingWords.answer(result);
     }
 
     @Override
@@ -60,7 +60,7 @@ public final class CrankTool implements Tool<CrankTruing.Input, CrankTruing> {
         return List.of(Call.post(
                 "crank",
                 "The next move in truing a built-up crankshaft",
-                Shape.of(CrankTruing.LIST),
+                Shape.of(CrankTruingFields.LIST),
                 NextMove.class,
                 CrankTool::move));
     }

@@ -34,7 +34,7 @@ public final class EndPlayHeatTool implements Tool<EndPlayHeat.Input, EndPlayHea
 
     @Override
     public FieldList<EndPlayHeat.Input> fields() {
-        return EndPlayHeat.LIST;
+        return EndPlayHeatFields.LIST;
     }
 
     @Override
@@ -61,7 +61,7 @@ public final class EndPlayHeatTool implements Tool<EndPlayHeat.Input, EndPlayHea
 
     @Override
     public Answer print(EndPlayHeat result) {
-        return result.answer();
+        return EndPlayHeatWords.answer(result);
     }
 
     @Override
@@ -69,7 +69,7 @@ public final class EndPlayHeatTool implements Tool<EndPlayHeat.Input, EndPlayHea
         return List.of(Call.post(
                 "end-play-heat",
                 "End play of a tapered pair, cold and hot, both bounds in an alloy hub",
-                Shape.of(EndPlayHeat.LIST),
+                Shape.of(EndPlayHeatFields.LIST),
                 PlayHot.class,
                 EndPlayHeatTool::hot));
     }

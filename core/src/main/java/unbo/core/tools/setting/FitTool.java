@@ -8,9 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.fit.Fit;
-import unbo.core.fit.FitFields;
 import unbo.core.fit.FitInput;
-import unbo.core.fit.FitWords;
 import unbo.core.fit.Interference;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;

@@ -38,7 +38,7 @@ public final class HeatBlockTool implements Tool<HeatBlock.Input, HeatBlock> {
 
     @Override
     public FieldList<HeatBlock.Input> fields() {
-        return HeatBlock.LIST;
+        return HeatBlockFields.LIST;
     }
 
     @Override
@@ -53,7 +53,7 @@ public final class HeatBlockTool implements Tool<HeatBlock.Input, HeatBlock> {
 
     @Override
     public Answer print(HeatBlock result) {
-        return result.answer();
+        return HeatBlockWords.answer(result);
     }
 
     @Override
@@ -61,7 +61,7 @@ public final class HeatBlockTool implements Tool<HeatBlock.Input, HeatBlock> {
         return List.of(Call.post(
                 "heat-block",
                 "What a ring comes to on a heated block, and how hot or heavy the block must be",
-                Shape.of(HeatBlock.LIST),
+                Shape.of(HeatBlockFields.LIST),
                 Block.class,
                 b -> new Block(b.finalC(), b.blockC(), b.massKg())));
     }

@@ -7,10 +7,8 @@ import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.heat.HeatFields;
 import unbo.core.heat.HeatInput;
 import unbo.core.heat.HeatPlan;
-import unbo.core.heat.HeatWords;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;

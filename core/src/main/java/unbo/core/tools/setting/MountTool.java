@@ -43,7 +43,7 @@ public final class MountTool implements Tool<Mounting.Input, Mounting> {
 
     @Override
     public FieldList<Mounting.Input> fields() {
-        return Mounting.LIST;
+        return MountingFields.LIST;
     }
 
     @Override
@@ -58,7 +58,7 @@ public final class MountTool implements Tool<Mounting.Input, Mounting> {
 
     @Override
     public Answer print(Mounting result) {
-        return result.answer();
+        return MountingWords.answer(result);
     }
 
     @Override
@@ -66,7 +66,7 @@ public final class MountTool implements Tool<Mounting.Input, Mounting> {
         return List.of(Call.post(
                 "mount",
                 "How a bearing goes in: heat or force, and the steps with their cautions",
-                Shape.of(Mounting.LIST),
+                Shape.of(MountingFields.LIST),
                 Mounted.class,
                 MountTool::mounted));
     }
@@ -80,7 +80,7 @@ public final class MountTool implements Tool<Mounting.Input, Mounting> {
                 heat == null ? null : heat.secondsAvailable(),
                 m.fit().pressN() / 1000,
                 m.fit().interference().meanUm(),
-                m.answer().steps());
+                MountingWords.answer(m).steps());
     }
 
     @Override

@@ -48,7 +48,7 @@ public final class PreloadTool implements Tool<Preload.Input, Preload> {
 
     @Override
     public FieldList<Preload.Input> fields() {
-        return Preload.LIST;
+        return PreloadFields.LIST;
     }
 
     @Override
@@ -63,7 +63,7 @@ public final class PreloadTool implements Tool<Preload.Input, Preload> {
 
     @Override
     public Answer print(Preload result) {
-        return result.answer();
+        return PreloadWords.answer(result);
     }
 
     @Override
@@ -71,7 +71,7 @@ public final class PreloadTool implements Tool<Preload.Input, Preload> {
         return List.of(Call.post(
                 "preload",
                 "Preload from turning torque and back",
-                Shape.of(Preload.LIST),
+                Shape.of(PreloadFields.LIST),
                 Preloaded.class,
                 PreloadTool::preloaded));
     }
@@ -82,7 +82,9 @@ public final class PreloadTool implements Tool<Preload.Input, Preload> {
                 p.preloadN(),
                 p.expectedNm(),
                 p.inside(),
-                p.answer().findings().stream().map(Finding::sentence).toList());
+                PreloadWords.answer(p).findings().stream()
+                        .map(Finding::sentence)
+                        .toList());
     }
 
     @Override

@@ -37,7 +37,7 @@ public final class SpacerHubTool implements Tool<SpacerHub.Input, SpacerHub> {
 
     @Override
     public FieldList<SpacerHub.Input> fields() {
-        return SpacerHub.LIST;
+        return SpacerHubFields.LIST;
     }
 
     @Override
@@ -52,7 +52,7 @@ public final class SpacerHubTool implements Tool<SpacerHub.Input, SpacerHub> {
 
     @Override
     public Answer print(SpacerHub result) {
-        return result.answer();
+        return SpacerHubWords.answer(result);
     }
 
     @Override
@@ -60,7 +60,7 @@ public final class SpacerHubTool implements Tool<SpacerHub.Input, SpacerHub> {
         return List.of(Call.post(
                 "spacer-hub",
                 "Whether a hub's spacer side-loads its bearings, by how much, and what that costs in life",
-                Shape.of(SpacerHub.LIST),
+                Shape.of(SpacerHubFields.LIST),
                 SpacerLoad.class,
                 s -> new SpacerLoad(s.axialMm(), s.sideLoaded(), s.sideN(), s.lifeShare())));
     }

@@ -14,8 +14,6 @@ import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
 import unbo.core.stack.Stack;
 import unbo.core.stack.StackInput;
-import unbo.core.stack.StackLines;
-import unbo.core.stack.StackWords;
 import unbo.core.stage.RouteStage;
 import unbo.core.tool.About;
 import unbo.core.tool.Offered;

@@ -43,7 +43,7 @@ public final class UnitHubTool implements Tool<UnitHub, UnitHub> {
 
     @Override
     public FieldList<UnitHub> fields() {
-        return UnitHub.LIST;
+        return UnitHubFields.LIST;
     }
 
     @Override
@@ -58,7 +58,7 @@ public final class UnitHubTool implements Tool<UnitHub, UnitHub> {
 
     @Override
     public Answer print(UnitHub result) {
-        return result.answer();
+        return UnitHubWords.answer(result);
     }
 
     @Override
@@ -66,7 +66,7 @@ public final class UnitHubTool implements Tool<UnitHub, UnitHub> {
         return List.of(Call.post(
                 "unit-hub",
                 "A unit or cartridge hub: its axle nut against the maker's torque",
-                Shape.of(UnitHub.LIST),
+                Shape.of(UnitHubFields.LIST),
                 AxleNut.class,
                 hub -> new AxleNut(hub.torqueNm(), hub.makerNm())));
     }

@@ -41,7 +41,7 @@ public final class BearingCheckTool implements Tool<BearingCheck.Input, BearingC
 
     @Override
     public FieldList<BearingCheck.Input> fields() {
-        return BearingCheck.LIST;
+        return BearingCheckFields.LIST;
     }
 
     @Override
@@ -56,7 +56,7 @@ public final class BearingCheckTool implements Tool<BearingCheck.Input, BearingC
 
     @Override
     public Answer print(BearingCheck result) {
-        return result.answer();
+        return BearingCheckWords.answer(result);
     }
 
     @Override
@@ -64,7 +64,7 @@ public final class BearingCheckTool implements Tool<BearingCheck.Input, BearingC
         return List.of(Call.post(
                 "bearing-check",
                 "Whether a cleaned bearing may go back",
-                Shape.of(BearingCheck.LIST),
+                Shape.of(BearingCheckFields.LIST),
                 Checked.class,
                 BearingCheckTool::checked));
     }

@@ -7,9 +7,7 @@ import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
 import unbo.core.damage.RaceMap;
-import unbo.core.damage.RaceMapFields;
 import unbo.core.damage.RaceMapInput;
-import unbo.core.damage.RaceMapWords;
 import unbo.core.input.FieldList;
 import unbo.core.stage.RouteStage;
 import unbo.core.tool.About;

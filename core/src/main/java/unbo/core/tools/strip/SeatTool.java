@@ -12,7 +12,6 @@ import unbo.core.fit.Interference;
 import unbo.core.input.FieldList;
 import unbo.core.inspect.Compound;
 import unbo.core.inspect.Seat;
-import unbo.core.inspect.SeatWords;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
@@ -53,7 +52,7 @@ public final class SeatTool implements Tool<Seat.Input, Seat> {
 
     @Override
     public FieldList<Seat.Input> fields() {
-        return Seat.LIST;
+        return SeatFields.LIST;
     }
 
     @Override
@@ -88,7 +87,7 @@ public final class SeatTool implements Tool<Seat.Input, Seat> {
         return List.of(Call.post(
                 "seat",
                 "A measured seat: its shape, its hold against the fit wanted, and what can be done",
-                Shape.of(Seat.LIST),
+                Shape.of(SeatFields.LIST),
                 MeasuredSeat.class,
                 SeatTool::measured));
     }

@@ -1,0 +1,133 @@
+package unbo.core.tools.running;
+
+import static java.util.Objects.requireNonNull;
+
+import java.util.ArrayList;
+import java.util.List;
+
+import unbo.core.answer.Answer;
+import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Turning;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.measure.Show;
+import unbo.core.running.InsideFigures;
+import unbo.core.worksheet.Worksheet;
+
+/** What is inside, in print. */
+public final class InsideFiguresWords {
+
+    private static final double CATALOGUE_BAND = 0.12;
+
+    private InsideFiguresWords() {}
+
+    public static Answer answer(InsideFigures inside) {
+        BearingGeometry g = inside.input().bearing().geometry();
+        List<Finding> findings = new ArrayList<>();
+        if (!inside.ratings().estimated()
+                && Math.abs(inside.byRule().cN() / inside.ratings().cN() - 1) > 2 * CATALOGUE_BAND) {
+            findings.add(new Finding(
+                    "ratings-apart",
+                    Level.WATCH,
+                    "The catalogue's C is "
+                            + Show.number(
+                                    Math.abs(inside.ratings().cN()
+                                                            / inside.byRule().cN()
+                                                    - 1)
+                                            * 100,
+                                    0) + " % "
+                            + (inside.ratings().cN() > inside.byRule().cN() ? "over" : "under")
+                            + " what this inside comes to by ISO 281: is it the same bearing?"));
+        } else {
+            findings.add(new Finding(
+                    "inside-known",
+                    Level.RIGHT,
+                    (g.estimated()
+                                    ? "Inside estimated from the boundary: count the elements where it matters. "
+                                    : "Counted and measured. ")
+                            + (inside.ratings().estimated()
+                                    ? "Ratings estimated by ISO 281 and ISO 76; catalogues differ by up to 12 %."
+                                    : "Ratings from the catalogue.")));
+        }
+        return new Answer(
+                List.of(
+                        new Answer.Figure(
+                                "elements",
+                                g.elements() + " × " + Show.number(g.elementMm(), 2),
+                                "mm",
+                                "on a pitch circle of " + Show.number(g.pitchMm(), 2) + " mm"),
+                        new Answer.Figure(
+                                "C, dynamic",
+                                Show.number(inside.ratings().cN() / 1000, 1),
+                                "kN",
+                                inside.ratings().estimated() ? "estimated" : "catalogue"),
+                        new Answer.Figure(
+                                "C0, static", Show.number(inside.ratings().c0N() / 1000, 1), "kN", ""),
+                        new Answer.Figure(
+                                "fatigue limit Cu",
+                                Show.number(inside.fatigueLimitN() / 1000, 2),
+                                "kN",
+                                "C0/" + (inside.ratings().rollers() ? "8.2" : "22"))),
+                findings,
+                List.of(),
+                worksheet(inside),
+                List.of(FaceDrawing.of(
+                        "inside",
+                        g.elements() + " elements of " + Show.number(g.elementMm(), 2) + " mm, face-on to scale",
+                        List.of(new FaceDrawing.View(
+                                inside.input().bearing(),
+                                g.elements() + " × " + Show.number(g.elementMm(), 2) + " mm")),
+                        Turning.INNER,
+                        null)));
+    }
+
+    private static Worksheet worksheet(InsideFigures inside) {
+        BearingGeometry g = inside.input().bearing().geometry();
+        boolean ball = inside.input().bearing().ball();
+        List<Worksheet.Line> lines = new ArrayList<>();
+        lines.add(Worksheet.computed(
+                "Dw",
+                "element's diameter",
+                g.estimated() ? ball ? "0.295·(D − d)" : "0.24·(D − d)" : "measured",
+                Show.number(g.elementMm(), 3) + " mm"));
+        lines.add(Worksheet.computed(
+                "dm", "pitch diameter", g.estimated() ? "(d + D)/2" : "measured", Show.number(g.pitchMm(), 3) + " mm"));
+        lines.add(Worksheet.computed(
+                "Z",
+                "elements",
+                g.estimated()
+                        ? ball ? "round(0.25 + 209°/(2·asin(Dw/dm)))" : "round(0.9·π·dm/Dw), not touching"
+                        : "counted",
+                String.valueOf(g.elements())));
+        lines.add(Worksheet.computed(
+                "γ", "Dw·cos α/dm", "α " + Show.number(g.contactDeg(), 1) + "°", Show.number(g.gamma(), 4)));
+        if (!ball) {
+            lines.add(Worksheet.computed(
+                    "Lwe",
+                    "roller's length",
+                    "0.65·T, or 1.4·Dw where no width is known",
+                    Show.number(requireNonNull(inside.input().bearing().rollerMm()), 2) + " mm"));
+        }
+        lines.add(Worksheet.judged(
+                "C",
+                "by ISO 281",
+                ball ? "1.3·fc·(cos α)^0.7·Z^(2/3)·Dw^1.8" : "1.1·fc·(Lwe·cos α)^(7/9)·Z^(3/4)·Dwe^(29/27)",
+                Show.number(inside.byRule().cN(), 0) + " N",
+                inside.ratings().estimated()
+                        ? ""
+                        : "catalogue " + Show.number(inside.ratings().cN(), 0)));
+        lines.add(Worksheet.judged(
+                "C0",
+                "by ISO 76",
+                ball ? "f0·Z·Dw²·cos α" : "44·(1 − γ)·Z·Lwe·Dwe·cos α",
+                Show.number(inside.byRule().c0N(), 0) + " N",
+                inside.ratings().estimated()
+                        ? ""
+                        : "catalogue " + Show.number(inside.ratings().c0N(), 0)));
+        return new Worksheet(
+                "How many elements of what size, and what can it carry?",
+                lines,
+                List.of("ISO 281 and ISO 76, one row. Sizes from the boundary: usual proportions; real "
+                        + "ones differ by an element either way."));
+    }
+}
