@@ -116,7 +116,7 @@ public record Bearing(
     public String number() {
         return metricTaper()
                 ? parts().stream()
-                        .filter(p -> !p.role().equals("suffix"))
+                        .filter(p -> !List.of("suffix", "unknown").contains(p.role()))
                         .map(Part::text)
                         .collect(Collectors.joining())
                 : marking();
@@ -128,6 +128,20 @@ public record Bearing(
         all.addAll(warnings());
         return new Bearing(
                 new Imprint(marking(), recognised(), designation(), series(), parts(), all, completions()),
+                kind,
+                sizes,
+                angleDeg,
+                suffixes,
+                rated,
+                counted);
+    }
+
+    /** The same with a part before its own, for what stands before its number. */
+    public Bearing after(Part first) {
+        List<Part> all = new ArrayList<>(List.of(first));
+        all.addAll(parts());
+        return new Bearing(
+                new Imprint(marking(), recognised(), designation(), series(), all, warnings(), completions()),
                 kind,
                 sizes,
                 angleDeg,

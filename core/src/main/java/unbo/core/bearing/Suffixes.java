@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import org.jspecify.annotations.Nullable;
 
@@ -15,7 +16,8 @@ import unbo.core.table.TableRow;
  * What stands behind a number: seals, clearance, tolerance, cage, angle, sets. The meaning of a mark, never a maker's
  * name; schemes differ from maker to maker, so what is not known is kept as it stands.
  *
- * @param sealing open, one-shield, two-shields, one-seal, two-seals, two-low-drag-seals
+ * @param sealing open, one-shield, two-shields, one-seal, two-seals, two-low-drag-seals; unknown where a mark looks
+ *     like a seal's and is not known
  * @param contact light or full where a rubber seal touches; empty otherwise
  * @param clearance class; null when none is marked
  * @param tolerance class; null when none is marked
@@ -43,6 +45,16 @@ public record Suffixes(
     public static final Suffixes NONE =
             new Suffixes("open", "", null, null, "", new Filling(false, false), null, List.of());
 
+    private static final String UNKNOWN = "unknown";
+    /** Marks that are seals of some scheme, though not of one that is known here. */
+    private static final Pattern LIKE_A_SEAL = Pattern.compile("2[A-Z]+\\d*|.*(RS|RZ|RU|ZZ|LL|DD|VV).*");
+    /** Letters of a mark that stand for it even before something unknown. */
+    private static final int TELLING = 2;
+    /** Longest tail that is taken for a mark of its own behind known ones. */
+    private static final int LONGEST_TAIL = 3;
+
+    private static final Pattern BOTH = Pattern.compile("P([2456])([2345])");
+
     private static final Map<String, Row> ROWS = read();
     private static final int LONGEST =
             ROWS.keySet().stream().mapToInt(String::length).max().orElseThrow();
@@ -59,8 +71,14 @@ public record Suffixes(
         return !contact.isEmpty();
     }
 
+    /** True with shields or seals of a known kind. */
     public boolean sealed() {
-        return !sealing.equals("open");
+        return !sealing.equals("open") && !sealing.equals(UNKNOWN);
+    }
+
+    /** True where a mark looks like a seal's and is not known: it may be closed or open. */
+    public boolean maybeSealed() {
+        return sealing.equals(UNKNOWN);
     }
 
     /** Reads what follows a number; {@code chunks} were parted by blanks, slashes or hyphens. */
@@ -69,8 +87,8 @@ public record Suffixes(
             return NONE;
         }
         Builder builder = new Builder(kind);
-        for (String chunk : chunks) {
-            builder.take(chunk);
+        for (int i = 0; i < chunks.size(); i++) {
+            builder.take(chunks.get(i), i == 0);
         }
         return builder.made();
     }
@@ -125,6 +143,9 @@ public record Suffixes(
         if (kind == BearingKind.DOUBLE_ROW_ANGULAR_CONTACT_BALL && mark.equals("A")) {
             return "no filling slot";
         }
+        if (kind.ball() && mark.matches("EC?")) {
+            return "inside changed by its maker: schemes differ, the sizes stay";
+        }
         if (kind == BearingKind.TAPERED_ROLLER && mark.matches("[BCD]")) {
             return "steeper cone";
         }
@@ -148,16 +169,43 @@ public record Suffixes(
             this.kind = kind;
         }
 
-        void take(String chunk) {
+        /** @param first true for what stands directly behind the number: only there a letter is an angle */
+        void take(String chunk, boolean first) {
+            Matcher both = BOTH.matcher(chunk);
+            if (both.matches()) {
+                known("P" + both.group(1), false);
+                known("C" + both.group(2), false);
+                return;
+            }
             Split split = split(chunk, kind);
-            split.marks().forEach(this::known);
-            if (!split.rest().isEmpty()) {
-                parts.add(new Part(split.rest(), "unknown", "not known here; kept as it stands"));
+            String rest = split.rest();
+            String marks = String.join("", split.marks());
+            boolean tail = rest.length() <= LONGEST_TAIL || rest.chars().anyMatch(Character::isDigit);
+            if (!rest.isEmpty() && !(first && angle(split)) && (marks.length() < TELLING || !tail)) {
+                unknown(chunk);
+                return;
+            }
+            split.marks().forEach(mark -> known(mark, first));
+            if (!rest.isEmpty()) {
+                unknown(rest);
             }
         }
 
-        private void known(String mark) {
-            if (angled(kind) && ANGLES.containsKey(mark)) {
+        private boolean angle(Split split) {
+            return angled(kind)
+                    && !split.marks().isEmpty()
+                    && ANGLES.containsKey(split.marks().get(0));
+        }
+
+        private void unknown(String mark) {
+            parts.add(new Part(mark, UNKNOWN, "not known here; kept as it stands"));
+            if (sealing.equals("open") && LIKE_A_SEAL.matcher(mark).matches()) {
+                sealing = UNKNOWN;
+            }
+        }
+
+        private void known(String mark, boolean first) {
+            if (first && angled(kind) && ANGLES.containsKey(mark)) {
                 angle = ANGLES.get(mark);
                 parts.add(new Part(mark, "contact-angle", "contact angle " + angle.intValue() + "°"));
                 return;
@@ -167,7 +215,11 @@ public record Suffixes(
                 parts.add(new Part(mark, "suffix", special));
                 return;
             }
-            Row row = Objects.requireNonNull(ROWS.get(mark));
+            Row row = ROWS.get(mark);
+            if (row == null) {
+                unknown(mark);
+                return;
+            }
             String value = row.value().isEmpty() ? mark : row.value();
             switch (row.role()) {
                 case "clearance" -> clearance = value;

@@ -80,7 +80,7 @@ public record CaliperFind(Measured measured, List<Found> exact, List<Found> near
             double width = m.uncertaintyMm() + (b.tapered() ? TAPER_MM : WIDTH_MM);
             boolean bore = inside(found.boreOff(), diameter);
             boolean outside = inside(found.outsideOff(), diameter);
-            boolean wide = inside(found.widthOff(), width);
+            boolean wide = inside(found.widthOff(), width) || inside(off(b.sealedWidthMm(), m.widthMm()), width);
             if (bore && outside && wide) {
                 exact.add(found);
             } else if (bore && outside && inside(found.widthOff(), WIDTH_SHARE * b.widthMm())
@@ -102,7 +102,9 @@ public record CaliperFind(Measured measured, List<Found> exact, List<Found> near
 
     private static List<Found> sorted(List<Found> found) {
         return found.stream()
-                .sorted(Comparator.comparingDouble(f -> Math.round(f.score() * 1e6)))
+                .sorted(Comparator.comparing(
+                                (Found f) -> Catalogue.byRule(f.bearing().designation()))
+                        .thenComparingDouble(f -> Math.round(f.score() * 1e6)))
                 .limit(MOST)
                 .toList();
     }

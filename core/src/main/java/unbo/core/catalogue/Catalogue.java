@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.TaperSet;
+import unbo.core.measure.Show;
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
 
@@ -45,6 +46,11 @@ public final class Catalogue {
     /** Listed, or derived from what is listed by the rules of the numbering. */
     public static Optional<Boundary> number(String designation) {
         return Optional.ofNullable(ALL.get(designation));
+    }
+
+    /** True where no table lists it: the numbering gives its sizes, but it may not be made. */
+    public static boolean byRule(String designation) {
+        return ALL.containsKey(designation) && !METRIC.containsKey(designation);
     }
 
     /** All numbers, listed ones first. */
@@ -103,7 +109,26 @@ public final class Catalogue {
             }
             rows.putIfAbsent(b.designation(), b);
         }
+        cartridges(rows);
         return rows;
+    }
+
+    /** Common hub cartridges; the sizes stand in their numbers. */
+    private static void cartridges(Map<String, Boundary> rows) {
+        for (TableRow row : Table.read(Catalogue.class, "hub-cartridges.csv")) {
+            double width = size(row, "width");
+            double outer = size(row, "outer_width");
+            rows.putIfAbsent(
+                    row.get("designation"),
+                    new Boundary(
+                            BearingKind.HUB_CARTRIDGE,
+                            row.get("designation"),
+                            size(row, "bore"),
+                            size(row, "outside"),
+                            width,
+                            "DAC",
+                            outer == width ? "" : "outer ring " + Show.number(outer, 2) + " mm"));
+        }
     }
 
     private static List<TaperSet> sets() {

@@ -50,9 +50,11 @@ public final class Decoder implements BearingBook {
     private static final Pattern CARTRIDGE =
             Pattern.compile("DAC(?:(\\d{2})(\\d{2})(\\d{2})(\\d{2})|(\\d{2})(\\d{4})(\\d{3}))(?:/(\\d{2}))?([A-Z].*)?");
     private static final Pattern NEEDLE = Pattern.compile("(HK|BK)(\\d{2})(\\d{2})(.*)|(NKI?)(\\d{1,3})/(\\d{2})(.*)");
-    private static final Pattern SCHEME = Pattern.compile("((?:N|NU|NJ|NUP|NF|QJ|NA|RNA)?\\d{1,3})(\\d{2})(?!\\d)(.*)");
-    private static final Pattern PREFIX = Pattern.compile("(SS|S|W|F)(?=\\d)(.+)");
-    private static final Pattern WIDER = Pattern.compile("(sealed and )?shielded (\\d+) wide");
+    private static final Pattern SCHEME =
+            Pattern.compile("((?:N|NU|NJ|NUP|NF|QJ|NA|RNA)?\\d{1,3}?)(\\d{2})(\\D.*|\\d[A-Z].*)?");
+    private static final Pattern PREFIX = Pattern.compile("(SS|S|W|F)[\\s-]?(?=\\d)(.+)");
+    private static final Pattern WORDS_BEFORE = Pattern.compile("([A-Z][A-Z.]*)[\\s.-]+((?:[A-Z]+[\\s-]*)?\\d.*)");
+    private static final String SEPARATORS = " -./";
     private static final Map<String, String> PREFIXES = Map.of(
             "SS",
             "stainless steel",
@@ -214,6 +216,12 @@ public final class Decoder implements BearingBook {
         if (text.indexOf('?') >= 0 || text.indexOf('_') >= 0) {
             return worn(text);
         }
+        if (strip(text).startsWith("DAC")) {
+            Matcher cartridge = CARTRIDGE.matcher(strip(text));
+            if (cartridge.matches()) {
+                return cartridge(strip(text), cartridge);
+            }
+        }
         if (text.indexOf('X') >= 0) {
             Matcher size = SIZE.matcher(text);
             if (size.matches()) {
@@ -242,12 +250,6 @@ public final class Decoder implements BearingBook {
 
     /** Numbers that carry their own sizes, and inch tapers that no table lists. */
     private static Bearing byItself(String text, String whole) {
-        if (whole.startsWith("DAC")) {
-            Matcher cartridge = CARTRIDGE.matcher(whole);
-            if (cartridge.matches()) {
-                return cartridge(whole, cartridge);
-            }
-        }
         Matcher needle = NEEDLE.matcher(whole);
         if (needle.matches()) {
             return needle(whole, needle);
@@ -267,12 +269,19 @@ public final class Decoder implements BearingBook {
                 return rest;
             }
         }
+        Matcher words = WORDS_BEFORE.matcher(text);
+        if (words.matches()) {
+            Bearing rest = read(words.group(2).strip());
+            if (rest.recognised()) {
+                return rest.after(new Part(words.group(1), "unknown", "stands before the number; not known here"));
+            }
+        }
         return unknown(text, text, "“" + text + "” is not known: measure bore, outside and width, and type them.");
     }
 
     /** A number that no table lists but whose series is known: its bore is told, its outside is not. */
     private static @Nullable Bearing scheme(String text, String whole) {
-        Matcher number = SCHEME.matcher(whole);
+        Matcher number = SCHEME.matcher(head(text, whole));
         if (!number.matches() || !SERIES_KINDS.containsKey(number.group(1))) {
             return null;
         }
@@ -283,9 +292,7 @@ public final class Decoder implements BearingBook {
         parts.addAll(groups(
                 number.group(1) + number.group(2),
                 new Boundary(kind, number.group(1) + number.group(2), bore, bore + 1, 1, number.group(1), "")));
-        Suffixes suffixes = number.group(3).isEmpty()
-                ? Suffixes.NONE
-                : Suffixes.read(chunks(text, number.group(1).length() + 2), kind);
+        Suffixes suffixes = Suffixes.read(chunks(text, number.group(1).length() + 2), kind);
         parts.addAll(suffixes.parts());
         List<String> warnings = new ArrayList<>();
         Traps.of(number.group(1) + number.group(2)).ifPresent(warnings::add);
@@ -299,6 +306,16 @@ public final class Decoder implements BearingBook {
                 .designation(number.group(1) + number.group(2))
                 .suffixes(suffixes)
                 .made();
+    }
+
+    /** What stands before the first separator behind figures; the whole where there is none. */
+    private static String head(String text, String whole) {
+        for (int i = 1; i < text.length(); i++) {
+            if (SEPARATORS.indexOf(text.charAt(i)) >= 0 && Character.isDigit(text.charAt(i - 1)) && i > 2) {
+                return strip(text.substring(0, i));
+            }
+        }
+        return whole;
     }
 
     private static Map<String, BearingKind> seriesKinds() {
@@ -350,7 +367,7 @@ public final class Decoder implements BearingBook {
             return null;
         }
         String cone = strip(text.substring(0, slash));
-        String cup = strip(text.substring(slash + 1));
+        String cup = cup(cone, strip(text.substring(slash + 1)));
         if (Catalogue.withCone(cone).isEmpty() || Catalogue.withCup(cup).isEmpty()) {
             return null;
         }
@@ -385,6 +402,15 @@ public final class Decoder implements BearingBook {
                         .made());
     }
 
+    /** A cup of the cone's series that is written by its last figures only: L44649/10 is L44610. */
+    private static String cup(String cone, String written) {
+        if (!written.matches("\\d{2}[A-Z]?") || cone.length() < 4) {
+            return written;
+        }
+        String whole = cone.replaceAll("\\d{2}[A-Z]*$", "") + written;
+        return Catalogue.withCup(whole).isEmpty() ? written : whole;
+    }
+
     /** A listed or derived number with what stands behind it; null when there is none. */
     private static @Nullable Bearing number(String text, String prefix) {
         String joined = strip(text);
@@ -404,12 +430,26 @@ public final class Decoder implements BearingBook {
             if (!ends && figure && !Suffixes.known(next, kind)) {
                 continue;
             }
+            if (runsOver(text, joined, length)) {
+                continue;
+            }
             if (kind == BearingKind.TAPERED_ROLLER) {
                 return chunks.isEmpty() ? taper(joined) : TaperDecoder.decode(joined);
             }
-            return listed(text, prefix, joined.substring(0, length), row.get(), Suffixes.read(chunks, kind));
+            return listed(text, prefix, joined.substring(0, length), row.get(), Behind.of(chunks, row.get(), text));
         }
         return null;
+    }
+
+    /** True where a separator stands inside the first {@code length} characters at which a shorter number ends. */
+    private static boolean runsOver(String text, String joined, int length) {
+        for (int shorter = length - 1; shorter >= 3; shorter--) {
+            if (ends(text, shorter)
+                    && Catalogue.number(alias(joined.substring(0, shorter))).isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** 618xx and 619xx are 68xx and 69xx. */
@@ -432,7 +472,7 @@ public final class Decoder implements BearingBook {
 
     private static boolean ends(String text, int length) {
         int at = place(text, length);
-        return at >= text.length() || " -./".indexOf(text.charAt(at)) >= 0;
+        return at >= text.length() || SEPARATORS.indexOf(text.charAt(at)) >= 0;
     }
 
     private static List<String> chunks(String text, int length) {
@@ -440,9 +480,9 @@ public final class Decoder implements BearingBook {
         List<String> chunks = new ArrayList<>(2);
         int from = 0;
         for (int i = 0; i <= rest.length(); i++) {
-            if (i == rest.length() || " -./".indexOf(rest.charAt(i)) >= 0) {
+            if (i == rest.length() || SEPARATORS.indexOf(rest.charAt(i)) >= 0) {
                 if (i > from) {
-                    chunks.add(rest.substring(from, i));
+                    add(chunks, rest.substring(from, i));
                 }
                 from = i + 1;
             }
@@ -450,18 +490,39 @@ public final class Decoder implements BearingBook {
         return chunks;
     }
 
-    private static Bearing listed(String text, String prefix, String number, Boundary row, Suffixes suffixes) {
+    /** ABEC and its figure are one mark, whatever stands between them. */
+    private static void add(List<String> chunks, String chunk) {
+        int last = chunks.size() - 1;
+        if (last >= 0 && chunks.get(last).equals("ABEC") && chunk.matches("\\d")) {
+            chunks.set(last, "ABEC" + chunk);
+        } else {
+            chunks.add(chunk);
+        }
+    }
+
+    private static Bearing listed(String text, String prefix, String number, Boundary row, Behind behind) {
+        Suffixes suffixes = behind.suffixes();
+        SpecialBore special = behind.bore();
         List<Part> parts = new ArrayList<>(6);
         if (!prefix.isEmpty()) {
             parts.add(new Part(prefix, "prefix", Objects.requireNonNull(PREFIXES.get(prefix))));
         }
         parts.addAll(GROUPS.computeIfAbsent(number, n -> groups(n, row)));
+        if (special != null) {
+            parts.add(new Part(special.text(), "bore", special.words()));
+        }
         parts.addAll(suffixes.parts());
         List<String> warnings = new ArrayList<>(4);
+        if (special != null) {
+            warnings.add("Bore " + special.words() + ", not the number's " + mm(row.boreMm()) + ": measure it.");
+        }
         double width = width(row, suffixes, warnings);
         warn(row, suffixes, warnings);
         warnings.add("Measure before ordering.");
         StringBuilder printed = new StringBuilder(prefix).append(number);
+        if (special != null) {
+            printed.append("-").append(special.text());
+        }
         for (Part part : suffixes.parts()) {
             char first = part.text().charAt(0);
             boolean slash = part.role().equals("clearance") || part.role().equals("tolerance");
@@ -470,7 +531,7 @@ public final class Decoder implements BearingBook {
         }
         return Bearing.marked(text)
                 .kind(row.kind())
-                .sizes(row.boreMm(), row.outsideMm(), width)
+                .sizes(special == null ? row.boreMm() : special.mm(), row.outsideMm(), width)
                 .listed()
                 .series(row.series())
                 .parts(parts)
@@ -478,6 +539,16 @@ public final class Decoder implements BearingBook {
                 .designation(printed.toString())
                 .suffixes(suffixes)
                 .made();
+    }
+
+    /** What stands behind a number. @param bore null where none is written */
+    private record Behind(@Nullable SpecialBore bore, Suffixes suffixes) {
+
+        static Behind of(List<String> chunks, Boundary row, String text) {
+            SpecialBore bore = SpecialBore.of(chunks, row, text);
+            List<String> marks = bore == null ? chunks : chunks.subList(bore.chunks(), chunks.size());
+            return new Behind(bore, Suffixes.read(marks, row.kind()));
+        }
     }
 
     /** The groups of a number without what stands behind it. */
@@ -505,8 +576,10 @@ public final class Decoder implements BearingBook {
         while (type < head.length() - 1 && !Character.isDigit(head.charAt(type))) {
             type++;
         }
-        int split = Math.max(1, type);
-        parts.add(new Part(head.substring(0, split), "type", row.kind().words()));
+        boolean narrow = head.startsWith("16");
+        int split = narrow ? 2 : Math.max(1, type);
+        parts.add(
+                new Part(head.substring(0, split), "type", row.kind().words() + (narrow ? ", narrower than 60" : "")));
         if (split < head.length()) {
             parts.add(new Part(head.substring(split), "series", series.get().meaning()));
         }
@@ -523,18 +596,20 @@ public final class Decoder implements BearingBook {
 
     /** Small ones are wider with shields or seals: the table's note tells how wide. */
     private static double width(Boundary row, Suffixes suffixes, List<String> warnings) {
-        Matcher wide = row.note().isEmpty() ? null : WIDER.matcher(row.note());
-        if (wide != null
-                && wide.find()
-                && (suffixes.sealing().contains("shield") || suffixes.sealed() && wide.group(1) != null)) {
-            warnings.add("With shields or seals it is " + wide.group(2) + " mm wide, open " + mm(row.widthMm()) + ".");
-            return Double.parseDouble(wide.group(2));
+        boolean closed = suffixes.sealing().contains("shield") || suffixes.sealed() && row.widerSealed();
+        if (closed && row.sealedWidthMm() != row.widthMm()) {
+            warnings.add("With shields or seals it is " + mm(row.sealedWidthMm()) + " wide, open " + mm(row.widthMm())
+                    + ".");
+            return row.sealedWidthMm();
         }
         return row.widthMm();
     }
 
     private static void warn(Boundary row, Suffixes suffixes, List<String> warnings) {
-        if (!row.note().isEmpty() && !WIDER.matcher(row.note()).find()) {
+        if (suffixes.maybeSealed()) {
+            warnings.add("A mark looks like a seal's and is not known: look whether it is open, shielded or sealed.");
+        }
+        if (!row.note().isEmpty() && row.sealedWidthMm() == row.widthMm()) {
             warnings.add(capital(row.note()) + ".");
         }
         if (suffixes.sealing().startsWith("one-")) {

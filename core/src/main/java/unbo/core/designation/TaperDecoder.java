@@ -32,7 +32,8 @@ public final class TaperDecoder {
     private static final Pattern ABMA =
             Pattern.compile("(J?)(EL|LL|LM|HM|HH|EH|L|M|H)(\\d)(\\d{1,3})(\\d{2})([A-Z]{0,2})");
     private static final Pattern METRIC =
-            Pattern.compile("(3(?:02|03|13|20|22|23|29|30|31|32))(\\d{2}|/\\d{2})([A-Z][A-Z0-9]*)?");
+            Pattern.compile("(3(?:02|03|13|20|22|23|29|30|31|32))(\\d{2}|/\\d{2})([A-Z/][A-Z0-9/]*)?");
+    private static final Pattern MARKS = Pattern.compile("(X)?([BCD])?(J\\d?R?)?(.*)");
     private static final int MOST_COMPLETIONS = 20;
 
     private TaperDecoder() {}
@@ -90,19 +91,20 @@ public final class TaperDecoder {
                 number.group(2),
                 "bore-code",
                 "bore " + bore + " mm" + (direct ? " as written" : code >= 4 ? " (× 5)" : "")));
-        boolean steep = suffix.matches("[BCD].*");
-        if (!suffix.isEmpty()) {
-            parts.add(new Part(suffix, "suffix", suffixMeaning(suffix)));
-            if (steep) {
-                warnings.add("The letter " + suffix.charAt(0) + " means a steeper cone than plain " + base
-                        + ": never mix their cones and cups.");
-            }
-        }
+        List<Part> marks = marks(suffix);
+        parts.addAll(marks);
+        Optional<String> steep = marks.stream()
+                .map(Part::text)
+                .filter(mark -> mark.matches("[BCD]"))
+                .findFirst();
+        steep.ifPresent(letter -> warnings.add("The letter " + letter + " means a steeper cone than plain " + base
+                + ": never mix their cones and cups."));
         if (row.isEmpty()) {
             warnings.add(base + " is not in the table: the series tells no outside diameter. Measure it.");
         }
         warnings.add("Measure before ordering.");
-        Double half = steep ? null : TaperAngles.halfOfSeries(series).orElse(null);
+        Double half =
+                steep.isPresent() ? null : TaperAngles.halfOfSeries(series).orElse(null);
         return Bearing.marked(marking)
                 .kind(BearingKind.TAPERED_ROLLER)
                 .sizes(
@@ -115,6 +117,30 @@ public final class TaperDecoder {
                 .parts(parts)
                 .warnings(warnings)
                 .made();
+    }
+
+    /** What stands behind a metric taper, parted by slashes; what is not known stays whole. */
+    private static List<Part> marks(String behind) {
+        List<Part> marks = new ArrayList<>();
+        for (String chunk : behind.split("/")) {
+            Matcher m = MARKS.matcher(chunk);
+            if (!m.matches()
+                    || !m.group(4).isEmpty()
+                            && m.group(4).chars().allMatch(Character::isLetter)
+                            && m.group(4).length() > 1) {
+                marks.add(new Part(chunk, "unknown", "not known here; kept as it stands"));
+                continue;
+            }
+            for (int group = 1; group <= 3; group++) {
+                if (m.group(group) != null) {
+                    marks.add(new Part(m.group(group), "suffix", suffixMeaning(m.group(group))));
+                }
+            }
+            if (!m.group(4).isEmpty()) {
+                marks.add(new Part(m.group(4), "unknown", "not known here; kept as it stands"));
+            }
+        }
+        return marks;
     }
 
     private static String suffixMeaning(String suffix) {

@@ -75,7 +75,8 @@ class BearingInputTest {
         "30x62x17.25, 30206, tapered-roller, 30, 62, 17.25",
         "31x57x11, HB 31, angular-contact-ball, 31, 57, 11",
         "31x58x11, 31x58x11, deep-groove-ball, 31, 58, 11",
-        "34x64x37, 34x64x37, unknown, 34, 64, 37",
+        "34x64x37, DAC34640037, hub-cartridge, 34, 64, 37",
+        "34x63x38, 34x63x38, unknown, 34, 63, 38",
         "hb-31, HB 31, angular-contact-ball, 31, 57, 11",
         "L44643/L44610, L44643/L44610, tapered-roller, 25.4, 50.292, 14.224"
     })
@@ -94,7 +95,8 @@ class BearingInputTest {
         "30, 62, 17.25, '', 30206, tapered-roller",
         "31, 57, 11, '', HB 31, angular-contact-ball",
         "25, 52, 15, cylindrical-roller, 25x52x15, cylindrical-roller",
-        "34, 64, 37, '', 34x64x37, unknown",
+        "34, 64, 37, '', DAC34640037, hub-cartridge",
+        "34, 63, 38, '', 34x63x38, unknown",
         "31, 58, 11, '', 31x58x11, deep-groove-ball"
     })
     void threeBoxesSayWhatTheOneSays(
