@@ -2,6 +2,7 @@ package unbo.core;
 
 import java.util.Map;
 
+import unbo.core.bearing.Bearing;
 import unbo.core.designation.Decoder;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
@@ -20,5 +21,10 @@ public final class Shipped {
 
     public static <T> Reading<T> read(FieldList<T> list, Typed typed) {
         return FieldReader.read(list, typed, Decoder.SHIPPED);
+    }
+
+    /** As the shipped tables know it. */
+    public static Bearing decode(String marking) {
+        return Decoder.SHIPPED.decode(marking);
     }
 }

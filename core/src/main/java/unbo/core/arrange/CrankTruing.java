@@ -35,7 +35,13 @@ public record CrankTruing(Input input, Move move, boolean inside) {
         }
     }
 
-    public record Input(List<High> left, List<High> right, boolean byTheWebs, double limitMm) {
+    /**
+     * What was read.
+     *
+     * @param limitMm truing ends here
+     * @param workMm work is needed over this; between the two it may run, watched
+     */
+    public record Input(List<High> left, List<High> right, boolean byTheWebs, double limitMm, double workMm) {
 
         public Input {
             left = List.copyOf(left);
@@ -65,6 +71,11 @@ public record CrankTruing(Input input, Move move, boolean inside) {
 
     public static High last(List<High> highs) {
         return highs.get(highs.size() - 1);
+    }
+
+    /** True where no work is needed, though it is not as true as truing would make it: it may run, watched. */
+    public boolean mayRun() {
+        return !inside && largestMm() <= input.workMm() + 1e-9;
     }
 
     /** The larger runout of the last round, mm. */

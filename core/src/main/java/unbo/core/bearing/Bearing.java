@@ -230,6 +230,24 @@ public record Bearing(
                 parts().stream().anyMatch(p -> p.meaning().contains("ceramic")));
     }
 
+    /** True where the inner ring comes off alone and without elements: cylindrical rollers but NUP, needles. */
+    public boolean ringAlone() {
+        return kind == BearingKind.CYLINDRICAL_ROLLER && !series().startsWith("NUP") && !series().matches("NF?\\d.*")
+                || kind == BearingKind.MACHINED_NEEDLE_ROLLER && innerRing();
+    }
+
+    /** False where its elements roll on the shaft itself. */
+    public boolean innerRing() {
+        return kind.innerRing() && !series().startsWith("RNA") && !series().equals("NK");
+    }
+
+    /** True where its rings are made larger than their size: inch tapers, but for those with a J before the number. */
+    public boolean plusTolerances() {
+        return kind.taper()
+                && (kind.inch() || designation().contains("/") && series().matches("\\D.*|"))
+                && !designation().startsWith("J");
+    }
+
     public boolean cone() {
         return kind == BearingKind.INCH_TAPERED_CONE;
     }

@@ -31,15 +31,12 @@ public record Fit(
     /** Deviations of both, and what they come to. */
     public record Bands(Band seatBand, Band bearingBand, Interference interference) {}
 
-    /** What the interference does. */
-    public record Pressed(double pressureMPa, double pressN) {}
+    /** What the interference does, at the mean of what interferes. */
+    public record Pressed(double pressureMPa, PressFit.Force mount, PressFit.Force remove) {}
 
-    /** Steel's expansion, which bearing rings share. */
     private static final double COLD_K = 0;
-    /** Removal takes this many times the force of mounting, least and most; more when rusted. */
-    public static final double REMOVE_LEAST = 1.5;
-
-    public static final double REMOVE_MOST = 2;
+    /** Clearance within this of zero is about zero, µm: everybody's normal pairing, no alarm. */
+    private static final double ABOUT_ZERO_UM = 3;
 
     /**
      * Clearance that is left of a class.
@@ -54,8 +51,7 @@ public record Fit(
                 ? in.measured()
                 : (in.inner() ? SeatBands.shaft(in.symbol(), in.boreMm()) : SeatBands.hole(in.symbol(), in.outsideMm()))
                         .orElseThrow();
-        Band bearing = SeatBands.bearing(in.kind(), in.inner() ? "bore" : "outside", in.seatMm(), in.tolerance())
-                .orElseThrow();
+        Band bearing = in.bearingBand().orElseThrow();
         Interference made = in.inner() ? Interference.of(seat, bearing) : Interference.of(bearing, seat);
         Interference acts = in.rough() ? made.rough(in.seatMm()) : made;
         PressFit ring = in.inner()
@@ -77,7 +73,10 @@ public record Fit(
                 in,
                 new Bands(seat, bearing, acts),
                 ring,
-                new Pressed(ring.pressureMPa(acts.meanUm()), ring.forceN(acts.meanUm(), in.widthMm(), PressFit.OILED)),
+                new Pressed(
+                        ring.pressureMPa(acts.grippingMeanUm()),
+                        ring.mount(acts, in.widthMm()),
+                        ring.remove(acts, in.widthMm())),
                 loss,
                 thermal,
                 List.copyOf(left),
@@ -112,9 +111,14 @@ public record Fit(
                 made.maxUm() - loss.minUm() - besides);
     }
 
-    /** True when the asked class is side by side under preload on the mean while it runs. */
+    /** True when the asked class is under preload on the mean while it runs. */
     public boolean preload() {
-        return chosen != null && chosen.warm().meanUm() < 0;
+        return chosen != null && chosen.warm().meanUm() < -ABOUT_ZERO_UM;
+    }
+
+    /** True when what is left on the mean is about zero, a little on either side. */
+    public boolean aboutZero() {
+        return chosen != null && Math.abs(chosen.warm().meanUm()) <= ABOUT_ZERO_UM;
     }
 
     /** The tightest class that leaves a clearance on the mean while it runs; null when none does or none is listed. */
@@ -155,7 +159,18 @@ public record Fit(
         return pressed.pressureMPa();
     }
 
-    public double pressN() {
-        return pressed.pressN();
+    /** To press it on. */
+    public PressFit.Force mount() {
+        return pressed.mount();
+    }
+
+    /** To take it off. */
+    public PressFit.Force remove() {
+        return pressed.remove();
+    }
+
+    /** Where there is no inner ring the shaft is the raceway: what rolls there is clearance, never a hold. */
+    public boolean raceway() {
+        return input.raceway();
     }
 }

@@ -2,8 +2,11 @@ package unbo.core.fit;
 
 import static java.util.Objects.requireNonNull;
 
+import java.util.Optional;
+
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
 
 /**
@@ -22,8 +25,20 @@ public record FitInput(
         Run run,
         Classes classes,
         Seated seated) {
-    /** The bearing. */
-    public record Sizes(BearingKind kind, double boreMm, double outsideMm, double widthMm) {}
+    /**
+     * The bearing.
+     *
+     * @param plus true where its rings are made larger than their size, as inch tapers are
+     * @param innerRing false where its elements roll on the shaft
+     */
+    public record Sizes(
+            BearingKind kind, boolean plus, boolean innerRing, double boreMm, double outsideMm, double widthMm) {
+
+        /** A bearing with these sizes, mm. */
+        public static Sizes of(Bearing bearing, double boreMm, double outsideMm, double widthMm) {
+            return new Sizes(bearing.kind(), bearing.plusTolerances(), bearing.innerRing(), boreMm, outsideMm, widthMm);
+        }
+    }
 
     /**
      * The part it sits in or on: bore of a hollow shaft, outside of a housing.
@@ -53,14 +68,41 @@ public record FitInput(
      * How the seat is made, and where.
      *
      * @param estimatedSizes true when outside and width were not told and a usual series stands in
+     * @param ringWidth how the ring's own width was taken of a taper's assembled width; empty where it is the bearing's
      * @param place where it sits; null where it was not said
      */
     public record Seated(
-            boolean rough, boolean estimatedSizes, @Nullable FitPlace place) {}
+            boolean rough,
+            boolean estimatedSizes,
+            String ringWidth,
+            @Nullable FitPlace place) {}
 
     /** The seat's symbol, where it was not measured. @throws NullPointerException where it was, and none was typed */
     public String symbol() {
         return requireNonNull(seat, "a seat without a symbol");
+    }
+
+    /** True for a shaft on which elements roll: there is no inner ring. */
+    public boolean raceway() {
+        return inner && !bearing.innerRing();
+    }
+
+    /**
+     * Deviations of the bearing's face at the seat; empty where none are listed. Of a bearing without an inner ring on
+     * its shaft those of the size under its rollers; of a needle cage the housing's raceway G6, its rollers being
+     * ground in grades; of a drawn cup's outside none: it is round only in its housing, and its size is taken as it is.
+     */
+    public Optional<Band> bearingBand() {
+        if (kind() == BearingKind.NEEDLE_CAGE) {
+            return inner ? SeatBands.hole("G6", outsideMm()) : Optional.empty();
+        }
+        if (raceway()) {
+            return SeatBands.underRollers(kind(), boreMm());
+        }
+        if (kind() == BearingKind.DRAWN_CUP_NEEDLE_ROLLER) {
+            return Optional.of(new Band(0, 0));
+        }
+        return SeatBands.bearing(kind(), bearing.plus(), inner ? "bore" : "outside", seatMm(), tolerance());
     }
 
     /** Diameter of the seat, mm. */

@@ -14,10 +14,18 @@ import unbo.core.table.TableRow;
  * @param poisson Poisson's ratio
  * @param perK linear expansion, 1/K
  * @param heatJPerKgK specific heat
+ * @param kgPerM3 density
  * @param ovenC as hot as a part of it is made, °C
  */
 public record Material(
-        String code, String label, double youngsMPa, double poisson, double perK, double heatJPerKgK, double ovenC) {
+        String code,
+        String label,
+        double youngsMPa,
+        double poisson,
+        double perK,
+        double heatJPerKgK,
+        double kgPerM3,
+        double ovenC) {
 
     private static final List<Material> ALL = read();
     /** What rings and, where nothing else is said, shafts are made of. */
@@ -46,6 +54,7 @@ public record Material(
                     row.number("poisson"),
                     row.number("expansion_e6") * 1e-6,
                     row.number("heat_j_kgk"),
+                    row.number("kg_m3"),
                     row.number("most_oven_c")));
         }
         return List.copyOf(all);

@@ -15,6 +15,9 @@ public record PressFit(double seatMm, double insideMm, double aroundMm, Material
     /** Friction of a dry seat while it is pressed on. */
     public static final double DRY = 0.16;
 
+    private static final double REMOVE_LEAST = 1.5;
+    private static final double REMOVE_MOST = 2;
+
     public PressFit {
         if (!(insideMm >= 0) || !(seatMm > insideMm) || !(aroundMm > seatMm)) {
             throw new IllegalArgumentException(
@@ -62,6 +65,21 @@ public record PressFit(double seatMm, double insideMm, double aroundMm, Material
                         * sq(seatMm)
                         * insideMm
                         / (inner.youngsMPa() * (sq(seatMm) - sq(insideMm)));
+    }
+
+    /** What a ring asks of a press, newton. @param most more where it is rusted in */
+    public record Force(double leastN, double mostN) {}
+
+    /** To press it on: oiled at the mean of what interferes, to dry at the largest. */
+    public Force mount(Interference i, double widthMm) {
+        return new Force(forceN(i.grippingMeanUm(), widthMm, OILED), forceN(i.maxUm(), widthMm, DRY));
+    }
+
+    /** To take it off: one and a half times the mean's force, to twice the largest's. */
+    public Force remove(Interference i, double widthMm) {
+        return new Force(
+                REMOVE_LEAST * forceN(i.grippingMeanUm(), widthMm, OILED),
+                REMOVE_MOST * forceN(i.maxUm(), widthMm, OILED));
     }
 
     private static double sq(double x) {

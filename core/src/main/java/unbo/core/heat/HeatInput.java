@@ -28,20 +28,32 @@ public record HeatInput(
      * @param boreMm of the ring; null where only a housing's seat is known
      * @param outsideMm of the bearing; null where not known
      * @param massKg of what is heated; null where not weighed
+     * @param alone true for an inner ring that comes apart from the rest: it is light, and cools sooner
      */
     public record Ring(
             @Nullable Double boreMm,
             @Nullable Double outsideMm,
             @Nullable Double widthMm,
-            @Nullable Double massKg) {}
+            @Nullable Double massKg,
+            boolean alone) {}
 
     /**
      * How tight it is, and how open it must be.
      *
      * @param interferenceUm the largest, µm
+     * @param leastUm the smallest, µm; null where only the largest is known
      * @param slidingUm clearance to slide by; null for the usual, a thousandth of the seat, 20 to 50 µm
      */
-    public record Hold(double interferenceUm, @Nullable Double slidingUm) {}
+    public record Hold(
+            double interferenceUm,
+            @Nullable Double leastUm,
+            @Nullable Double slidingUm) {
+
+        /** Between the smallest and the largest, µm; the largest where that alone is known. */
+        public double meanUm() {
+            return leastUm == null ? interferenceUm : (interferenceUm + leastUm) / 2;
+        }
+    }
 
     /**
      * What is heated, what is not, and how warm that is.

@@ -31,58 +31,125 @@ public record HeatPlan(
      *
      * @param fromC temperature from which the seconds count: the one needed, or the limit
      * @param tauS time constant of the ring in air, s; null where mass or sizes are not known
-     * @param secondsAvailable from {@code fromC} down to {@code gripC}; null where not known, 0 where the limit is
-     *     under the grip
+     * @param secondsAvailable from {@code fromC} until it grips; null where not known, 0 where it does not open
+     * @param secondsAtLimit the same from the limit
      */
     public record Cooling(
-            double fromC, @Nullable Double tauS, @Nullable Double secondsAvailable) {}
+            double fromC,
+            @Nullable Double tauS,
+            @Nullable Double secondsAvailable,
+            @Nullable Double secondsAtLimit) {}
 
     static final double AIR_W_M2K = 12;
     /** A workshop's freezer and dry ice, °C. */
     public static final double FREEZER_C = -18;
 
     public static final double DRY_ICE_C = -78;
-    private static final double STEEL_KG_PER_MM3 = 7.8e-6;
+    /** Thickness of a bearing's ring, share of outside less bore. */
+    private static final double RING_SHARE = 0.25;
+    /** Share of a bearing's section that is metal. */
+    private static final double FILLED = 0.7;
+    /** A housing round its bearing taken as a boss, times the bearing's outside: an estimate. */
+    private static final double BOSS = 1.5;
+    /** Open by less it binds before it is home, µm. */
+    private static final double SLIDES_UM = 5;
 
     public static HeatPlan of(HeatInput in) {
         double sliding = in.slidingUm() != null ? in.slidingUm() : Math.max(20, Math.min(50, in.seatMm()));
         double ring = needed(in, in.interferenceUm() + sliding);
         double grip = needed(in, in.interferenceUm());
         double from = Math.min(in.limitC(), ring);
-        Double tau = tau(in);
+        Taus tau = Taus.of(in);
         Double chill = ring <= in.limitC()
                 ? null
                 : in.otherC()
                         - (ring - in.limitC()) * in.heated().perK() / in.other().perK();
         return new HeatPlan(
-                in, sliding, ring, grip, new Cooling(from, tau, seconds(in, tau, from, grip)), chill, press(in));
+                in,
+                sliding,
+                ring,
+                grip,
+                new Cooling(from, tau.heatedS(), seconds(in, tau, from), seconds(in, tau, in.limitC())),
+                chill,
+                press(in));
     }
 
-    /** Null where its cooling is not known, or where it never grips in the hand: the other part is chilled enough. */
-    private static @Nullable Double seconds(HeatInput in, @Nullable Double tau, double from, double grip) {
-        if (tau == null || from > grip && grip <= in.ambientC()) {
+    /**
+     * Time constants in air, s, null where not known.
+     *
+     * @param otherS of the part that may be chilled; a shaft is so heavy against its ring that it stays as it is
+     */
+    private record Taus(@Nullable Double heatedS, @Nullable Double otherS) {
+
+        static Taus of(HeatInput in) {
+            if (in.outsideMm() == null || in.widthMm() == null || in.boreMm() == null) {
+                return new Taus(null, null);
+            }
+            double bore = in.boreMm();
+            double outside = in.outsideMm();
+            double width = in.widthMm();
+            double outer = outside - RING_SHARE * (outside - bore);
+            if (in.housing()) {
+                Double boss = tau(outside, outside * BOSS, width, in.massKg(), in.heated(), 1);
+                return new Taus(boss, tau(outer, outside, width, null, in.other(), 1));
+            }
+            double inner = in.ring().alone() ? bore + RING_SHARE * (outside - bore) : outside;
+            return new Taus(
+                    tau(bore, inner, width, in.massKg(), in.heated(), in.ring().alone() ? 1 : FILLED),
+                    Double.POSITIVE_INFINITY);
+        }
+
+        /** Of a ring in still air; its mass by its sizes where it was not weighed. */
+        private static double tau(
+                double inside, double outside, double width, @Nullable Double massKg, Material of, double filled) {
+            double area = Math.PI * (inside + outside) * width + Math.PI / 2 * (outside * outside - inside * inside);
+            double mass = massKg != null
+                    ? massKg
+                    : Math.PI / 4 * (outside * outside - inside * inside) * width * of.kgPerM3() * 1e-9 * filled;
+            return mass * of.heatJPerKgK() / (AIR_W_M2K * area * 1e-6);
+        }
+    }
+
+    /** Opening of the seat over the interference after some seconds in the hand, µm; negative when it grips. */
+    private static double opening(HeatInput in, Taus tau, double fromC, double seconds) {
+        double warm = (fromC - in.ambientC()) * Math.exp(-seconds / requireNonNull(tau.heatedS()));
+        double cold = (in.ambientC() - in.otherC()) * Math.exp(-seconds / requireNonNull(tau.otherS()));
+        return (in.heated().perK() * warm + in.other().perK() * cold) * in.seatMm() * 1000 - in.interferenceUm();
+    }
+
+    /** Null where its cooling is not known or the chill alone keeps it open; 0 where it does not open at all. */
+    private static @Nullable Double seconds(HeatInput in, Taus tau, double fromC) {
+        if (tau.heatedS() == null || tau.otherS() == null || in.interferenceUm() <= 0) {
             return null;
         }
-        return from <= grip ? 0 : tau * Math.log((from - in.ambientC()) / (grip - in.ambientC()));
+        if (opening(in, tau, fromC, 0) <= 0) {
+            return 0.0;
+        }
+        boolean stays = Double.isInfinite(tau.otherS());
+        if (stays && opening(in, tau, in.ambientC(), 0) >= 0) {
+            return null;
+        }
+        double open = 0;
+        double shut = 1;
+        while (opening(in, tau, fromC, shut) > 0) {
+            open = shut;
+            shut *= 2;
+        }
+        for (int i = 0; i < 60; i++) {
+            double middle = (open + shut) / 2;
+            if (opening(in, tau, fromC, middle) > 0) {
+                open = middle;
+            } else {
+                shut = middle;
+            }
+        }
+        return open;
     }
 
     private static double needed(HeatInput in, double um) {
         return in.ambientC()
                 + um / 1000 / (in.heated().perK() * in.seatMm())
                 - in.other().perK() / in.heated().perK() * (in.ambientC() - in.otherC());
-    }
-
-    private static @Nullable Double tau(HeatInput in) {
-        if (in.outsideMm() == null || in.widthMm() == null || in.housing()) {
-            return null;
-        }
-        double d = requireNonNull(in.boreMm());
-        double outside = in.outsideMm();
-        double area = Math.PI * (d + outside) * in.widthMm() + Math.PI / 2 * (outside * outside - d * d);
-        double mass = in.massKg() != null
-                ? in.massKg()
-                : Math.PI / 4 * (outside * outside - d * d) * in.widthMm() * STEEL_KG_PER_MM3 * 0.7;
-        return mass * in.heated().heatJPerKgK() / (AIR_W_M2K * area * 1e-6);
     }
 
     private static @Nullable Double press(HeatInput in) {
@@ -101,13 +168,35 @@ public record HeatPlan(
         return ringC <= input.limitC() + 1e-9;
     }
 
+    /** True where it slides at its limit though a comfortable clearance would take more: open, and for a while. */
+    public boolean slidesAtLimit() {
+        Double seconds = cooling.secondsAtLimit();
+        return atLimitUm(input.interferenceUm()) >= SLIDES_UM && (seconds == null || seconds > 0);
+    }
+
+    /** How far the seat opens at the limit over an interference, µm; negative where that still grips. */
+    public double atLimitUm(double interferenceUm) {
+        return opensUm() - interferenceUm;
+    }
+
+    /** How far the seat opens at the limit, µm. */
+    public double opensUm() {
+        return (input.heated().perK() * (input.limitC() - input.ambientC())
+                        + input.other().perK() * (input.ambientC() - input.otherC()))
+                * input.seatMm()
+                * 1000;
+    }
+
     /**
      * How much wider than its counterpart the heated part is after some seconds in the hand, µm; negative when it
      * grips.
      */
     public double openingUm(double seconds) {
-        double now = input.ambientC() + (fromC() - input.ambientC()) * Math.exp(-seconds / requireNonNull(tauS()));
-        return (now - gripC) * input.heated().perK() * input.seatMm() * 1000;
+        return opening(input, Taus.of(input), fromC(), seconds);
+    }
+
+    public @Nullable Double secondsAtLimit() {
+        return cooling.secondsAtLimit();
     }
 
     public double fromC() {

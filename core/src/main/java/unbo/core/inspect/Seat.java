@@ -52,8 +52,7 @@ public record Seat(
         double oval = Math.max(span(in.first()), span(in.second()));
         double taper = in.first().isEmpty() || in.second().isEmpty() ? 0 : average(in.first()) - average(in.second());
         FitInput fit = in.fit();
-        Band bearing = SeatBands.bearing(fit.kind(), fit.inner() ? "bore" : "outside", fit.seatMm(), fit.tolerance())
-                .orElse(new Band(0, 0));
+        Band bearing = fit.bearingBand().orElse(new Band(0, 0));
         Band measured = new Band((min(all) - fit.seatMm()) * 1000, (max(all) - fit.seatMm()) * 1000);
         Band wanted = (fit.inner()
                         ? SeatBands.shaft(fit.symbol(), fit.seatMm())

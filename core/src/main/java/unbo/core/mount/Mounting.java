@@ -36,14 +36,18 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
         FitInput f = in.fit();
         double most = fit.interference().maxUm();
         boolean opens = f.inner() || f.material().perK() > Material.STEEL.perK();
-        if (most <= 0 || !opens || in.way().equals("press")) {
+        boolean asked = in.way().equals("heat") || in.chilledC() != null;
+        if (most <= 0 || !opens && !asked || in.way().equals("press")) {
             return new Mounting(in, fit, null);
         }
         double limit = in.limitC() != null
                 ? in.limitC()
                 : !f.inner()
                         ? Math.min(OPEN_C, f.material().ovenC())
-                        : in.bearing().suffixes().sealed() ? SEALED_C : OPEN_C;
+                        : in.bearing().suffixes().sealed()
+                                        || in.bearing().suffixes().maybeSealed()
+                                ? SEALED_C
+                                : OPEN_C;
         Material heated = f.inner() ? Material.STEEL : f.material();
         Material other = f.inner() ? f.material() : Material.STEEL;
         return new Mounting(
@@ -51,8 +55,13 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
                 fit,
                 HeatPlan.of(new HeatInput(
                         !f.inner(),
-                        new HeatInput.Ring(f.boreMm(), f.outsideMm(), f.widthMm(), in.massKg()),
-                        new HeatInput.Hold(most, null),
+                        new HeatInput.Ring(
+                                f.boreMm(),
+                                f.outsideMm(),
+                                f.widthMm(),
+                                in.massKg(),
+                                in.bearing().ringAlone()),
+                        new HeatInput.Hold(most, fit.interference().minUm(), null),
                         in.ambientC(),
                         new HeatInput.Parts(heated, other, in.chilledC() == null ? in.ambientC() : in.chilledC()),
                         limit,
@@ -60,8 +69,8 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
                         "none")));
     }
 
-    /** True where heat alone, or with the chill that was typed, does it. */
+    /** True where heat alone, or with the chill that was typed, does it: comfortably, or at its limit. */
     public boolean byHeat() {
-        return heat != null && heat.withinLimit();
+        return heat != null && (heat.withinLimit() || heat.slidesAtLimit());
     }
 }

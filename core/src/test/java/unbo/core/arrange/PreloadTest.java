@@ -108,6 +108,34 @@ class PreloadTest {
         assertThat(CrankTruingWords.answer(crank).level()).isEqualTo(Level.SOON);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "0.051,'',false,false,SOON",
+        "0.050,'',false,true,WATCH",
+        "0.026,'',false,true,WATCH",
+        "0.025,'',true,false,RIGHT",
+        "0.04,0.04,true,false,RIGHT",
+        "0.041,0.04,false,false,SOON"
+    })
+    void betweenWorkAndTrueItMayRunWatched(String tir, String limit, boolean inside, boolean runs, Level level) {
+        CrankTruing crank = CrankTruing.of(read(
+                        CrankTruingFields.LIST,
+                        "leftTir",
+                        tir,
+                        "leftAngle",
+                        "10",
+                        "rightTir",
+                        "0.02",
+                        "rightAngle",
+                        "10",
+                        "limit",
+                        limit)
+                .record());
+        assertThat(crank.inside()).isEqualTo(inside);
+        assertThat(crank.mayRun()).isEqualTo(runs);
+        assertThat(CrankTruingWords.answer(crank).level()).isEqualTo(level);
+    }
+
     @Test
     void roundsGoOnUntilBothAreInsideTheLimit() {
         CrankTruing crank = CrankTruing.of(read(
@@ -117,7 +145,7 @@ class PreloadTest {
                         "leftAngle",
                         "10 20 90",
                         "rightTir",
-                        "0.12 0.05 0.03",
+                        "0.12 0.05 0.025",
                         "rightAngle",
                         "0 0 180")
                 .record());

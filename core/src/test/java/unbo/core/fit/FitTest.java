@@ -41,7 +41,18 @@ class FitTest {
         "j5,30,-4,5",
         "j6,40,-5,11",
         "n6,60,20,39",
-        "p6,100,37,59"
+        "p6,100,37,59",
+        "js6,25,-6.5,6.5",
+        "h8,50,-39,0",
+        "h5,20,-9,0",
+        "f6,20,-33,-20",
+        "f7,40,-50,-25",
+        "g5,10,-11,-5",
+        "r6,60,41,60",
+        "r6,70,43,62",
+        "r6,130,63,88",
+        "r6,170,68,93",
+        "k6,4,1,9"
     })
     void shaftsAreThoseOfTheStandard(String symbol, double mm, double lower, double upper) {
         assertThat(SeatBands.shaft(symbol, mm)).contains(new Band(lower, upper));
@@ -55,7 +66,21 @@ class FitTest {
         "R7,72,-62,-32",
         "H7,120,0,35",
         "K7,8,-10,5",
-        "M7,18,-18,0"
+        "M7,18,-18,0",
+        "G6,24,7,20",
+        "G7,40,9,34",
+        "H6,52,0,19",
+        "H8,47,0,39",
+        "JS7,30,-10.5,10.5",
+        "J6,62,-6,13",
+        "K6,47,-13,3",
+        "M6,28,-17,-4",
+        "N6,26,-24,-11",
+        "P6,62,-45,-26",
+        "R6,26,-37,-24",
+        "R6,72,-56,-37",
+        "R6,90,-66,-44",
+        "N7,5,-16,-4"
     })
     void housingsAreThoseOfTheStandard(String symbol, double mm, double lower, double upper) {
         assertThat(SeatBands.hole(symbol, mm)).contains(new Band(lower, upper));
@@ -63,11 +88,11 @@ class FitTest {
 
     @Test
     void inchTapersAreMadeLargerThanTheirSize() {
-        assertThat(SeatBands.bearing(BearingKind.INCH_TAPERED_CONE, "bore", 25.4, "P0"))
+        assertThat(SeatBands.bearing(BearingKind.INCH_TAPERED_CONE, true, "bore", 25.4, "P0"))
                 .contains(new Band(0, 13));
-        assertThat(SeatBands.bearing(BearingKind.TAPERED_ROLLER, "bore", 40, "P0"))
+        assertThat(SeatBands.bearing(BearingKind.TAPERED_ROLLER, false, "bore", 40, "P0"))
                 .contains(new Band(-12, 0));
-        assertThat(SeatBands.bearing(BearingKind.DEEP_GROOVE_BALL, "outside", 52, "P6"))
+        assertThat(SeatBands.bearing(BearingKind.DEEP_GROOVE_BALL, false, "outside", 52, "P6"))
                 .contains(new Band(-11, 0));
         assertThat(SeatBands.shaft("q6", 25)).isEmpty();
         assertThat(SeatBands.hole("N7", 250)).isEmpty();
@@ -90,9 +115,15 @@ class FitTest {
         assertThat(fit.left().get(2).cold().meanUm()).isCloseTo(11.5, within(0.1));
         assertThat(fit.left().get(1).warm().meanUm()).isCloseTo(-1.1, within(0.1));
         assertThat(fit.left().get(2).warm().meanUm()).isCloseTo(6.9, within(0.1));
-        assertThat(fit.preload()).isTrue();
+        assertThat(fit.preload()).isFalse();
+        assertThat(fit.aboutZero()).isTrue();
         assertThat(fit.classThatLeaves()).isEqualTo("C3");
+        assertThat(FitWords.answer(fit).findings().get(0).code()).isEqualTo("about-zero");
+        assertThat(FitWords.answer(fit).findings().get(0).level()).isEqualTo(Level.WATCH);
         assertThat(FitWords.answer(fit).findings().get(0).sentence()).contains("C3 leaves 6.9");
+        Fit tight = fit("designation", "6205", "seat", "m6");
+        assertThat(tight.preload()).isTrue();
+        assertThat(FitWords.answer(tight).findings().get(0).code()).isEqualTo("fit-preload");
         assertThat(FitWords.answer(fit("designation", "6205/C3", "seat", "k5")).level())
                 .isEqualTo(Level.RIGHT);
     }
@@ -130,7 +161,98 @@ class FitTest {
         assertThat(fit("designation", "6205", "seat", "k5", "rough", "yes")
                         .interference()
                         .meanUm())
-                .isCloseTo(11.5 * 25 / 27, within(1e-9));
+                .isCloseTo(11.5 * 25 / 28, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "LM67048/LM67010,inner,k6,-11,18",
+        "LM67048,inner,k6,-11,18",
+        "LM67010,outer,N7,9,64",
+        "30205,inner,k6,2,27",
+        "HK2016,inner,h5,-50,-20",
+        "HK2016,inner,h6,-54,-20",
+        "RNA4904,inner,h5,-42,-20",
+        "NK20/16,inner,h6,-46,-20",
+        "NA4904,inner,k5,2,21",
+        "K 20x24x17,inner,h5,-29,-7"
+    })
+    void eachKindHasItsOwnTolerances(String marking, String ring, String seat, double least, double most) {
+        Interference i = fit("designation", marking, "ring", ring, "seat", seat).interference();
+        assertThat(i.minUm()).isCloseTo(least, within(1e-9));
+        assertThat(i.maxUm()).isCloseTo(most, within(1e-9));
+    }
+
+    @Test
+    void setsWithAJAreMadeSmaller() {
+        assertThat(Shipped.decode("LM67048/LM67010").plusTolerances()).isTrue();
+        assertThat(Shipped.decode("JL69349/JL69310").plusTolerances()).isFalse();
+        assertThat(Shipped.decode("JL69349").plusTolerances()).isFalse();
+        assertThat(Shipped.decode("L44649").plusTolerances()).isTrue();
+        assertThat(Shipped.decode("32006X/Q").plusTolerances()).isFalse();
+        assertThat(Shipped.decode("6205").plusTolerances()).isFalse();
+    }
+
+    @Test
+    void aShaftThatIsARacewayNeverGrips() {
+        Fit right = fit("designation", "HK2016", "seat", "h5");
+        assertThat(right.raceway()).isTrue();
+        assertThat(right.pressureMPa()).isZero();
+        assertThat(right.mount().mostN()).isZero();
+        assertThat(FitWords.answer(right).findings()).singleElement().satisfies(f -> {
+            assertThat(f.code()).isEqualTo("raceway-clearance");
+            assertThat(f.level()).isEqualTo(Level.RIGHT);
+        });
+        assertThat(FitWords.answer(fit("designation", "HK2016", "seat", "r6")).level())
+                .isEqualTo(Level.STOP);
+        assertThat(fit("designation", "NA4904", "seat", "k5").raceway()).isFalse();
+        assertThat(fit("designation", "HK2016", "ring", "outer", "seat", "N6").interference())
+                .isEqualTo(new Interference(11, 17.5, 24));
+    }
+
+    @Test
+    void conesAndCupsHaveOneFaceAndTheirOwnWidth() {
+        assertThat(read("designation", "LM67010", "ring", "inner", "seat", "k6").sentences("ring"))
+                .singleElement()
+                .asString()
+                .contains("no bore");
+        assertThat(read("designation", "LM67048", "ring", "outer", "seat", "N7").sentences("ring"))
+                .singleElement()
+                .asString()
+                .contains("no outside");
+        assertThat(read("designation", "K 20x24x17", "ring", "outer", "seat", "N7")
+                        .sentences("ring"))
+                .singleElement()
+                .asString()
+                .contains("no rings");
+        assertThat(fit("designation", "30205", "seat", "k6").input().widthMm()).isCloseTo(16.25 * 0.95, within(1e-9));
+        assertThat(fit("designation", "30205", "ring", "outer", "seat", "N7")
+                        .input()
+                        .widthMm())
+                .isCloseTo(16.25 * 0.75, within(1e-9));
+        assertThat(fit("designation", "30205", "seat", "k6", "width", "15")
+                        .input()
+                        .widthMm())
+                .isEqualTo(15);
+        assertThat(FitWords.answer(fit("designation", "30205", "seat", "k6")).sentences())
+                .anyMatch(s -> s.contains("0.95 · T"));
+    }
+
+    @Test
+    void oneForceWhereverItStands() {
+        Fit fit = fit("designation", "6205", "seat", "k5");
+        assertThat(fit.mount().leastN()).isCloseTo(2500, within(60.0));
+        assertThat(fit.mount().mostN()).isCloseTo(6150, within(100.0));
+        assertThat(fit.remove().leastN()).isCloseTo(3800, within(80.0));
+        assertThat(fit.remove().mostN()).isCloseTo(9250, within(120.0));
+        assertThat(fit.mount().mostN() / fit.mount().leastN()).isCloseTo(21 * 0.16 / (11.5 * 0.12), within(1e-9));
+        Fit halfLoose = fit("designation", "6205", "seat", "j5");
+        assertThat(halfLoose.interference()).isEqualTo(new Interference(-4, 5.5, 15));
+        assertThat(halfLoose.interference().grippingMeanUm()).isEqualTo(7.5);
+        assertThat(halfLoose.mount().leastN() / fit.mount().leastN()).isCloseTo(7.5 / 11.5, within(1e-9));
+        assertThat(new Interference(-9, -5, -1).grippingMeanUm()).isZero();
+        assertThat(fit.interference().ground(25).maxUm()).isCloseTo(21 * 25 / 27.0, within(1e-9));
+        assertThat(fit.interference().rough(25).maxUm()).isCloseTo(21 * 25 / 28.0, within(1e-9));
     }
 
     @Test

@@ -58,6 +58,60 @@ class HeatTest {
     }
 
     @Test
+    void atItsLimitARingSlidesOnThoughComfortWouldTakeMore() {
+        HeatPlan p = plan("designation", "6205", "interferenceUm", "21", "leastUm", "2");
+        assertThat(p.withinLimit()).isFalse();
+        assertThat(p.slidesAtLimit()).isTrue();
+        assertThat(p.opensUm()).isCloseTo(29.25, within(1e-9));
+        assertThat(p.atLimitUm(21)).isCloseTo(8.25, within(1e-9));
+        assertThat(p.atLimitUm(p.input().hold().meanUm())).isCloseTo(17.75, within(1e-9));
+        assertThat(p.secondsAtLimit()).isCloseTo(250, within(15.0));
+        assertThat(p.secondsAvailable()).isEqualTo(p.secondsAtLimit());
+        assertThat(HeatWords.advice(p))
+                .contains("stands open 8 to 18 µm for some 2")
+                .contains("one quick movement");
+        assertThat(HeatWords.answer(p).findings().get(0).code()).isEqualTo("heat-slides");
+        HeatPlan tight = plan("designation", "6205", "interferenceUm", "26");
+        assertThat(tight.slidesAtLimit()).isFalse();
+        assertThat(HeatWords.answer(tight).findings().get(0).code()).isEqualTo("heat-over");
+        assertThat(read(HeatFields.LIST, "designation", "6205", "interferenceUm", "5", "leastUm", "9")
+                        .sentences("leastUm"))
+                .isNotEmpty();
+    }
+
+    @Test
+    void anInnerRingAloneCoolsSooner() {
+        assertThat(plan("designation", "NU206", "interferenceUm", "15")
+                        .input()
+                        .ring()
+                        .alone())
+                .isTrue();
+        assertThat(plan("designation", "6206", "interferenceUm", "15")
+                        .input()
+                        .ring()
+                        .alone())
+                .isFalse();
+        HeatPlan alone = plan("designation", "6206", "interferenceUm", "15", "alone", "yes");
+        assertThat(alone.secondsAtLimit())
+                .isLessThan(plan("designation", "6206", "interferenceUm", "15").secondsAtLimit());
+    }
+
+    @Test
+    void aHeatedCaseAndAChilledCupHaveTheirSeconds() {
+        HeatPlan warm =
+                plan("designation", "6205", "part", "housing", "ringMaterial", "aluminium", "interferenceUm", "33");
+        assertThat(warm.secondsAvailable()).isBetween(60.0, 900.0);
+        assertThat(warm.openingUm(warm.secondsAvailable())).isCloseTo(0, within(1e-6));
+        HeatPlan chilled = plan("designation", "6205", "part", "housing", "interferenceUm", "20", "shaft", "-18");
+        HeatPlan plain = plan("designation", "6205", "part", "housing", "interferenceUm", "20");
+        assertThat(chilled.opensUm() - plain.opensUm()).isCloseTo(11.7e-6 * 38 * 52 * 1000, within(1e-6));
+        assertThat(chilled.secondsAtLimit()).isGreaterThan(plain.secondsAtLimit());
+        assertThat(plan("designation", "6205", "part", "housing", "interferenceUm", "90")
+                        .secondsAtLimit())
+                .isZero();
+    }
+
+    @Test
     void aShaftChilledEnoughNeverGripsInTheHand() {
         HeatPlan cold = plan("designation", "6205", "interferenceUm", "8", "shaft", "-78");
         assertThat(cold.gripC()).isLessThan(20);

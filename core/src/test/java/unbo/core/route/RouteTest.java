@@ -203,6 +203,60 @@ class RouteTest {
     }
 
     @Test
+    void aGateThatAlwaysPassedWouldBeNoticed() {
+        List<Standing> each = List.of(
+                at(RouteStage.PROVE, Standing.State.DONE, true, stop("End play is over 0.150 mm.")),
+                at(RouteStage.PROVE, Standing.State.DONE, false),
+                at(RouteStage.PROVE, Standing.State.SKIPPED, false),
+                at(RouteStage.SET, Standing.State.DRAFT, true),
+                at(RouteStage.SET, Standing.State.DONE, false),
+                Standing.untouched(RouteStage.GREASE),
+                new Standing(RouteStage.FIT, Standing.State.DONE, true, true, List.of()),
+                new Standing(RouteStage.SET, Standing.State.SKIPPED, true, true, List.of()));
+        for (Standing standing : each) {
+            assertThat(SignOff.of(all(standing), true).allowed())
+                    .as(standing.stage() + " " + standing.state())
+                    .isFalse();
+            assertThat(standing.settled() && standing.state() == Standing.State.DONE)
+                    .isFalse();
+        }
+        assertThat(SignOff.of(List.of(), true).allowed()).isTrue();
+    }
+
+    @Test
+    void aStationSaysInAWordHowItStands() {
+        assertThat(at(RouteStage.SET, Standing.State.DONE, true).word()).isEqualTo("done");
+        assertThat(at(RouteStage.SET, Standing.State.DONE, false).word()).isEqualTo("incomplete");
+        Finding soon = new Finding("a", Level.SOON, "Too much.");
+        assertThat(at(RouteStage.SET, Standing.State.DONE, true, soon).word()).isEqualTo("set again");
+        assertThat(at(RouteStage.PROVE, Standing.State.DONE, true, soon).word()).isEqualTo("set again");
+        assertThat(at(RouteStage.FIT, Standing.State.DONE, true, soon).word()).isEqualTo("soon");
+        assertThat(at(RouteStage.STRIP, Standing.State.DONE, true, soon).word()).isEqualTo("done");
+        assertThat(at(RouteStage.INSPECT, Standing.State.DONE, true, stop("Spalled."))
+                        .word())
+                .isEqualTo("done");
+        assertThat(at(RouteStage.SET, Standing.State.DRAFT, true).word()).isEqualTo("draft");
+        assertThat(at(RouteStage.SET, Standing.State.SKIPPED, true).word()).isEqualTo("skipped");
+        assertThat(Standing.untouched(RouteStage.SET).word()).isEqualTo("open");
+    }
+
+    @Test
+    void whatIsSettledLeavesNothingToDo() {
+        assertThat(at(RouteStage.SET, Standing.State.DONE, true).settled()).isTrue();
+        assertThat(at(RouteStage.SET, Standing.State.SKIPPED, false).settled()).isTrue();
+        assertThat(at(RouteStage.SET, Standing.State.DRAFT, true).settled()).isFalse();
+        assertThat(at(RouteStage.STRIP, Standing.State.DONE, true, stop("Scrap."))
+                        .settled())
+                .isTrue();
+        assertThat(at(RouteStage.DIAGNOSE, Standing.State.DONE, true, stop("Play."))
+                        .settled())
+                .isTrue();
+        assertThat(at(RouteStage.FIT, Standing.State.DONE, true, stop("Cracked."))
+                        .settled())
+                .isFalse();
+    }
+
+    @Test
     void aStopFindingBarsSigning() {
         Standing prove = at(RouteStage.PROVE, Standing.State.DONE, true, stop("End play is over 0.150 mm."));
         assertThat(SignOff.of(all(prove), true).reasons())

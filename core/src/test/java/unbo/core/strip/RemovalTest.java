@@ -60,7 +60,7 @@ class RemovalTest {
         Removal r = removal("designation", "6205", "tight", "inner", "access", "far", "reuse", "yes", "seat", "k5");
         assertThat(r.best().code()).isEqualTo("far-press");
         assertThat(r.scrap()).isFalse();
-        assertThat(r.fit().pressN()).isPositive();
+        assertThat(r.fit().remove().leastN()).isPositive();
         assertThat(RemovalWords.answer(r).figures()).anyMatch(f -> f.what().equals("force"));
         assertThat(r.ways().get(r.ways().size() - 1).code()).isEqualTo("cut-ring");
     }

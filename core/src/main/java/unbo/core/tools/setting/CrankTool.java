@@ -27,8 +27,8 @@ import unbo.core.tool.Work;
 @AutoService(Offered.class)
 public final class CrankTool implements Tool<CrankTruing.Input, CrankTruing> {
 
-    /** @param move squeeze, spread, twist … or done */
-    public record NextMove(String move, boolean inside) {}
+    /** @param move squeeze, spread, twist … or done @param mayRun true where no work is needed though it is not true */
+    public record NextMove(String move, boolean inside, boolean mayRun) {}
 
     @Override
     public About about() {
@@ -66,7 +66,7 @@ public final class CrankTool implements Tool<CrankTruing.Input, CrankTruing> {
     }
 
     private static NextMove move(CrankTruing c) {
-        return new NextMove(c.move().name().toLowerCase(Locale.ROOT).replace('_', '-'), c.inside());
+        return new NextMove(c.move().name().toLowerCase(Locale.ROOT).replace('_', '-'), c.inside(), c.mayRun());
     }
 
     @Override
@@ -83,6 +83,6 @@ public final class CrankTool implements Tool<CrankTruing.Input, CrankTruing> {
 
     @Override
     public boolean complete(CrankTruing crank) {
-        return crank.inside();
+        return crank.inside() || crank.mayRun();
     }
 }

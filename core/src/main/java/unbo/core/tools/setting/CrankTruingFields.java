@@ -1,5 +1,7 @@
 package unbo.core.tools.setting;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -9,6 +11,7 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
+import unbo.core.runout.Surface;
 
 /** What is asked of truing a crankshaft. */
 public final class CrankTruingFields {
@@ -32,9 +35,11 @@ public final class CrankTruingFields {
                     Field.choice("supports", "Supports", SUPPORTS).orElse("ends", "they turn the signs over: look"),
                             Field.quantity("limit", "Limit", Quantity.LENGTH, "mm", 0.005, 0.5)
                                     .usually(0.01, 0.1)
-                                    .orElse("0.03", "usual; the maker's comes first")),
+                                    .hint("the maker's; empty: work over 0.05, truing ends at 0.025")),
             CrankTruingFields::rules,
             CrankTruingFields::make);
+
+    private static final Surface USUAL = Surface.find("crank").orElseThrow();
 
     private CrankTruingFields() {}
 
@@ -53,7 +58,11 @@ public final class CrankTruingFields {
 
     private static CrankTruing.Input make(Values v) {
         return new CrankTruing.Input(
-                highs(v, "left"), highs(v, "right"), v.text("supports").equals("webs"), v.number("limit"));
+                highs(v, "left"),
+                highs(v, "right"),
+                v.text("supports").equals("webs"),
+                v.has("limit") ? v.number("limit") : requireNonNull(USUAL.finishMm()),
+                v.has("limit") ? v.number("limit") : requireNonNull(USUAL.limitMm()));
     }
 
     private static List<CrankTruing.High> highs(Values v, String side) {

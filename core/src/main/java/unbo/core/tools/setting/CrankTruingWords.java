@@ -44,10 +44,12 @@ public final class CrankTruingWords {
                                         + Show.number(crank.input().limitMm(), 3) + " mm after "
                                         + crank.input().left().size()
                                         + (crank.input().left().size() == 1 ? " round." : " rounds."))
-                        : new Finding(
-                                "crank-move",
-                                Level.SOON,
-                                "Next: " + words(crank) + ". A little at a time, then measure again."));
+                        : crank.mayRun()
+                                ? watched(crank)
+                                : new Finding(
+                                        "crank-move",
+                                        Level.SOON,
+                                        "Next: " + words(crank) + ". A little at a time, then measure again."));
         List<Worksheet.Line> lines = new ArrayList<>();
         for (int i = 0; i < crank.input().left().size(); i++) {
             lines.add(Worksheet.judged(
@@ -91,6 +93,15 @@ public final class CrankTruingWords {
                         "Strike or wedge, turn it once by hand, read both again.",
                         "Chips and a jumping crank: eye protection, hold it in its fixture, copper or "
                                 + "lead hammer on the web, never on a main.")));
+    }
+
+    private static Finding watched(CrankTruing crank) {
+        return new Finding(
+                "crank-watch",
+                Level.WATCH,
+                "It runs out " + Show.fixed(crank.largestMm(), 3) + " mm: under "
+                        + Show.number(crank.input().workMm(), 3) + " mm it may run, watched. Truing would end at "
+                        + Show.number(crank.input().limitMm(), 3) + " mm; next it would be: " + words(crank) + ".");
     }
 
     private static String row(CrankTruing.High h) {

@@ -82,6 +82,9 @@ public final class FitFields {
     private static final BearingInput BEARING =
             BearingInput.numbered("designation").sized("bore", "outside", "width");
 
+    private static final double CONE_OF_T = 0.95;
+    private static final double CUP_OF_T = 0.75;
+
     private FitFields() {}
 
     private static List<Field.Choice> choices(String... codes) {
@@ -153,8 +156,20 @@ public final class FitFields {
                             + (inner ? "on a shaft." : "in a housing.")));
         }
         boolean measured = v.has("measuredMinMm") || v.has("measuredMaxMm");
-        if (SeatBands.bearing(s.kind(), inner ? "bore" : "outside", seat, v.text("toleranceClass"))
-                .isEmpty()) {
+        if (s.told().cup() && inner || s.told().cone() && !inner) {
+            return List.of(Problem.impossible(
+                    "ring",
+                    inner
+                            ? "A cup alone has no bore: it sits in a housing, or write the set CONE/CUP."
+                            : "A cone alone has no outside: it sits on a shaft, or write the set CONE/CUP."));
+        }
+        if (s.kind() == BearingKind.NEEDLE_CAGE && !inner) {
+            return List.of(Problem.impossible(
+                    "ring",
+                    "A needle cage has no rings and is never pressed: the housing is its raceway, G6, hard and ground; "
+                            + "ask for its clearance on the shaft."));
+        }
+        if (bearing(v, s, inner).bearingBand().isEmpty()) {
             problems.add(Problem.impossible(
                     inner ? "bore" : "outside",
                     "No tolerance is listed for " + Show.number(seat, 2) + " mm in class " + v.text("toleranceClass")
@@ -172,9 +187,11 @@ public final class FitFields {
                     "seat",
                     inner
                             ? "“" + v.text("seat") + "” is no shaft seat listed for " + Show.number(seat, 2)
-                                    + " mm: g6, h6, j5, j6, k5, k6, m5, m6, n6, p6 are; a small letter is a shaft."
+                                    + " mm: f, g, h, js, k, m, n, p, r with 5 to 8, j5 and j6 are; "
+                                    + "a small letter is a shaft."
                             : "“" + v.text("seat") + "” is no housing seat listed for " + Show.number(seat, 2)
-                                    + " mm: H7, J7, K7, M7, N7, P7, R7 are; a capital is a housing."));
+                                    + " mm: G, H and JS with 6 to 8, J, K, M, N, P, R with 6 or 7 are; "
+                                    + "a capital is a housing."));
         }
         if (inner && v.number("shaftBoreMm") >= s.bore() - 0.5) {
             problems.add(Problem.impossible(
@@ -189,6 +206,29 @@ public final class FitFields {
                             + Show.number(s.outside(), 2) + " mm, and its wall."));
         }
         return problems;
+    }
+
+    /** A cone's and a cup's own width is not in the tables: usual shares of the assembled one. */
+    private static String ringWidth(Values v, Sizes s, boolean inner) {
+        return v.has("width") || !s.kind().taper() ? "" : inner ? "cone 0.95 · T" : "cup 0.75 · T";
+    }
+
+    /** The ring on its seat as far as its band goes. */
+    private static FitInput bearing(Values v, Sizes s, boolean inner) {
+        double share = ringWidth(v, s, inner).isEmpty() ? 1 : inner ? CONE_OF_T : CUP_OF_T;
+        return new FitInput(
+                FitInput.Sizes.of(
+                        s.told(),
+                        requireNonNull(s.bore()),
+                        requireNonNull(s.outside()),
+                        requireNonNull(s.width()) * share),
+                inner,
+                null,
+                null,
+                new FitInput.Part(0, Double.POSITIVE_INFINITY, Material.STEEL),
+                new FitInput.Run(0, 0),
+                new FitInput.Classes(v.text("toleranceClass"), v.text("clearanceClass")),
+                new FitInput.Seated(false, false, "", null));
     }
 
     private static void measured(Values v, double seat, List<Problem> problems) {
@@ -223,9 +263,9 @@ public final class FitFields {
         String tolerance = v.defaulted("toleranceClass") && s.told().suffixes().tolerance() != null
                 ? s.told().suffixes().tolerance()
                 : v.text("toleranceClass");
+        String ringWidth = ringWidth(v, s, inner);
         return new FitInput(
-                new FitInput.Sizes(
-                        s.kind(), requireNonNull(s.bore()), requireNonNull(s.outside()), requireNonNull(s.width())),
+                bearing(v, s, inner).bearing(),
                 inner,
                 measured == null ? v.text("seat") : null,
                 measured,
@@ -238,6 +278,7 @@ public final class FitFields {
                 new FitInput.Seated(
                         v.yes("rough"),
                         s.estimated(),
+                        ringWidth,
                         FitPlace.of(v.text("where")).orElse(null)));
     }
 }

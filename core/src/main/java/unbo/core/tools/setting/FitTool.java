@@ -10,6 +10,7 @@ import unbo.core.answer.Answer;
 import unbo.core.fit.Fit;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.Interference;
+import unbo.core.fit.PressFit;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
@@ -37,14 +38,45 @@ public final class FitTool implements Tool<FitInput, Fit> {
         }
     }
 
+    /** A force from least to most, kN. */
+    public record KN(double least, double most) {
+
+        private static KN of(PressFit.Force force) {
+            return new KN(force.leastN() / 1000, force.mostN() / 1000);
+        }
+    }
+
+    /**
+     * What the interference does.
+     *
+     * @param mountKN oiled at the mean of what interferes, to dry at the largest
+     * @param removeKN one and a half times that mean's, to twice the largest's; more if rusted
+     * @param groundUm what a ground seat keeps of the interference
+     * @param turnedUm what a turned one keeps
+     */
+    public record Hold(KN mountKN, KN removeKN, Um groundUm, Um turnedUm) {
+
+        private static Hold of(Fit fit) {
+            return new Hold(
+                    KN.of(fit.mount()),
+                    KN.of(fit.remove()),
+                    Um.of(fit.interference().ground(fit.input().seatMm())),
+                    Um.of(fit.interference().rough(fit.input().seatMm())));
+        }
+    }
+
     /** Clearance left of one class. */
     public record ClassLeft(String clearanceClass, Um coldUm, Um warmUm) {}
 
-    /** @param verdict clearance or preload; null where no class is told */
+    /**
+     * @param pressForceKN at the mean of what interferes, oiled
+     * @param verdict clearance or preload; null where no class is told
+     */
     public record Fitted(
             Um interferenceUm,
             double pressureMPa,
             double pressForceKN,
+            Hold hold,
             @Nullable Double clearanceLossUm,
             @Nullable Um remainingClearanceUm,
             @Nullable String verdict,
@@ -92,7 +124,8 @@ public final class FitTool implements Tool<FitInput, Fit> {
         return new Fitted(
                 Um.of(fit.interference()),
                 fit.pressureMPa(),
-                fit.pressN() / 1000,
+                fit.mount().leastN() / 1000,
+                Hold.of(fit),
                 fit.lossUm().meanUm(),
                 chosen == null ? null : Um.of(chosen.warm()),
                 chosen == null ? null : fit.preload() ? "preload" : "clearance",

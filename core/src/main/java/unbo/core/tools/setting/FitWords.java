@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import unbo.core.answer.Answer;
+import unbo.core.bearing.BearingKind;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.fit.Band;
@@ -41,11 +42,10 @@ public final class FitWords {
                             + um(fit.chosen().cold().meanUm())));
         }
         figures.add(new Answer.Figure(
-                "to press it on, oiled",
-                Show.number(fit.pressN() / 1000, 1),
+                "to press it on",
+                kN(fit.mount()),
                 "kN",
-                "to remove " + Show.number(fit.pressN() * Fit.REMOVE_LEAST / 1000, 1) + " to "
-                        + Show.number(fit.pressN() * Fit.REMOVE_MOST / 1000, 1) + " kN, more if rusted"));
+                "oiled at the mean to dry at the largest; to remove " + kN(fit.remove()) + " kN, more if rusted"));
         List<String> sentences = new ArrayList<>();
         if (in.estimatedSizes()) {
             sentences.add("Outside or width were not told: those of the usual series stand in ("
@@ -58,6 +58,17 @@ public final class FitWords {
                     + in.material().label() + (in.inner() ? " shaft grips " : " housing holds ") + um(warm.meanUm())
                     + " µm on the mean (" + um(warm.minUm()) + " to " + um(warm.maxUm()) + ")"
                     + (warm.meanUm() < 0 ? ": the ring is loose when hot." : "."));
+        }
+        if (!in.seated().ringWidth().isEmpty()) {
+            sentences.add(
+                    "The ring's own width is not in the tables: " + in.seated().ringWidth() + " is taken, estimated.");
+        }
+        if (fit.raceway()) {
+            sentences.add("There is no inner ring: the shaft is the raceway, h5 or h6, 58 HRC at least, ground.");
+        }
+        if (!in.inner() && in.kind() == BearingKind.DRAWN_CUP_NEEDLE_ROLLER) {
+            sentences.add("A drawn cup is round only in its housing and its outside is not toleranced: its size is "
+                    + "taken as it is. N6 in steel, R6 in light alloy.");
         }
         if (in.place() != null) {
             boolean usual = in.seat() != null && in.place().seats().contains(in.seat());
@@ -77,6 +88,20 @@ public final class FitWords {
     private static List<Finding> findings(Fit fit) {
         List<Finding> findings = new ArrayList<>();
         Interference i = fit.interference();
+        if (fit.raceway()) {
+            findings.add(
+                    i.maxUm() > 0
+                            ? new Finding(
+                                    "raceway-tight",
+                                    Level.STOP,
+                                    "The needles would have no clearance on this shaft (" + um(-i.maxUm()) + " to "
+                                            + um(-i.minUm()) + " µm): it is a raceway, h5 or h6, never a press fit.")
+                            : new Finding(
+                                    "raceway-clearance",
+                                    Level.RIGHT,
+                                    "Clearance on the shaft: " + um(-i.maxUm()) + " to " + um(-i.minUm()) + " µm."));
+            return findings;
+        }
         if (fit.chosen() == null) {
             findings.add(new Finding(
                     "fit-class-unlisted",
@@ -93,6 +118,18 @@ public final class FitWords {
                             + (other == null
                                     ? "No listed class leaves a clearance: take a looser fit."
                                     : other + " leaves " + um(left(fit, other)) + " µm.")));
+        } else if (fit.aboutZero()) {
+            findings.add(new Finding(
+                    "about-zero",
+                    Level.WATCH,
+                    fit.chosen().clearanceClass() + " leaves about zero on the mean, running: "
+                            + um(fit.chosen().warm().meanUm()) + " µm ("
+                            + um(fit.chosen().warm().minUm()) + " to "
+                            + um(fit.chosen().warm().maxUm()) + "). The normal pairing of a light fit"
+                            + (fit.classThatLeaves() == null
+                                    ? "."
+                                    : "; " + fit.classThatLeaves() + " leaves " + um(left(fit, fit.classThatLeaves()))
+                                            + " µm.")));
         } else if (fit.chosen().warm().minUm() < 0) {
             findings.add(new Finding(
                     "fit-clearance",
@@ -142,9 +179,17 @@ public final class FitWords {
         lines.add(Worksheet.computed(
                 "δ",
                 "interference, least, mean, most",
-                (in.inner() ? "shaft − bore" : "outside − housing")
-                        + (in.rough() ? ", times d/(d + 2) for rough seats" : ""),
+                (in.inner() ? fit.raceway() ? "shaft − under the rollers" : "shaft − bore" : "outside − housing")
+                        + (in.rough() ? ", times d/(d + 3): turned, rough" : ""),
                 three(fit.interference())));
+        if (!in.rough() && fit.interference().maxUm() > 0) {
+            lines.add(Worksheet.computed(
+                    "",
+                    "what a ground, a turned seat keeps",
+                    "d/(d + 2), d/(d + 3)",
+                    three(fit.interference().ground(in.seatMm())) + "; "
+                            + three(fit.interference().rough(in.seatMm()))));
+        }
         lines.add(Worksheet.computed(
                 in.inner() ? "F" : "G",
                 in.inner() ? "inner raceway" : "outer raceway",
@@ -158,9 +203,10 @@ public final class FitWords {
         lines.add(Worksheet.computed(
                 "",
                 "force to press it on",
-                "μ·p·π·d·B, μ " + Show.number(PressFit.OILED, 2),
-                Show.number(fit.pressN() / 1000, 2) + " kN; dry "
-                        + Show.number(fit.pressN() / 1000 * PressFit.DRY / PressFit.OILED, 2) + " kN"));
+                "μ·p·π·d·B, μ 0.12 at the mean to 0.16 at the largest",
+                kN(fit.mount()) + " kN"));
+        lines.add(Worksheet.computed(
+                "", "force to take it off", "1.5 · at the mean to 2 · at the largest", kN(fit.remove()) + " kN"));
         lines.add(Worksheet.computed(
                 "",
                 "clearance lost to the fit",
@@ -197,6 +243,13 @@ public final class FitWords {
 
     private static String three(Interference i) {
         return um(i.minUm()) + ", " + um(i.meanUm()) + ", " + um(i.maxUm()) + " µm";
+    }
+
+    /** A force from least to most, kN. */
+    static String kN(PressFit.Force force) {
+        return force.mostN() == 0
+                ? "0"
+                : Show.number(force.leastN() / 1000, 1) + " to " + Show.number(force.mostN() / 1000, 1);
     }
 
     static String um(double um) {

@@ -46,6 +46,10 @@ public final class HeatFields {
                             .alwaysMetric()
                             .must()
                             .hint("from the fit"),
+                    Field.quantity("leastUm", "Smallest interference", Quantity.LENGTH, "µm", -300, 500)
+                            .usually(-30, 100)
+                            .alwaysMetric()
+                            .hint("from the fit; for what is left at the limit"),
                     Field.quantity("slidingUm", "Clearance to slide by", Quantity.LENGTH, "µm", 5, 300)
                             .usually(15, 80)
                             .alwaysMetric()
@@ -65,6 +69,7 @@ public final class HeatFields {
                             .hint("empty: sealed 80, open 120 as bearing makers say, a housing by its metal; 150 "
                                     + "is the engine builders' line"),
                     Field.yesNo("sealed", "Sealed or greased"),
+                    Field.yesNo("alone", "Inner ring alone, come apart").seldom(),
                     Field.choice("colour", "Temper colour afterwards", COLOURS).orElse("none", null)),
             HeatFields::rules,
             HeatFields::make);
@@ -79,7 +84,9 @@ public final class HeatFields {
     }
 
     private static boolean sealed(Values v) {
-        return v.yes("sealed") || BEARING.of(v).suffixes().sealed();
+        return v.yes("sealed")
+                || BEARING.of(v).suffixes().sealed()
+                || BEARING.of(v).suffixes().maybeSealed();
     }
 
     private static boolean housing(Values v) {
@@ -109,6 +116,10 @@ public final class HeatFields {
                     "A sealed or greased bearing takes 80 °C, not " + Show.number(v.number("limit"), 0)
                             + " °C: its seal and its grease are cooked. Chill the shaft, or press."));
         }
+        if (v.has("leastUm") && v.number("leastUm") > v.number("interferenceUm")) {
+            problems.add(
+                    Problem.impossible("leastUm", "The smallest interference is over the largest: change them over."));
+        }
         double other = v.number("shaft", v.number("ambient"));
         if (other >= limit(v)) {
             problems.add(Problem.impossible(
@@ -123,8 +134,9 @@ public final class HeatFields {
         Bearing b = BEARING.of(v);
         return new HeatInput(
                 housing(v),
-                new HeatInput.Ring(b.boreMm(), b.outsideMm(), b.widthMm(), v.maybe("massKg")),
-                new HeatInput.Hold(v.number("interferenceUm"), v.maybe("slidingUm")),
+                new HeatInput.Ring(
+                        b.boreMm(), b.outsideMm(), b.widthMm(), v.maybe("massKg"), v.yes("alone") || b.ringAlone()),
+                new HeatInput.Hold(v.number("interferenceUm"), v.maybe("leastUm"), v.maybe("slidingUm")),
                 v.number("ambient"),
                 new HeatInput.Parts(
                         Material.of(v.text("ringMaterial")),

@@ -29,7 +29,30 @@ public final class HeatTool implements Tool<HeatInput, HeatPlan> {
             String advice,
             @Nullable Double secondsAvailable,
             @Nullable Double chillC,
-            @Nullable Double pressForceN) {}
+            @Nullable Double pressForceN,
+            AtLimit atLimit) {}
+
+    /**
+     * At the limit temperature: how far the seat opens, what is left over the largest, mean and smallest interference
+     * (negative where it grips), µm, and seconds until it grips.
+     */
+    public record AtLimit(
+            double opensUm,
+            double leftLargestUm,
+            double leftMeanUm,
+            double leftSmallestUm,
+            @Nullable Double seconds) {
+
+        private static AtLimit of(HeatPlan p) {
+            HeatInput.Hold hold = p.input().hold();
+            return new AtLimit(
+                    p.opensUm(),
+                    p.atLimitUm(hold.interferenceUm()),
+                    p.atLimitUm(hold.meanUm()),
+                    p.atLimitUm(hold.leastUm() == null ? hold.interferenceUm() : hold.leastUm()),
+                    p.secondsAtLimit());
+        }
+    }
 
     @Override
     public About about() {
@@ -74,7 +97,8 @@ public final class HeatTool implements Tool<HeatInput, HeatPlan> {
                 HeatWords.advice(p),
                 p.secondsAvailable(),
                 p.chillC(),
-                p.pressN());
+                p.pressN(),
+                AtLimit.of(p));
     }
 
     @Override

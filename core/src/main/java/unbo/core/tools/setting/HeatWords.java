@@ -40,6 +40,14 @@ public final class HeatWords {
                         "°C",
                         Show.number(p.ringC() * 1.8 + 32, 0) + " °F; limit " + c(in.limitC()) + " °C"),
                 new Answer.Figure("grips at", c(p.gripC()), "°C", "")));
+        figures.add(new Answer.Figure(
+                "open at " + c(in.limitC()) + " °C",
+                Show.number(p.atLimitUm(in.interferenceUm()), 0),
+                "µm",
+                "over the largest; " + Show.number(p.atLimitUm(in.hold().meanUm()), 0) + " over the mean"
+                        + (in.hold().leastUm() == null
+                                ? ""
+                                : ", " + Show.number(p.atLimitUm(in.hold().leastUm()), 0) + " over the smallest")));
         if (p.secondsAvailable() != null) {
             figures.add(new Answer.Figure(
                     "in the hand",
@@ -77,16 +85,37 @@ public final class HeatWords {
             return "Heat the " + part + " to " + c(p.ringC()) + " °C, within its limit of " + c(in.limitC()) + " °C.";
         }
         String other = in.housing() ? "bearing" : "shaft";
-        String first = "It would take " + c(p.ringC()) + " °C, over the limit of " + c(in.limitC()) + " °C. ";
-        if (requireNonNull(p.chillC()) >= HeatPlan.FREEZER_C) {
-            return first + "Heat the " + part + " to " + c(in.limitC()) + " °C and chill the " + other + " to "
-                    + c(Math.floor(p.chillC())) + " °C: a freezer does it.";
+        String first = "For " + Show.number(p.slidingUm(), 0) + " µm to slide by it would take " + c(p.ringC())
+                + " °C, over the limit of " + c(in.limitC()) + " °C. ";
+        if (p.slidesAtLimit()) {
+            first += "At " + c(in.limitC()) + " °C it stands open " + open(p) + seconds(p)
+                    + ": it slides in one quick movement. For more room: ";
         }
-        if (p.chillC() >= HeatPlan.DRY_ICE_C) {
-            return first + "Heat the " + part + " to " + c(in.limitC()) + " °C and chill the " + other + " to "
-                    + c(Math.floor(p.chillC())) + " °C: dry ice does it" + press(p, ", or press it") + ".";
+        return first + chill(p, part, other);
+    }
+
+    /** What is open at the limit, over the largest interference to the mean one, µm. */
+    private static String open(HeatPlan p) {
+        double least = p.atLimitUm(p.input().interferenceUm());
+        double mean = p.atLimitUm(p.input().hold().meanUm());
+        return Show.number(least, 0) + (mean - least < 0.5 ? "" : " to " + Show.number(mean, 0)) + " µm";
+    }
+
+    private static String seconds(HeatPlan p) {
+        return p.secondsAtLimit() == null ? "" : " for some " + Show.number(p.secondsAtLimit(), 0) + " s";
+    }
+
+    private static String chill(HeatPlan p, String part, String other) {
+        HeatInput in = p.input();
+        double to = requireNonNull(p.chillC());
+        if (to < HeatPlan.DRY_ICE_C) {
+            return "Even dry ice on the " + other + " does not close it: press it" + press(p, "") + ".";
         }
-        return first + "Even dry ice on the " + other + " does not close it: press it" + press(p, "") + ".";
+        String both = "Heat the " + part + " to " + c(in.limitC()) + " °C and chill the " + other + " to "
+                + c(Math.floor(to)) + " °C: ";
+        return to >= HeatPlan.FREEZER_C
+                ? both + "a freezer does it."
+                : both + "dry ice does it" + press(p, ", or press it") + ".";
     }
 
     private static String press(HeatPlan p, String words) {
@@ -96,8 +125,12 @@ public final class HeatWords {
     private static List<Finding> findings(HeatPlan p) {
         HeatInput in = p.input();
         List<Finding> findings = new ArrayList<>();
-        findings.add(new Finding(
-                p.withinLimit() ? "heat-right" : "heat-over", p.withinLimit() ? Level.RIGHT : Level.SOON, advice(p)));
+        findings.add(
+                p.withinLimit()
+                        ? new Finding("heat-right", Level.RIGHT, advice(p))
+                        : p.slidesAtLimit()
+                                ? new Finding("heat-slides", Level.RIGHT, advice(p))
+                                : new Finding("heat-over", Level.SOON, advice(p)));
         if (!in.housing() && in.limitC() > MAKERS_C) {
             findings.add(new Finding(
                     "heat-school",

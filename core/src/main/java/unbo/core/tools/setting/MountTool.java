@@ -78,7 +78,7 @@ public final class MountTool implements Tool<Mounting.Input, Mounting> {
                 heat == null ? null : Double.valueOf(heat.ringC()),
                 heat == null ? null : Double.valueOf(heat.gripC()),
                 heat == null ? null : heat.secondsAvailable(),
-                m.fit().pressN() / 1000,
+                m.fit().mount().leastN() / 1000,
                 m.fit().interference().meanUm(),
                 MountingWords.answer(m).steps());
     }

@@ -78,7 +78,7 @@ public final class MountingWords {
         } else if (mounting.fit().interference().maxUm() > 0) {
             steps.add(new Step(
                     "press",
-                    "Press it with about " + Show.number(mounting.fit().pressN() / 1000, 1) + " kN (oiled) by its "
+                    "Press it with " + FitWords.kN(mounting.fit().mount()) + " kN (oiled to dry) by its "
                             + (f.inner() ? "inner" : "outer") + " ring"
                             + (mounting.input().bothTight() ? ", through a plate on both rings" : "")
                             + "; square from the first millimetre.",

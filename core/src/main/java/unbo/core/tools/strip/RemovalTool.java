@@ -56,8 +56,8 @@ public final class RemovalTool implements Tool<RemovalInput, Removal> {
                             .toList(),
                     r.refused().stream().map(f -> new NoWay(f.name(), f.why())).toList(),
                     r.scrap(),
-                    fit == null ? null : Double.valueOf(fit.pressN() * Fit.REMOVE_LEAST),
-                    fit == null ? null : Double.valueOf(fit.pressN() * Fit.REMOVE_MOST),
+                    fit == null ? null : Double.valueOf(fit.remove().leastN()),
+                    fit == null ? null : Double.valueOf(fit.remove().mostN()),
                     r.heatC(),
                     RemovalWords.alwaysNew(r.input()),
                     RemovalWords.answer(r).steps());

@@ -50,18 +50,8 @@ public final class RemovalWords {
     }
 
     private static String force(Fit fit) {
-        return Show.number(fit.pressN() * Fit.REMOVE_LEAST / 1000, 1) + "–"
-                + Show.number(
-                        Math.max(
-                                        fit.pressN(),
-                                        fit.ring()
-                                                .forceN(
-                                                        fit.interference().maxUm(),
-                                                        fit.input().widthMm(),
-                                                        0.12))
-                                * Fit.REMOVE_MOST
-                                / 1000,
-                        1);
+        return Show.number(fit.remove().leastN() / 1000, 1) + "–"
+                + Show.number(fit.remove().mostN() / 1000, 1);
     }
 
     private static List<Finding> findings(Removal r) {

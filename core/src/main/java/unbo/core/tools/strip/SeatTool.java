@@ -101,9 +101,9 @@ public final class SeatTool implements Tool<Seat.Input, Seat> {
                 SeatUm.of(s.found()),
                 SeatUm.of(s.wanted()),
                 s.meanGapMm(),
-                s.meanGapMm() == 0
+                s.gapMm() == 0
                         ? null
-                        : Compound.of(s.meanGapMm()).map(Compound::mostGapMm).orElse(null),
+                        : Compound.of(s.gapMm()).map(Compound::mostGapMm).orElse(null),
                 Compound.cureHours(s.input().celsius()),
                 SeatWords.answer(s).sentences());
     }

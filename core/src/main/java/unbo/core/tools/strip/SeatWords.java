@@ -87,17 +87,17 @@ public final class SeatWords {
                 + (car ? ": on a " + s.input().vehicle() + " the hub renewed is the right repair." : "."));
         options.add("Sleeve it: bored (or ground) round, a sleeve shrunk in, finished to "
                 + s.input().fit().seat() + ".");
-        Optional<Compound> compound = Compound.of(s.meanGapMm());
-        if (s.meanGapMm() > 0 && compound.isPresent()) {
-            options.add("Retaining compound: " + compound.get().name() + " for a gap of " + Show.fixed(s.meanGapMm(), 3)
+        Optional<Compound> compound = Compound.of(s.gapMm());
+        if (s.gapMm() > 0 && compound.isPresent()) {
+            options.add("Retaining compound: " + compound.get().name() + " for a gap of " + Show.fixed(s.gapMm(), 3)
                     + " mm; full cure "
                     + Show.number(Compound.cureHours(s.input().celsius()), 0) + " h at "
                     + Show.number(s.input().celsius(), 0)
                     + " °C (24 h at 20 °C). Oil-free surfaces; it fills and does not centre: eccentric by up to "
-                    + Show.fixed(s.meanGapMm() / 2, 3)
+                    + Show.fixed(s.gapMm() / 2, 3)
                     + " mm; holds to 150 °C. To undo it, 250 °C: steel that is scrap anyway, never "
                     + "aluminium, magnesium or carbon.");
-        } else if (s.meanGapMm() > 0) {
+        } else if (s.gapMm() > 0) {
             options.add("No compound: over 0.5 mm it holds nothing.");
         }
         options.add("Punch marks round the seat (peening): known in old workshops. Refused here"
