@@ -163,7 +163,10 @@ class InspectPagesTest {
                 .andExpect(jsonPath("$.compoundToMm").value(0.12));
         json("fit", "{\"designation\":\"6205\",\"seat\":\"k5\",\"ring\":\"inner\"}")
                 .andExpect(jsonPath("$.interferenceUm.mean").value(11.5))
-                .andExpect(jsonPath("$.verdict").value("preload"));
+                .andExpect(jsonPath("$.verdict").value("clearance"))
+                .andExpect(jsonPath("$.level").value("watch"))
+                .andExpect(jsonPath("$.findings[0].code").value("about-zero"))
+                .andExpect(jsonPath("$.hold.removeKN.least").value(org.hamcrest.Matchers.closeTo(3.8, 0.1)));
         json("fit", "{\"bore\":25,\"outside\":52,\"width\":15,\"measured\":{\"minMm\":24.95,\"maxMm\":24.96}}")
                 .andExpect(jsonPath("$.pressureMPa").value(0))
                 .andExpect(jsonPath("$.verdict").value("clearance"));

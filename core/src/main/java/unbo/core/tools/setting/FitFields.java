@@ -156,7 +156,7 @@ public final class FitFields {
                             + (inner ? "on a shaft." : "in a housing.")));
         }
         boolean measured = v.has("measuredMinMm") || v.has("measuredMaxMm");
-        if (s.told().cup() && inner || s.told().cone() && !inner) {
+        if (s.told().cup() && inner && !v.has("bore") || s.told().cone() && !inner && !v.has("outside")) {
             return List.of(Problem.impossible(
                     "ring",
                     inner
