@@ -8,11 +8,11 @@ import unbo.core.motion.Friction;
 /**
  * Preload by turning torque: a spring scale on a string or an inch-pound wrench, seal drag set apart, judged by what is
  * usual for the place; and what axial preload that torque stands for, or the other way round. A pinion's figures are
- * never a wheel hub's. Torque of a preloaded pair of tapers: twice M0 + f1·2·Y·Fa·dm, Y = 0.4·cot α; at hand speed the
- * rib's friction is left out, so the torque may be twice as much.
+ * never a wheel hub's. Torque of a preloaded pair of tapers: twice M0 + f1·2·Y·Fa·dm, Y = 0.4·cot α, for rolling alone;
+ * at hand speed the ribs drag as well, so the preload is a quarter to a half of what that gives, taken as 0.4 of it.
  *
  * @param torqueNm measured, seals and their drag taken off; null where nothing was measured
- * @param preloadN that it stands for, at most; null without torque
+ * @param preloadN that it stands for; null without torque, and where a torque tells none
  * @param expectedNm for the wanted preload; null where none is wanted
  */
 public record Preload(
@@ -31,6 +31,11 @@ public record Preload(
     private static final double PINION_USED_LEAST = 0.9;
     private static final double PINION_USED_MOST = 1.7;
     private static final double HUB_MOST = 0.6;
+    /** Of the rolling-only preload: at hand speed the ribs take the larger part of the torque. */
+    private static final double RIB_SHARE = 0.4;
+
+    private static final double LEAST_SHARE = 0.25;
+    private static final double MOST_SHARE = 0.5;
 
     /** @param pitchMm mean of both pitch diameters */
     public record Input(
@@ -75,8 +80,8 @@ public record Preload(
         return new Preload(
                 in,
                 torque,
-                torque == null ? null : Double.valueOf(preloadN(in, torque)),
-                in.wantedN() == null ? null : Double.valueOf(torqueNm(in, in.wantedN())),
+                torque == null || !tells(in) ? null : Double.valueOf(RIB_SHARE * rollingN(in, torque)),
+                in.wantedN() == null ? null : Double.valueOf(torqueNm(in, in.wantedN() / RIB_SHARE)),
                 least,
                 most);
     }
@@ -98,10 +103,26 @@ public record Preload(
                 / 1000;
     }
 
-    private static double preloadN(Input in, double torqueNm) {
+    /** Preload if all of the torque were rolling: an upper bound, N. */
+    private static double rollingN(Input in, double torqueNm) {
         double y = 0.4 / Math.tan(Math.toRadians(in.contactDeg()));
         double idle = torqueNm(in, 0);
         return Math.max(0, (torqueNm - idle) * 1000 / (2 * F1 * 2 * y * in.pitchMm()));
+    }
+
+    /** True where a torque stands for a preload at all: not a pull at the handlebar, nor a hub that has none to set. */
+    private static boolean tells(Input in) {
+        return !in.place().equals("steering-head") && !in.place().equals("unit-hub");
+    }
+
+    /** Least preload that the torque may stand for, a quarter of what rolling alone would make of it, N. */
+    public @Nullable Double leastN() {
+        return preloadN == null ? null : Double.valueOf(preloadN / RIB_SHARE * LEAST_SHARE);
+    }
+
+    /** Most, half of it, N. */
+    public @Nullable Double mostN() {
+        return preloadN == null ? null : Double.valueOf(preloadN / RIB_SHARE * MOST_SHARE);
     }
 
     /**

@@ -197,9 +197,7 @@ public record Bearing(
         if (counted != null) {
             return Optional.of(counted);
         }
-        return boreMm() == null || outsideMm() == null || widthMm() == null
-                ? Optional.empty()
-                : Inside.estimated(kind, boreMm(), outsideMm(), widthMm(), contactDeg());
+        return Inside.estimated(this);
     }
 
     /** What it carries: of its maker's list where that is known, else by the rule for its inside. */
@@ -208,8 +206,9 @@ public record Bearing(
     }
 
     /**
-     * Contact angle, degrees: as measured or marked, half the cup angle of a taper, 30° for an angular contact bearing
-     * without a mark.
+     * Contact angle, degrees: as measured or marked, half the cup angle of a taper, else that of its kind (15° as a
+     * guess for a taper, 30° for an angular contact bearing without a mark, 36° for a hub cartridge, 90° for a thrust
+     * bearing).
      */
     public double contactDeg() {
         if (angleDeg != null) {
@@ -218,7 +217,7 @@ public record Bearing(
         if (suffixes.contactDeg() != null) {
             return suffixes.contactDeg();
         }
-        return kind.angular() && kind != BearingKind.HUB_CARTRIDGE ? 30 : 0;
+        return Inside.proportions(kind).map(Inside.Proportions::angleDeg).orElse(0.0);
     }
 
     /** How it is built, as far as speed goes. */

@@ -8,13 +8,13 @@ package unbo.core.bearing;
  * @param elements number of rolling elements, 3 to 60
  * @param elementMm their (mean) diameter Dw, mm
  * @param pitchMm pitch diameter dm, mm; greater than Dw
- * @param contactDeg contact angle α, 0 to under 90°
+ * @param contactDeg contact angle α, 0 to 90°
  * @param estimated true when worked out from the boundary dimensions
  */
 public record BearingGeometry(int elements, double elementMm, double pitchMm, double contactDeg, boolean estimated) {
 
     public BearingGeometry {
-        if (elements < 3 || !(elementMm > 0) || !(pitchMm > elementMm) || contactDeg < 0 || contactDeg >= 90) {
+        if (elements < 3 || !(elementMm > 0) || !(pitchMm > elementMm) || contactDeg < 0 || contactDeg > 90) {
             throw new IllegalArgumentException(
                     elements + " elements of " + elementMm + " mm on " + pitchMm + " mm at " + contactDeg + "°");
         }

@@ -1,6 +1,7 @@
 package unbo.core.bearing;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -13,14 +14,17 @@ import unbo.core.table.TableRow;
  */
 public final class TaperAngles {
 
-    /** Where the number tells nothing: a middling wheel-hub taper. */
-    public static final double UNKNOWN_DEG = 14;
+    /** Where the number tells nothing: a middling wheel-hub taper, 14 to 16°. */
+    public static final double UNKNOWN_DEG = 15;
 
     /** Range of the included cup angle that one ABMA code stands for, degrees. */
     public record Code(String code, double fromDeg, double toDeg, double takenDeg) {}
 
     private static final Map<String, Code> CODES = codes();
-    private static final Map<String, Double> SERIES = series();
+    /** Bore codes of a series, with its letter where that is steeper, and their half angle. */
+    private record Span(String series, double from, double to, double halfDeg) {}
+
+    private static final List<Span> SERIES = series();
 
     private TaperAngles() {}
 
@@ -28,9 +32,16 @@ public final class TaperAngles {
         return Optional.ofNullable(CODES.get(digit));
     }
 
-    /** Half cup angle of a metric series, degrees. */
-    public static Optional<Double> halfOfSeries(String series) {
-        return Optional.ofNullable(SERIES.get(series));
+    /**
+     * Half cup angle of a metric number, degrees; empty where it is not known.
+     *
+     * @param series with its letter where that is steeper than plain: 303D
+     */
+    public static Optional<Double> half(String series, int boreCode) {
+        return SERIES.stream()
+                .filter(s -> s.series().equals(series) && boreCode >= s.from() && boreCode <= s.to())
+                .map(Span::halfDeg)
+                .findFirst();
     }
 
     private static Map<String, Code> codes() {
@@ -43,11 +54,13 @@ public final class TaperAngles {
         return codes;
     }
 
-    private static Map<String, Double> series() {
-        Map<String, Double> series = new LinkedHashMap<>();
-        for (TableRow row : Table.read(TaperAngles.class, "metric-taper-angles.csv")) {
-            series.put(row.get("series"), row.number("half_angle_deg"));
-        }
-        return series;
+    private static List<Span> series() {
+        return Table.read(TaperAngles.class, "metric-taper-angles.csv").stream()
+                .map(row -> new Span(
+                        row.get("series"),
+                        row.number("from_code"),
+                        row.number("to_code"),
+                        row.number("half_angle_deg")))
+                .toList();
     }
 }

@@ -103,8 +103,8 @@ public final class TaperDecoder {
             warnings.add(base + " is not in the table: the series tells no outside diameter. Measure it.");
         }
         warnings.add("Measure before ordering.");
-        Double half =
-                steep.isPresent() ? null : TaperAngles.halfOfSeries(series).orElse(null);
+        Double half = TaperAngles.half(series + steep.orElse(""), direct ? code / 5 : code)
+                .orElse(null);
         return Bearing.marked(marking)
                 .kind(BearingKind.TAPERED_ROLLER)
                 .sizes(

@@ -3,6 +3,7 @@ package unbo.core.designation;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Part;
 import unbo.core.catalogue.Catalogue;
 
 /**
@@ -78,6 +79,15 @@ public record TaperMatch(@Nullable Boolean match, String reason) {
                         + ": a cone fits only a cup of its own series." + sizes);
     }
 
+    /** Its letter for a steeper cone; empty where it has none. */
+    private static String steep(Bearing b) {
+        return b.parts().stream()
+                .map(Part::text)
+                .filter(mark -> mark.matches("[BCD]"))
+                .findFirst()
+                .orElse("");
+    }
+
     private static TaperMatch metric(Bearing cone, Bearing cup) {
         if (!cone.metricTaper() || !cup.metricTaper()) {
             return new TaperMatch(
@@ -91,8 +101,7 @@ public record TaperMatch(@Nullable Boolean match, String reason) {
             return new TaperMatch(
                     false, "A metric taper carries one number on cone and cup; these are " + a + " and " + b + ".");
         }
-        boolean steepDiffers = cone.halfAngleDeg() == null != (cup.halfAngleDeg() == null);
-        return steepDiffers
+        return !steep(cone).equals(steep(cup))
                 ? new TaperMatch(
                         false, "One has a steeper cone (letter B, C or D) than the other: they do not belong together.")
                 : new TaperMatch(true, "Cone and cup carry the same number.");

@@ -177,7 +177,8 @@ public final class BearingInput {
         if (roller == null && b.kind().roller()) {
             roller = element * ROLLER_LENGTH;
         }
-        Inside inside = new Inside(new BearingGeometry(elements, element, pitch, b.contactDeg(), estimated), roller);
+        Inside inside =
+                new Inside(b.kind(), new BearingGeometry(elements, element, pitch, b.contactDeg(), estimated), roller);
         return b.sized(
                         b.boreMm() != null ? b.boreMm() : Double.valueOf(Math.max(1, pitch - element / ELEMENT_SHARE)),
                         b.outsideMm() != null ? b.outsideMm() : Double.valueOf(pitch + element / ELEMENT_SHARE),

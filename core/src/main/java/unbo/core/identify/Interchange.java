@@ -86,7 +86,7 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
             changes.add(Show.number(Math.abs(wider), 2) + " mm " + (wider > 0 ? "wider" : "narrower") + ": "
                     + Show.number(to.widthMm(), 2) + " mm; seat, clip and spacer must allow it");
         }
-        compare(before, after, to.series(), changes);
+        compare(before, after, from.series(), to.series(), changes);
         if (from.suffixes().sealed()) {
             changes.add("seals: " + from.suffixes().sealing().replace('-', ' ')
                     + " now; order it with the same, where it is made so");
@@ -94,7 +94,10 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
         return new Candidate(
                 to.designation(),
                 to.kind(),
-                Math.abs(wider) > 1e-6 || !alike(before, after)
+                Math.abs(wider) > 1e-6
+                                || !alike(before, after)
+                                || before == after
+                                        && !thrust(before, from.series()).equals(thrust(after, to.series()))
                         ? Verdict.CAUTION
                         : changes.isEmpty() ? Verdict.SAME : Verdict.ACCEPTABLE,
                 changes);
@@ -104,13 +107,25 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
         return a.thrust().equals(b.thrust()) && a.locates().equals(b.locates()) && a.paired() == b.paired();
     }
 
-    private static void compare(BearingKind before, BearingKind after, String series, List<String> changes) {
+    private static void compare(
+            BearingKind before, BearingKind after, String was, String series, List<String> changes) {
+        String thrust = thrust(after, series);
         if (before == after) {
+            if (!thrust.equals(thrust(before, was))) {
+                changes.add("thrust: " + thrust + " instead of " + thrust(before, was));
+                changes.add(
+                        thrust.equals("none")
+                                ? "floats: it cannot locate a shaft"
+                                : series.startsWith("NUP")
+                                        ? "locates both ways: no floating end"
+                                        : "locates one way only");
+            } else if (before == BearingKind.CYLINDRICAL_ROLLER && !was.equals(series)) {
+                changes.add("its ribs stand on the other ring: the loose ring goes where the other one was");
+            }
             return;
         }
         changes.add(after.words());
-        String thrust = thrust(after, series);
-        if (!thrust.equals(thrust(before, ""))) {
+        if (!thrust.equals(thrust(before, was))) {
             changes.add("thrust: " + thrust);
         }
         if (!before.locates().equals(after.locates())) {

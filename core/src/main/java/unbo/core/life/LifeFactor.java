@@ -7,8 +7,12 @@ package unbo.core.life;
 public final class LifeFactor {
 
     private static final double MOST = 50;
-    private static final double LEAST_KAPPA = 0.1;
+    /** Under this viscosity ratio the method says nothing. */
+    public static final double LEAST_KAPPA = 0.1;
+
     private static final double MOST_KAPPA = 4;
+    private static final double EP_EC = 0.2;
+    private static final double EP_MOST = 3;
 
     private LifeFactor() {}
 
@@ -33,6 +37,15 @@ public final class LifeFactor {
             a = power(1 - Math.pow(2.5671 - c, 0.83) * Math.cbrt(relative), -9.3);
         }
         return Math.min(MOST, 0.1 * a);
+    }
+
+    /**
+     * The same with proven EP additives, which the standard lets count where κ is under 1 and the dirt no worse than ec
+     * 0.2: κ is taken as 1, the factor at most 3, and never less than without them.
+     */
+    public static double withEp(boolean rollers, double kappa, double ec, double relative) {
+        double plain = of(rollers, kappa, relative);
+        return kappa >= 1 || ec < EP_EC ? plain : Math.max(plain, Math.min(EP_MOST, of(rollers, 1, relative)));
     }
 
     private static double power(double bracket, double exponent) {

@@ -25,8 +25,13 @@ public record WheelInput(
      */
     public record Wheel(double wheelLoadN, double rollingRadiusM, double spreadMm, double offsetMm) {}
 
-    /** Film and dirt. */
-    public record Oil(double kappa, double contamination) {}
+    /** Film and dirt. @param ep with proven EP additives */
+    public record Oil(double kappa, double contamination, boolean ep) {
+
+        public Oil(double kappa, double contamination) {
+            this(kappa, contamination, false);
+        }
+    }
 
     /**
      * What moves load over in bends.
@@ -46,6 +51,16 @@ public record WheelInput(
         boolean deepGroove() {
             return !rollers && contactDeg < 5;
         }
+
+        /** A cylindrical roller: it takes no thrust, and makes none. */
+        boolean thrustless() {
+            return rollers && contactDeg < 1;
+        }
+
+        /** True where its radial load makes no thrust. */
+        boolean straight() {
+            return deepGroove() || thrustless();
+        }
     }
 
     public WheelInput {
@@ -60,7 +75,7 @@ public record WheelInput(
                 states,
                 inner,
                 outer,
-                new Oil(kappa(), ec),
+                new Oil(kappa(), ec, oil.ep()),
                 new VehicleBody(trackMm(), cgHeightMm()));
     }
 
@@ -72,7 +87,7 @@ public record WheelInput(
                 states,
                 inner,
                 outer,
-                new Oil(kappa(), contamination()),
+                oil,
                 new VehicleBody(trackMm(), cgHeightMm()));
     }
 
@@ -84,7 +99,7 @@ public record WheelInput(
                 states,
                 inner,
                 outer,
-                new Oil(kappa(), contamination()),
+                oil,
                 new VehicleBody(trackMm(), cgHeightMm()));
     }
 
@@ -98,7 +113,7 @@ public record WheelInput(
                         .toList(),
                 inner,
                 outer,
-                new Oil(kappa(), contamination()),
+                oil,
                 new VehicleBody(trackMm(), cgHeightMm()));
     }
 
@@ -110,7 +125,7 @@ public record WheelInput(
                 states,
                 inner,
                 outer,
-                new Oil(newKappa, contamination()),
+                new Oil(newKappa, contamination(), oil.ep()),
                 new VehicleBody(trackMm(), cgHeightMm()));
     }
 

@@ -17,6 +17,9 @@ import java.util.List;
 public record WheelLife(WheelInput input, Side inner, Side outer, double systemLifeKm, double flangeMomentNm) {
 
     private static final double GRAVITY = 1;
+    /** Between the 15° and the 25° design of an angular contact bearing. */
+    private static final double MIDDLE_DEG = 20;
+
     private static final double[][] ANGULAR = {
         {25, 0.41, 0.87, 0.68}, {30, 0.39, 0.76, 0.80}, {35, 0.37, 0.66, 0.95}, {40, 0.35, 0.57, 1.14}
     };
@@ -65,6 +68,47 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         return new WheelLife(in, in1, out1, system, moment);
     }
 
+    /**
+     * Static safety C0/P0 of the worse bearing when the wheel strikes a kerb: so many times the load from below, and
+     * once the load from the side at the rim, either way, which the radius turns into F·R/a on both.
+     */
+    public double kerbSafety(double times) {
+        double a = input.spreadMm();
+        double w = input.wheelLoadN() * times;
+        double r = input.rollingRadiusM() * 1000;
+        double least = Double.POSITIVE_INFINITY;
+        for (double side : new double[] {input.wheelLoadN(), -input.wheelLoadN()}) {
+            double fro = Math.abs((w * (a / 2 + input.offsetMm()) - side * r) / a);
+            double fri = Math.abs((w * (a / 2 - input.offsetMm()) + side * r) / a);
+            double[] innerLoad = new double[2];
+            double[] outerLoad = new double[2];
+            axial(input, fri, fro, side, innerLoad, outerLoad);
+            least = Math.min(least, input.inner().c0N() / staticN(input.inner(), fri, innerLoad[1]));
+            least = Math.min(least, input.outer().c0N() / staticN(input.outer(), fro, outerLoad[1]));
+        }
+        return least;
+    }
+
+    /** P0 of ISO 76, N. */
+    private static double staticN(WheelInput.Bearing b, double radialN, double axialN) {
+        double axial = Math.max(0, axialN);
+        if (b.thrustless()) {
+            return Math.max(1, radialN);
+        }
+        if (b.rollers()) {
+            return Math.max(
+                    1, Math.max(radialN, 0.5 * radialN + 0.22 / Math.tan(Math.toRadians(b.contactDeg())) * axial));
+        }
+        return b.deepGroove()
+                ? Math.max(1, Math.max(radialN, 0.6 * radialN + 0.5 * axial))
+                : Math.max(1, Math.max(radialN, 0.5 * radialN + staticY0(b.contactDeg()) * axial));
+    }
+
+    /** Y0 of ISO 76 for angular contact: 0.46 at 15°, 0.38 at 25°, 0.33 at 30°, 0.29 at 35°, 0.26 at 40°. */
+    private static double staticY0(double degrees) {
+        return degrees < 20 ? 0.46 : degrees < 27.5 ? 0.38 : degrees < 32.5 ? 0.33 : degrees < 37.5 ? 0.29 : 0.26;
+    }
+
     /** Load on this wheel in a state, N. */
     private static double load(WheelInput in, double g) {
         if (in.leaning()) {
@@ -82,7 +126,7 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
     private static void axial(WheelInput in, double fri, double fro, double side, double[] inner, double[] outer) {
         double si = induced(in.inner(), fri);
         double so = induced(in.outer(), fro);
-        if (in.inner().deepGroove() && in.outer().deepGroove()) {
+        if (in.inner().straight() && in.outer().straight()) {
             inner[1] = Math.max(0, side);
             outer[1] = Math.max(0, -side);
             return;
@@ -93,10 +137,17 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
 
     /** Thrust that a bearing's radial load makes of itself, N. */
     static double induced(WheelInput.Bearing b, double radialN) {
+        if (b.thrustless()) {
+            return 0;
+        }
         if (b.rollers()) {
             return 0.5 * radialN / (0.4 / Math.tan(Math.toRadians(b.contactDeg())));
         }
-        return b.deepGroove() ? 0 : angular(b.contactDeg())[3] * radialN;
+        return b.deepGroove()
+                ? 0
+                : b.contactDeg() < MIDDLE_DEG
+                        ? FifteenDegrees.inducedN(radialN, b.f0(), b.c0N())
+                        : angular(b.contactDeg())[3] * radialN;
     }
 
     private static double[] angular(double degrees) {
@@ -110,12 +161,18 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
     /** Equivalent load, N. */
     static double equivalent(WheelInput.Bearing b, double radialN, double axialN) {
         double axial = Math.max(0, axialN);
+        if (b.thrustless()) {
+            return radialN;
+        }
         if (b.rollers()) {
             double tan = Math.tan(Math.toRadians(b.contactDeg()));
             return axial <= 1.5 * tan * radialN ? radialN : 0.4 * radialN + 0.4 / tan * axial;
         }
         if (b.deepGroove()) {
             return DeepGroove.equivalentN(radialN, axial, b.f0(), b.c0N());
+        }
+        if (b.contactDeg() < MIDDLE_DEG) {
+            return FifteenDegrees.equivalentN(radialN, axial, b.f0(), b.c0N());
         }
         double[] row = angular(b.contactDeg());
         return axial <= row[3] * radialN ? radialN : row[1] * radialN + row[2] * axial;
@@ -137,8 +194,10 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         }
         double mean = Math.pow(sum / shares, 1 / p);
         double basic = Math.pow(b.cN() / mean, p) * 2 * Math.PI * in.rollingRadiusM() * 1000;
-        double factor = LifeFactor.of(
-                b.rollers(), in.kappa(), in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / mean);
+        double relative = in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / mean;
+        double factor = in.oil().ep()
+                ? LifeFactor.withEp(b.rollers(), in.kappa(), in.contamination(), relative)
+                : LifeFactor.of(b.rollers(), in.kappa(), relative);
         return new Side(b, loads[worst][0], loads[worst][1], mean, basic, basic * factor, factor, List.copyOf(states));
     }
 }

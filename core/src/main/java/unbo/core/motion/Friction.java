@@ -17,7 +17,7 @@ import unbo.core.table.TableRow;
  *
  * @param lubricantNmm M0
  * @param loadNmm M1
- * @param sealsNmm of both seals together
+ * @param sealsNmm of its one or two seals together
  */
 public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
 
@@ -28,8 +28,13 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
     private static final double HYBRID = 0.7;
     private static final double NMM_PER_W = 1e-3 * 2 * Math.PI / 60;
 
-    /** f0 in oil and in grease, and f1, of one kind. */
-    private record Factors(double f0Oil, double f0Grease, double f1) {}
+    /** f0 in oil and in grease, and f1 = first·(P0/C0)^power, of one kind. */
+    private record Factors(double f0Oil, double f0Grease, double first, double power) {
+
+        double f1(double share) {
+            return power == 0 ? first : first * Math.pow(Math.max(0, share), power);
+        }
+    }
 
     private static final Map<BearingKind, Factors> FACTORS = factors();
     /** Of kinds that are not listed: those of a deep groove ball bearing. */
@@ -40,7 +45,9 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
         NONE,
         LOW_DRAG,
         LIGHT,
-        CONTACT
+        CONTACT,
+        ONE_LIGHT,
+        ONE_CONTACT
     }
 
     /** What turns: pitch and bore in mm, seals, and whether its balls are of ceramic. */
@@ -61,9 +68,7 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
     public static Friction of(Turned bearing, Oil oil, Pressed load) {
         Factors factors = FACTORS.getOrDefault(bearing.kind(), USUAL);
         double f0 = oil.grease() ? factors.f0Grease() : factors.f0Oil();
-        double f1 = bearing.kind().angular()
-                ? 0.001 * Math.pow(Math.max(0, load.share()), 0.33)
-                : bearing.kind().ball() ? 0.0006 * Math.pow(Math.max(0, load.share()), 0.55) : factors.f1();
+        double f1 = factors.f1(load.share());
         double cube = bearing.pitchMm() * bearing.pitchMm() * bearing.pitchMm();
         double m0 = oil.nu() * oil.rpm() >= FLOWS
                 ? f0 * 1e-7 * Math.pow(oil.nu() * oil.rpm(), 2.0 / 3) * cube
@@ -75,18 +80,21 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
     }
 
     private static double seals(Seals seals, double boreMm) {
-        double each = switch (seals) {
-            case CONTACT -> CONTACT_NMM;
-            case LIGHT -> LIGHT_NMM;
-            default -> 0;
+        double all = switch (seals) {
+            case CONTACT -> 2 * CONTACT_NMM;
+            case ONE_CONTACT -> CONTACT_NMM;
+            case LIGHT -> 2 * LIGHT_NMM;
+            case ONE_LIGHT -> LIGHT_NMM;
+            case NONE, LOW_DRAG -> 0;
         };
-        return 2 * each * boreMm * boreMm / (GUIDE_BORE_MM * GUIDE_BORE_MM);
+        return all * boreMm * boreMm / (GUIDE_BORE_MM * GUIDE_BORE_MM);
     }
 
     private static Map<BearingKind, Factors> factors() {
         Map<BearingKind, Factors> all = new EnumMap<>(BearingKind.class);
         for (TableRow row : Table.read(Friction.class, "friction.csv")) {
-            Factors factors = new Factors(row.number("f0_least"), row.number("f0_most"), row.number("f1"));
+            Factors factors = new Factors(
+                    row.number("f0_least"), row.number("f0_most"), row.number("f1"), row.number("share_power"));
             for (String code : row.words("kinds")) {
                 all.put(
                         BearingKind.of(code).orElseThrow(() -> row.fault("kinds", "names no kind “" + code + "”")),

@@ -119,7 +119,7 @@ public record BearingDrag(Input input, Friction friction, double powerW, double 
 
     public static BearingDrag of(Input in) {
         BearingKind kind = in.bearing().kind();
-        boolean angular = kind.angular();
+        boolean angular = kind.angular() || kind == BearingKind.FOUR_POINT_BALL;
         double p0 = kind.ball() ? Math.max(in.radialN(), 0.6 * in.radialN() + 0.5 * in.axialN()) : in.radialN();
         double p1 = kind.taper()
                 ? Math.max(
@@ -132,6 +132,10 @@ public record BearingDrag(Input input, Friction friction, double powerW, double 
                 : angular
                         ? Math.max(in.radialN(), in.axialN() - 0.1 * in.radialN())
                         : kind.ball() ? Math.max(in.radialN(), 3 * in.axialN() - 0.1 * in.radialN()) : in.radialN();
+        if (kind.axial()) {
+            p0 = in.axialN();
+            p1 = in.axialN();
+        }
         Friction still = Friction.of(
                 new Friction.Turned(
                         kind, in.bearing().geometry().pitchMm(), in.bearing().boreMm(), in.seals(), in.hybrid()),

@@ -68,8 +68,12 @@ public record Candidate(Bearing bearing, Inside inside) {
 
     /** As its marks tell; none where they tell nothing. */
     public Friction.Seals seals() {
+        boolean light = bearing.suffixes().contact().equals("light");
+        boolean touches = bearing.suffixes().rubbing();
         return switch (bearing.suffixes().sealing()) {
-            case "one-seal", "two-seals" -> Friction.Seals.CONTACT;
+            case "one-seal" ->
+                !touches ? Friction.Seals.LOW_DRAG : light ? Friction.Seals.ONE_LIGHT : Friction.Seals.ONE_CONTACT;
+            case "two-seals" -> light ? Friction.Seals.LIGHT : Friction.Seals.CONTACT;
             case "two-low-drag-seals" -> Friction.Seals.LOW_DRAG;
             default -> Friction.Seals.NONE;
         };
@@ -89,6 +93,7 @@ public record Candidate(Bearing bearing, Inside inside) {
     Candidate sized(double times) {
         BearingGeometry g = geometry();
         Inside larger = new Inside(
+                bearing.kind(),
                 new BearingGeometry(g.elements(), g.elementMm() * times, g.pitchMm() * times, g.contactDeg(), true),
                 rollerMm() == null ? null : Double.valueOf(rollerMm() * times));
         return new Candidate(

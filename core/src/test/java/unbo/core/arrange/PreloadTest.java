@@ -108,6 +108,57 @@ class PreloadTest {
         assertThat(CrankTruingWords.answer(crank).level()).isEqualTo(Level.SOON);
     }
 
+    @Test
+    void aTorqueStandsForARangeOfPreload() {
+        Preload pinion = Preload.of(
+                read(PreloadFields.LIST, "place", "pinion", "torque", "2.2").record());
+        assertThat(pinion.leastN()).isBetween(3500.0, 4500.0);
+        assertThat(pinion.mostN()).isBetween(7000.0, 9000.0);
+        assertThat(pinion.mostN() / pinion.leastN()).isCloseTo(2, within(1e-9));
+        assertThat(pinion.preloadN() / pinion.mostN()).isCloseTo(0.8, within(1e-9));
+        Preload wanted =
+                Preload.of(read(PreloadFields.LIST, "place", "pinion", "wanted", String.valueOf(pinion.preloadN()))
+                        .record());
+        assertThat(wanted.expectedNm()).isCloseTo(2.2, within(1e-6));
+        for (String place : new String[] {"steering-head", "unit-hub"}) {
+            Preload none = Preload.of(
+                    read(PreloadFields.LIST, "place", place, "torque", "2.2").record());
+            assertThat(none.preloadN()).as(place).isNull();
+            assertThat(none.leastN()).isNull();
+            assertThat(PreloadWords.answer(none).figures())
+                    .noneMatch(f -> f.what().contains("preload"));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "thrust-ball,0.0008,0.33,2",
+        "self-aligning-ball,0.0003,0.4,2",
+        "four-point-ball,0.001,0.33,2",
+        "deep-groove-ball,0.0006,0.55,2",
+        "cylindrical-roller,0.0003,0,4",
+        "spherical-roller,0.0005,0,6"
+    })
+    void everyKindDragsByItsOwnFactors(String kind, double first, double power, double f0) {
+        Friction f = Friction.of(
+                new Friction.Turned(BearingKind.of(kind).orElseThrow(), 40, 25, Friction.Seals.NONE, false),
+                new Friction.Oil(true, 10, 100),
+                new Friction.Pressed(1000, 0.2));
+        assertThat(f.loadNmm()).isCloseTo(first * (power == 0 ? 1 : Math.pow(0.2, power)) * 1000 * 40, within(1e-9));
+        assertThat(f.lubricantNmm()).isCloseTo(f0 * 160e-7 * 64_000, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"NONE,0", "LOW_DRAG,0", "LIGHT,10", "CONTACT,40", "ONE_LIGHT,5", "ONE_CONTACT,20"})
+    void eachSealCountsOnce(Friction.Seals seals, double nmm) {
+        assertThat(Friction.of(
+                                new Friction.Turned(BearingKind.DEEP_GROOVE_BALL, 38.5, 25, seals, false),
+                                new Friction.Oil(true, 10, 100),
+                                new Friction.Pressed(0, 0))
+                        .sealsNmm())
+                .isEqualTo(nmm);
+    }
+
     @ParameterizedTest
     @CsvSource({
         "0.051,'',false,false,SOON",

@@ -86,6 +86,41 @@ class TaperDecoderTest {
         Bearing d = TaperDecoder.decode("30305D");
         assertThat(d.warnings()).anyMatch(w -> w.contains("steeper cone"));
         assertThat(TaperMatch.of("30305D", "30305").match()).isFalse();
+        assertThat(TaperMatch.of("30305D", "30305D").match()).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "30305D,28.8",
+        "31305,28.8",
+        "32004X,14",
+        "32005X,16",
+        "32006X,16",
+        "32007X,16.8",
+        "32008X,14.2",
+        "32009X,14.7",
+        "32010X,15.75",
+        "33005,10.9",
+        "30302,10.75",
+        "30303,10.75",
+        "30304,11.3",
+        "30305,11.3",
+        "30306,11.9",
+        "30307,11.9",
+        "30308,12.95",
+        "30205,14",
+        "32205B,20"
+    })
+    void anglesAreThoseOfSeriesSizeAndLetter(String number, double half) {
+        assertThat(TaperDecoder.decode(number).halfAngleDeg()).isCloseTo(half, within(0.05));
+        assertThat(TaperDecoder.decode(number).contactDeg()).isCloseTo(half, within(0.05));
+    }
+
+    @Test
+    void whereNoNumberTellsTheAngleItIsAMiddlingGuess() {
+        Bearing old = TaperDecoder.decode("15123");
+        assertThat(old.halfAngleDeg()).isNull();
+        assertThat(old.contactDeg()).isEqualTo(15);
     }
 
     @Test

@@ -107,10 +107,59 @@ class LifePinsTest {
 
     /** The row of ISO 281 that is nearest: 25, 30, 35, 40°. */
     @ParameterizedTest
-    @CsvSource({"15, 680", "25, 680", "29, 800", "33, 950", "36, 950", "40, 1140", "45, 1140"})
+    @CsvSource({"20, 680", "25, 680", "29, 800", "33, 950", "36, 950", "40, 1140", "45, 1140"})
     void thrustInducedByAnAngularBearing(double degrees, double axial) {
         assertThat(WheelLife.induced(new WheelInput.Bearing("b", 1, 1, degrees, false, false, 14), 1000))
                 .isCloseTo(axial, within(1e-9));
+    }
+
+    /** 7205C: f0 14.7, C0 11 kN; e of the row that its own thrust falls into. */
+    @Test
+    void fifteenDegreesFollowTheLoad() {
+        WheelInput.Bearing c = new WheelInput.Bearing("c", 18_000, 11_000, 15, false, false, 14);
+        double induced = WheelLife.induced(c, 1000);
+        assertThat(induced).isBetween(380.0, 430.0);
+        double e = 0.40 + (14 * induced / 11_000 - 0.357) / (0.714 - 0.357) * 0.03;
+        assertThat(induced).isCloseTo(e * 1000, within(0.5));
+        assertThat(WheelLife.equivalent(c, 1000, 300)).isEqualTo(1000);
+        assertThat(WheelLife.equivalent(c, 1000, 1.07 / 14 * 11_000))
+                .isCloseTo(0.44 * 1000 + 1.23 * 1.07 / 14 * 11_000, within(1e-6));
+        assertThat(WheelLife.equivalent(c, 1000, 7.14 / 14 * 11_000 * 2))
+                .isCloseTo(440 + 7.14 / 14 * 11_000 * 2, within(1e-6));
+    }
+
+    @Test
+    void aCylindricalRollerTakesNoThrustAndMakesNone() {
+        WheelInput.Bearing nu = new WheelInput.Bearing("nu", 30_000, 28_000, 0, true, false, 14);
+        assertThat(WheelLife.induced(nu, 1000)).isZero();
+        assertThat(WheelLife.equivalent(nu, 1000, 0)).isEqualTo(1000);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.3, 0.2, true", "0.3, 0.19, false", "1.0, 0.5, false", "0.9, 0.5, true"})
+    void epAdditivesCountWhereTheStandardLetsThem(double kappa, double ec, boolean helps) {
+        double plain = LifeFactor.of(true, kappa, 0.3);
+        double ep = LifeFactor.withEp(true, kappa, ec, 0.3);
+        assertThat(ep > plain).isEqualTo(helps);
+        assertThat(ep).isGreaterThanOrEqualTo(plain);
+        if (helps) {
+            assertThat(ep).isEqualTo(Math.min(3, LifeFactor.of(true, 1, 0.3)));
+        }
+        assertThat(LifeFactor.withEp(true, 0.9, 0.5, 5)).isGreaterThanOrEqualTo(LifeFactor.of(true, 0.9, 5));
+    }
+
+    @Test
+    void aKerbStrikesFromTheSideAsWell() {
+        WheelLife life = wheel(new WheelInput.Wheel(4000, 0.3, 60, 0), TAPER, new WheelInput.State(1, 0));
+        double straight = TAPER.c0N() / (4 * 4000 / 2.0);
+        assertThat(life.kerbSafety(4)).isLessThan(straight / 2);
+        double inner = (16_000 * 30.0 + 4000 * 300) / 60;
+        double y = 0.4 / Math.tan(Math.toRadians(TAPER.contactDeg()));
+        double outer = Math.abs((16_000 * 30.0 - 4000 * 300) / 60);
+        double axial = Math.max(0.5 * inner / y, 0.5 * outer / y + 4000);
+        double p0 = Math.max(inner, 0.5 * inner + 0.22 / Math.tan(Math.toRadians(TAPER.contactDeg())) * axial);
+        assertThat(life.kerbSafety(4)).isCloseTo(TAPER.c0N() / p0, within(1e-9));
+        assertThat(life.kerbSafety(3)).isGreaterThan(life.kerbSafety(4));
     }
 
     @Test

@@ -48,7 +48,11 @@ class SpeedGuideTest {
                 .isCloseTo(500_000 * 1.69, within(1.0));
         assertThat(SpeedGuide.of(new Build(BearingKind.THRUST_BALL, false, false, false), 100, 40, null, GREASE)
                         .nDmLimit())
-                .isNull();
+                .isEqualTo(150_000);
+        assertThat(SpeedGuide.of(
+                                new Build(BearingKind.THRUST_NEEDLE_ROLLER, false, false, false), 100, 40, null, GREASE)
+                        .nDmLimit())
+                .isEqualTo(80_000);
     }
 
     @Test

@@ -30,6 +30,22 @@ class InsideFiguresTest {
         return InsideFigures.of(read(pairs).record());
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "6305,12 %,held to 6205 6902 688",
+        "NU206E,12 %,NU206 E",
+        "DAC34640037,10 %,DAC39720037",
+        "51105,10 %,51205",
+        "4206,25 %,a guess",
+        "K 20x24x17,25 %,a guess"
+    })
+    void theBandOfItsKindIsPrinted(String number, String band, String held) {
+        var answer = InsideFiguresWords.answer(InsideFigures.of(
+                Shipped.read(InsideFiguresFields.LIST, Map.of("designation", number), UnitSystem.METRIC)
+                        .record()));
+        assertThat(answer.findings().get(0).sentence()).contains(band).contains(held);
+    }
+
     @Test
     void theWorkedInsideAndRatings() {
         InsideFigures q = of("boreMm", "25", "outsideMm", "52", "widthMm", "15");
@@ -83,7 +99,6 @@ class InsideFiguresTest {
     @ParameterizedTest
     @CsvSource({
         "outsideMm,20,outsideMm,must be more than the bore",
-        "kind,machined-needle-roller,kind,count and measure",
         "elementMm,100,elementMm,does not fit",
         "elements,40,elements,side by side"
     })

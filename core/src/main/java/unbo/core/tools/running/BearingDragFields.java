@@ -5,6 +5,7 @@ import java.util.stream.Stream;
 
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
+import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.motion.Friction;
@@ -49,10 +50,22 @@ public final class BearingDragFields {
                                                     .hint("empty: 0.5 for a 25 mm bore, with the bore: a guide")))
                     .flatMap(List::stream)
                     .toList(),
-            v -> InsideFields.rules(v, false),
+            BearingDragFields::rules,
             BearingDragFields::make);
 
     private BearingDragFields() {}
+
+    private static List<Problem> rules(Values v) {
+        List<Problem> problems = InsideFields.rules(v, false);
+        return problems.isEmpty() ? thrust(v, InsideFields.candidate(v)) : problems;
+    }
+
+    /** What a thrust bearing cannot do without. */
+    static List<Problem> thrust(Values v, Candidate b) {
+        return b.kind().axial() && v.number("axialN") <= 0
+                ? List.of(new Problem("axialN", "It carries thrust only: write the axial load.", false))
+                : List.of();
+    }
 
     private static BearingDrag.Input make(Values v) {
         Candidate b = InsideFields.candidate(v);

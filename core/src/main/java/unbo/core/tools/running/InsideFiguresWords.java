@@ -7,6 +7,7 @@ import java.util.List;
 
 import unbo.core.answer.Answer;
 import unbo.core.bearing.BearingGeometry;
+import unbo.core.bearing.Inside;
 import unbo.core.bearing.Turning;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
@@ -17,15 +18,14 @@ import unbo.core.worksheet.Worksheet;
 /** What is inside, in print. */
 public final class InsideFiguresWords {
 
-    private static final double CATALOGUE_BAND = 0.12;
-
     private InsideFiguresWords() {}
 
     public static Answer answer(InsideFigures inside) {
         BearingGeometry g = inside.input().bearing().geometry();
+        double band = inside.input().bearing().inside().bandPercent();
         List<Finding> findings = new ArrayList<>();
         if (!inside.ratings().estimated()
-                && Math.abs(inside.byRule().cN() / inside.ratings().cN() - 1) > 2 * CATALOGUE_BAND) {
+                && Math.abs(inside.byRule().cN() / inside.ratings().cN() - 1) > 2 * band / 100) {
             findings.add(new Finding(
                     "ratings-apart",
                     Level.WATCH,
@@ -46,7 +46,8 @@ public final class InsideFiguresWords {
                                     ? "Inside estimated from the boundary: count the elements where it matters. "
                                     : "Counted and measured. ")
                             + (inside.ratings().estimated()
-                                    ? "Ratings estimated by ISO 281 and ISO 76; catalogues differ by up to 12 %."
+                                    ? "Ratings estimated by ISO 281 and ISO 76; catalogues differ by up to "
+                                            + Show.number(band, 0) + " %" + heldTo(inside) + "."
                                     : "Ratings from the catalogue.")));
         }
         return new Answer(
@@ -81,6 +82,14 @@ public final class InsideFiguresWords {
                         null)));
     }
 
+    private static String heldTo(InsideFigures inside) {
+        return Inside.proportions(inside.input().bearing().kind())
+                .map(p -> p.heldTo().equals("no figures")
+                        ? ", a guess: no catalogue figure holds it"
+                        : ", held to " + p.heldTo())
+                .orElse("");
+    }
+
     private static Worksheet worksheet(InsideFigures inside) {
         BearingGeometry g = inside.input().bearing().geometry();
         boolean ball = inside.input().bearing().ball();
@@ -88,16 +97,14 @@ public final class InsideFiguresWords {
         lines.add(Worksheet.computed(
                 "Dw",
                 "element's diameter",
-                g.estimated() ? ball ? "0.295·(D − d)" : "0.24·(D − d)" : "measured",
+                g.estimated() ? "a share of (D − d), by its kind" : "measured",
                 Show.number(g.elementMm(), 3) + " mm"));
         lines.add(Worksheet.computed(
                 "dm", "pitch diameter", g.estimated() ? "(d + D)/2" : "measured", Show.number(g.pitchMm(), 3) + " mm"));
         lines.add(Worksheet.computed(
                 "Z",
                 "elements",
-                g.estimated()
-                        ? ball ? "round(0.25 + 209°/(2·asin(Dw/dm)))" : "round(0.9·π·dm/Dw), not touching"
-                        : "counted",
+                g.estimated() ? "as many as its kind lets in, of one row" : "counted",
                 String.valueOf(g.elements())));
         lines.add(Worksheet.computed(
                 "γ", "Dw·cos α/dm", "α " + Show.number(g.contactDeg(), 1) + "°", Show.number(g.gamma(), 4)));
@@ -105,7 +112,7 @@ public final class InsideFiguresWords {
             lines.add(Worksheet.computed(
                     "Lwe",
                     "roller's length",
-                    "0.65·T, or 1.4·Dw where no width is known",
+                    "a share of its width, or 1.4·Dw where no width is known",
                     Show.number(requireNonNull(inside.input().bearing().rollerMm()), 2) + " mm"));
         }
         lines.add(Worksheet.judged(
@@ -127,7 +134,7 @@ public final class InsideFiguresWords {
         return new Worksheet(
                 "How many elements of what size, and what can it carry?",
                 lines,
-                List.of("ISO 281 and ISO 76, one row. Sizes from the boundary: usual proportions; real "
+                List.of("ISO 281 and ISO 76, all rows. Sizes from the boundary: usual proportions; real "
                         + "ones differ by an element either way."));
     }
 }

@@ -24,14 +24,16 @@ public final class InsideTool implements Tool<InsideFigures.Input, InsideFigures
             Shape.of(InsideFiguresFields.LIST, "elements", "elementMm", "pitchMm", "contactDeg");
     private static final Shape SHAPE = Shape.of(InsideFiguresFields.LIST).and("geometry", COUNTED);
 
-    /** Elements and ratings. */
+    /** Elements of one row and ratings of all. @param bandPercent how far a catalogue's may be from estimated ones */
     public record Insides(
             BearingGeometry geometry,
             boolean geometryEstimated,
             double cN,
             double c0N,
             double cuN,
-            boolean ratingsEstimated) {}
+            boolean ratingsEstimated,
+            int rows,
+            double bandPercent) {}
 
     @Override
     public About about() {
@@ -78,6 +80,8 @@ public final class InsideTool implements Tool<InsideFigures.Input, InsideFigures
                 i.ratings().cN(),
                 i.ratings().c0N(),
                 i.fatigueLimitN(),
-                i.ratings().estimated());
+                i.ratings().estimated(),
+                i.input().bearing().inside().rows(),
+                i.input().bearing().inside().bandPercent());
     }
 }

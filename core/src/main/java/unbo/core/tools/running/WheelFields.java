@@ -1,10 +1,13 @@
 package unbo.core.tools.running;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Inside;
 import unbo.core.bearing.Ratings;
 import unbo.core.fact.FactKey;
@@ -13,9 +16,11 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
+import unbo.core.life.LifeFactor;
 import unbo.core.life.WheelInput;
 import unbo.core.life.WheelSweep;
 import unbo.core.measure.Quantity;
+import unbo.core.measure.Show;
 
 /** What is asked of the two bearings of a wheel. */
 public final class WheelFields {
@@ -47,7 +52,7 @@ public final class WheelFields {
             List.of(
                     Field.choice("vehicle", "Vehicle", VEHICLES)
                             .from(FactKey.VEHICLE_KIND)
-                            .must(),
+                            .orElse("car", "one that does not lean"),
                     Field.quantity("wheelLoadN", "Load on this wheel", Quantity.FORCE, "N", 10, 100_000)
                             .from(FactKey.LOAD)
                             .usually(200, 20_000)
@@ -58,7 +63,7 @@ public final class WheelFields {
                     Field.quantity("spreadMm", "Between pressure centres", Quantity.LENGTH, "mm", 5, 400)
                             .from(FactKey.SPREAD)
                             .usually(20, 150)
-                            .must(),
+                            .hint("empty for a hub cartridge: by its two rows"),
                     Field.quantity("offsetMm", "Load line outboard of their middle", Quantity.LENGTH, "mm", -200, 200)
                             .usually(-60, 60)
                             .hint("empty: by flange, spacer and ET below, else 0"),
@@ -96,6 +101,7 @@ public final class WheelFields {
                             .usually(0.2, 4)
                             .orElse("1", "see Viscosity"),
                     Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
+                    Field.yesNo("ep", "Proven EP additives").seldom(),
                     Field.quantity("exactContamination", "Cleanliness ec, to a figure", Quantity.RATIO, "", 0, 1)
                             .usually(0.01, 1)
                             .hint("where it is known better (ISO 281): goes before the word")
@@ -149,7 +155,28 @@ public final class WheelFields {
     }
 
     private static List<Problem> rules(Values v) {
-        List<Problem> problems = unrated(v, List.of("outer", "inner"));
+        List<Problem> problems = cartridge(v).isPresent() ? new ArrayList<>() : unrated(v, List.of("outer", "inner"));
+        if (!v.has("spreadMm") && cartridge(v).isEmpty()) {
+            problems.add(new Problem("spreadMm", "Write the distance between the pressure centres.", false));
+        }
+        for (String box : List.of("kappa", "newKappa")) {
+            if (v.has(box) && v.number(box) < LifeFactor.LEAST_KAPPA) {
+                problems.add(outside(box));
+            }
+        }
+        for (String side : List.of("outer", "inner")) {
+            Bearing told = BearingInput.numbered(side + "Designation").of(v);
+            if (told.kind() == BearingKind.CYLINDRICAL_ROLLER && !leaning(v)) {
+                problems.add(Problem.impossible(
+                        side + "Designation",
+                        "“" + v.text(side + "Designation") + "” is a cylindrical roller: it takes no side force of a "
+                                + "bend, so it cannot stand in the pair of a wheel that does not lean."));
+            } else if (told.kind().axial()) {
+                problems.add(Problem.impossible(
+                        side + "Designation",
+                        "“" + v.text(side + "Designation") + "” carries thrust only: it cannot hold a wheel."));
+            }
+        }
         if (v.list("shares").size() != v.list("lateralGs").size()) {
             problems.add(Problem.impossible(
                     "lateralGs",
@@ -170,6 +197,62 @@ public final class WheelFields {
                     false));
         }
         return problems;
+    }
+
+    /** A viscosity ratio so low that the method says nothing. */
+    static Problem outside(String box) {
+        return Problem.impossible(
+                box,
+                "κ under " + Show.number(LifeFactor.LEAST_KAPPA, 1) + " is outside the method (ISO 281): metal touches "
+                        + "metal, no life is told. A thicker oil.");
+    }
+
+    private static boolean leaning(Values v) {
+        return v.text("vehicle").equals("motorcycle") || v.text("vehicle").equals("bicycle");
+    }
+
+    /**
+     * A bearing of two angular rows that holds the wheel alone: a hub cartridge or a double-row angular contact
+     * bearing, named for both sides or for one with nothing said of the other.
+     */
+    private static Optional<Bearing> cartridge(Values v) {
+        String outer = v.text("outerDesignation").strip();
+        String inner = v.text("innerDesignation").strip();
+        boolean one = outer.isEmpty() != inner.isEmpty() || outer.equalsIgnoreCase(inner);
+        Bearing told = BearingInput.numbered(outer.isEmpty() ? "innerDesignation" : "outerDesignation")
+                .of(v);
+        boolean rated =
+                List.of("outerCN", "innerCN", "outerC0N", "innerC0N").stream().anyMatch(v::has);
+        return one
+                        && !rated
+                        && told.kind().angular()
+                        && told.kind().rows() == 2
+                        && told.inside().isPresent()
+                ? Optional.of(told)
+                : Optional.empty();
+    }
+
+    /** One row of it. */
+    private static WheelInput.Bearing row(Bearing cartridge, String side) {
+        Inside inside = cartridge.inside().orElseThrow();
+        Ratings both = cartridge.ratings().orElseThrow();
+        Ratings byRule = Ratings.of(inside);
+        Ratings row = Ratings.ofRow(inside);
+        return new WheelInput.Bearing(
+                cartridge.designation() + ", " + side + " row",
+                both.cN() * row.cN() / byRule.cN(),
+                both.c0N() * row.c0N() / byRule.c0N(),
+                cartridge.contactDeg(),
+                false,
+                cartridge.rated() == null,
+                Ratings.staticBallFactor(inside.geometry().gamma()));
+    }
+
+    /** Between the pressure centres of its two rows, back to back: half its width apart, and dm/2·tan α beyond each. */
+    private static double spread(Bearing cartridge) {
+        return requireNonNull(cartridge.widthMm()) / 2
+                + cartridge.inside().orElseThrow().geometry().pitchMm()
+                        * Math.tan(Math.toRadians(cartridge.contactDeg()));
     }
 
     /** What is missing of the bearings named by these sides. */
@@ -202,7 +285,10 @@ public final class WheelFields {
         Bearing told = input.of(v);
         boolean rollers =
                 v.yes(side + "Rollers") || told.inside().map(Inside::rollers).orElse(false);
-        double angle = rollers && told.contactDeg() < LEAST_ROLLER_DEG ? USUAL_ROLLER_DEG : told.contactDeg();
+        boolean straight =
+                told.kind() == BearingKind.CYLINDRICAL_ROLLER || told.kind().needle();
+        double angle =
+                rollers && !straight && told.contactDeg() < LEAST_ROLLER_DEG ? USUAL_ROLLER_DEG : told.contactDeg();
         return told.ratings()
                 .map(ratings -> new WheelInput.Bearing(
                         input.named(v) ? v.text(side + "Designation") : side,
@@ -234,17 +320,24 @@ public final class WheelFields {
             states.add(new WheelInput.State(
                     v.list("shares").get(i), v.list("lateralGs").get(i)));
         }
-        boolean leaning =
-                v.text("vehicle").equals("motorcycle") || v.text("vehicle").equals("bicycle");
+        Optional<Bearing> cartridge = cartridge(v);
+        double spread = v.has("spreadMm") ? v.number("spreadMm") : spread(cartridge.orElseThrow());
         WheelInput wheel = new WheelInput(
-                leaning,
-                new WheelInput.Wheel(
-                        v.number("wheelLoadN"), v.number("rollingRadiusM"), v.number("spreadMm"), offset(v)),
+                leaning(v),
+                new WheelInput.Wheel(v.number("wheelLoadN"), v.number("rollingRadiusM"), spread, offset(v)),
                 states,
-                bearing(v, "inner").orElseThrow(),
-                bearing(v, "outer").orElseThrow(),
+                cartridge
+                        .map(c -> row(c, "inner"))
+                        .or(() -> bearing(v, "inner"))
+                        .orElseThrow(),
+                cartridge
+                        .map(c -> row(c, "outer"))
+                        .or(() -> bearing(v, "outer"))
+                        .orElseThrow(),
                 new WheelInput.Oil(
-                        v.number("kappa"), v.number("exactContamination", Double.parseDouble(v.text("contamination")))),
+                        v.number("kappa"),
+                        v.number("exactContamination", Double.parseDouble(v.text("contamination"))),
+                        v.yes("ep")),
                 new WheelInput.VehicleBody(v.maybe("trackMm"), v.maybe("cgHeightMm")));
         WheelInput changed = wheel.offset(v.number("newOffset", wheel.offsetMm()))
                 .load(v.number("loadFactor"))

@@ -43,6 +43,8 @@ public final class WheelLifeTool implements Tool<WheelFields.Asked, WheelFields.
                             .and("kappa", WheelFields.LIST, "kappa")
                             .and("contamination", WheelFields.LIST, "exactContamination"));
 
+    private static final double MOST_KM = 1e6;
+
     /** One running state. */
     public record StateLoad(double share, double lateralG, double radialN, double axialN, double equivalentN) {}
 
@@ -57,8 +59,9 @@ public final class WheelLifeTool implements Tool<WheelFields.Asked, WheelFields.
             boolean ratingsEstimated,
             List<StateLoad> states) {}
 
-    /** Both. */
-    public record WheelPair(WheelSide inner, WheelSide outer, double systemLifeKm, double flangeMomentNm) {}
+    /** Both. @param lifeCapped true where a life is over a million km and printed as that */
+    public record WheelPair(
+            WheelSide inner, WheelSide outer, double systemLifeKm, boolean lifeCapped, double flangeMomentNm) {}
 
     @Override
     public About about() {
@@ -125,7 +128,19 @@ public final class WheelLifeTool implements Tool<WheelFields.Asked, WheelFields.
     private static WheelPair pair(WheelFields.Asked asked) {
         WheelLife life = WheelLife.of(asked.wheel());
         return new WheelPair(
-                side(life, life.inner()), side(life, life.outer()), life.systemLifeKm(), life.flangeMomentNm());
+                side(life, life.inner()),
+                side(life, life.outer()),
+                capped(life.systemLifeKm()),
+                Math.max(
+                                life.systemLifeKm(),
+                                Math.max(life.inner().lifeKm(), life.outer().lifeKm()))
+                        > MOST_KM,
+                life.flangeMomentNm());
+    }
+
+    /** Over a million is no more than that. */
+    private static double capped(double km) {
+        return Math.min(MOST_KM, km);
     }
 
     private static WheelSide side(WheelLife life, WheelLife.Side s) {
@@ -140,7 +155,7 @@ public final class WheelLifeTool implements Tool<WheelFields.Asked, WheelFields.
                 s.axialN(),
                 s.equivalentN(),
                 s.basicLifeKm(),
-                s.lifeKm(),
+                capped(s.lifeKm()),
                 s.factor(),
                 s.bearing().estimated(),
                 states);

@@ -115,11 +115,10 @@ public final class WheelWords {
     }
 
     private static Finding kerb(WheelFields.Asked asked, WheelLife life) {
-        double safety = Math.min(
-                life.inner().bearing().c0N() / Math.max(1, life.inner().radialN() * asked.impact()),
-                life.outer().bearing().c0N() / Math.max(1, life.outer().radialN() * asked.impact()));
-        String words = "Kerb strike at " + Show.number(asked.impact(), 1) + " times the load: static safety "
-                + Show.number(safety, 1) + ". ";
+        double safety = life.kerbSafety(asked.impact());
+        String words = "Kerb strike at " + Show.number(asked.impact(), 1)
+                + " times the load and once the load from the side at the rim: static safety " + Show.number(safety, 1)
+                + ". ";
         return safety >= FINE
                 ? new Finding("kerb-fine", Level.RIGHT, words + "No dents.")
                 : safety >= 1

@@ -29,18 +29,21 @@ public final class PreloadWords {
                     Show.fixed(preload.torqueNm(), 2),
                     "N·m",
                     Show.number(preload.torqueNm() / 0.112985, 1) + " lbf·in"));
-            figures.add(new Answer.Figure(
-                    "stands for a preload of up to",
-                    Show.number(requireNonNull(preload.preloadN()), 0),
-                    "N",
-                    "half of it where the ribs drag"));
+            if (preload.preloadN() != null) {
+                figures.add(new Answer.Figure(
+                        "stands for a preload of",
+                        Show.number(requireNonNull(preload.leastN()) / 1000, 1) + " to "
+                                + Show.number(requireNonNull(preload.mostN()) / 1000, 1),
+                        "kN",
+                        "at hand speed the ribs drag as well"));
+            }
             findings.add(judged(preload));
         }
         if (preload.expectedNm() != null) {
             figures.add(new Answer.Figure(
                     "torque to expect for "
                             + Show.number(requireNonNull(preload.input().wantedN()), 0) + " N",
-                    Show.fixed(preload.expectedNm(), 2) + "–" + Show.fixed(preload.expectedNm() * 2, 2),
+                    Show.fixed(preload.expectedNm(), 2),
                     "N·m",
                     "bearings alone"));
         }
@@ -102,12 +105,12 @@ public final class PreloadWords {
                                 Worksheet.computed(
                                         "Fa",
                                         "preload",
-                                        "(M − 2·M0)/(2·f1·2·Y·dm), f1 0.0004, Y 0.4·cot α",
+                                        "0.4 · (M − 2·M0)/(2·f1·2·Y·dm), f1 0.0004, Y 0.4·cot α; 0.25 to 0.5",
                                         preload.preloadN() == null ? "–" : Show.number(preload.preloadN(), 0) + " N"),
                                 Worksheet.computed(
                                         "",
                                         "torque for the wanted preload",
-                                        "2·(M0 + f1·2·Y·Fa·dm)",
+                                        "2·(M0 + f1·2·Y·Fa/0.4·dm)",
                                         preload.expectedNm() == null
                                                 ? "–"
                                                 : Show.fixed(preload.expectedNm(), 3) + " N·m")),
