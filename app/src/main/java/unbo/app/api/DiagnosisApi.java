@@ -21,6 +21,7 @@ import unbo.app.diagnosis.CaseService;
 import unbo.core.diagnosis.Check;
 import unbo.core.diagnosis.Checks;
 import unbo.core.diagnosis.Diagnosis;
+import unbo.core.diagnosis.DiagnosisInput;
 import unbo.core.diagnosis.NextCheck;
 import unbo.core.diagnosis.Way;
 import unbo.core.input.Field;
@@ -35,6 +36,9 @@ import unbo.core.tools.diagnosing.DiagnosisWords;
 class DiagnosisApi {
 
     private static final String CHECKS = "checks";
+    /** True where the workshop's own cases move the table: without it a call is answered by the shipped one alone. */
+    private static final String OWN = "own";
+
     private static final int LONGEST_CODE = 40;
 
     record Evidence(String check, String position, String result, double likelihoodRatio, String words) {}
@@ -78,7 +82,8 @@ class DiagnosisApi {
                     Shape.EMPTY
                             .and(Field.text("id", "Check", LONGEST_CODE).must())
                             .and(Field.text("position", "Position", LONGEST_CODE))
-                            .and(Field.text("result", "Result", LONGEST_CODE).must()));
+                            .and(Field.text("result", "Result", LONGEST_CODE).must()))
+            .and(Field.yesNo(OWN, "The workshop's own cases count as well"));
 
     private final JsonTexts reader;
     private final CaseService cases;
@@ -93,7 +98,8 @@ class DiagnosisApi {
             summary = "Causes by probability, the next checks, contradictions and urgency, from results noted so far")
     @PostMapping(path = "/diagnose", consumes = MediaType.APPLICATION_JSON_VALUE)
     Answered diagnose(@RequestBody JsonNode body) {
-        Diagnosis diagnosis = Diagnosis.of(reader.read(DiagnosisFields.LIST, flat(body)), cases.current());
+        DiagnosisInput input = reader.read(DiagnosisFields.LIST, JsonTexts.without(flat(body), OWN));
+        Diagnosis diagnosis = body.path(OWN).asBoolean() ? Diagnosis.of(input, cases.current()) : Diagnosis.of(input);
         DiagnosisWords words = DiagnosisWords.of(diagnosis);
         return new Answered(
                 diagnosis.ranked().stream()

@@ -57,6 +57,15 @@ class DiagnosisApiTest {
     }
 
     @Test
+    void ownCasesCountWhereTheyAreAskedFor() throws Exception {
+        ask("{\"vehicle\":\"car\",\"checks\":[],\"own\":true}").andExpect(status().isOk());
+        ask("{\"vehicle\":\"car\",\"checks\":[],\"own\":false}").andExpect(status().isOk());
+        ask("{\"vehicle\":\"car\",\"checks\":[],\"own\":{}}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("own"));
+    }
+
+    @Test
     void nothingNotedIsAnAnswerToo() throws Exception {
         ask("{\"vehicle\":\"bicycle\",\"checks\":[]}")
                 .andExpect(status().isOk())

@@ -243,8 +243,8 @@ class TruthfulRecordTest {
     @Test
     void theSecondBearingOfAHubStandsBesideTheFirst() throws Exception {
         long job = hub(vehicle("trailer"), "2026-05-04");
-        done(job, RouteStage.FIT, "designation", "L44643", "ring", "outer", "seat", "N7");
-        done(job, RouteStage.FIT, "designation", "L68149", "ring", "outer", "seat", "N7");
+        done(job, RouteStage.FIT, "designation", "L44643/L44610", "ring", "outer", "seat", "N7");
+        done(job, RouteStage.FIT, "designation", "L68149/L68110", "ring", "outer", "seat", "N7");
         done(job, RouteStage.STRIP, "which", "outer", "designation", "L44643", "tight", "outer", "access", "far");
         done(
                 job,
@@ -265,7 +265,7 @@ class TruthfulRecordTest {
                 .extracting(StageEntry::words)
                 .noneMatch(String::isBlank);
         assertThat(view.station(RouteStage.STRIP).entries()).hasSize(2);
-        done(job, RouteStage.FIT, "designation", "L68149", "ring", "outer", "seat", "P7");
+        done(job, RouteStage.FIT, "designation", "L68149/L68110", "ring", "outer", "seat", "P7");
         assertThat(jobs.view(job).orElseThrow().station(RouteStage.FIT).entries())
                 .as("the same bearing again takes its own place")
                 .hasSize(2);

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 final class Belief {
 
     private static final double LN2 = Math.log(2);
+    private static final Set<String> ROCKS = Set.of("rock-12-6", "rock-3-9");
 
     private final String vehicle;
     private final OwnCases own;
@@ -76,8 +78,12 @@ final class Belief {
         Map<Observation, Integer> rank = new HashMap<>();
         groups.forEach((name, members) -> {
             members.sort(Comparator.comparingDouble((Observation o) -> -strength(plain(table(o), o))));
-            for (int i = 0; i < members.size(); i++) {
-                rank.put(members.get(i), i);
+            boolean contrast = contrast(members);
+            int next = 0;
+            for (Observation o : members) {
+                boolean rock = contrast && ROCKS.contains(o.check().id());
+                rank.put(o, rock ? 0 : next);
+                next += rock && next > 0 ? 0 : 1;
             }
             inGroup.put(name, members.size());
         });
@@ -94,6 +100,20 @@ final class Belief {
             counted.add(new Counted(o, weight, likelihood, plain(table(o), o)));
         }
         return normal(logs);
+    }
+
+    /**
+     * True where the two rock tests of one wheel differ, one with play and one without: together they are one
+     * observation, which tells a joint from a bearing, and both count whole. Where they agree the second repeats the
+     * first.
+     */
+    private static boolean contrast(List<Observation> group) {
+        List<Boolean> still = group.stream()
+                .filter(o -> ROCKS.contains(o.check().id()))
+                .map(o -> o.result().code().equals("none"))
+                .distinct()
+                .toList();
+        return still.size() == 2;
     }
 
     /** How much a result says: the largest |ln(P(r|H) / mean)| of any hypothesis. */

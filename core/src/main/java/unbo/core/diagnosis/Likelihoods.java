@@ -19,7 +19,9 @@ import unbo.core.table.TableRow;
  */
 final class Likelihoods {
 
-    static final double FLOOR = 0.01;
+    static final double FLOOR = 0.002;
+    /** Under "none of these" every result may be: mostly as where all is sound, for a part even. */
+    private static final double NONE_EVEN = 0.2;
 
     private static final List<String> REST = List.of("rest", "sound");
     private static final Map<String, List<Row>> ROWS = read();
@@ -65,17 +67,32 @@ final class Likelihoods {
                         new IllegalStateException("likelihoods.csv: " + check.id() + " has no row for " + vehicle));
     }
 
-    /** Chances of the results under a hypothesis, moved by own cases; even under "none of these". */
+    /**
+     * Chances of the results under a hypothesis, moved by own cases; under "none of these" a fifth even, the rest as
+     * where all is sound.
+     */
     static double[] chances(String vehicle, Check check, @Nullable String position, Hypothesis under, OwnCases own) {
         int n = check.results().size();
         if (under.none()) {
-            double[] even = new double[n];
-            Arrays.fill(even, 1.0 / n);
-            return even;
+            double[] sound = rest(vehicle, check);
+            double[] mixed = new double[n];
+            for (int i = 0; i < n; i++) {
+                mixed[i] = NONE_EVEN / n + (1 - NONE_EVEN) * sound[i];
+            }
+            return mixed;
         }
         Row row = row(vehicle, check, position, under);
         int[] seen = own.seen(row);
         return seen == null ? row.chances() : floored(OwnCases.over(row.chances(), seen));
+    }
+
+    /** Chances where everything this check looks at is sound. */
+    private static double[] rest(String vehicle, Check check) {
+        return rowsOf(check).stream()
+                .filter(row -> row.fits(vehicle) && row.rest())
+                .findFirst()
+                .orElseThrow()
+                .chances();
     }
 
     private static List<Row> rowsOf(Check check) {

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
  */
 class SimulatedCasesTest {
 
-    private static final int CASES = 200;
+    private static final int CASES = 500;
     private static final double SURE = 0.9;
     private static final List<String> VEHICLES = List.of("car", "van", "motorcycle", "bicycle", "trailer");
 
@@ -60,7 +60,7 @@ class SimulatedCasesTest {
                         + "reached; fixed order %.1f minutes, %d never reached%n",
                 CASES, offered / CASES, offeredNever, fixed / CASES, fixedNever);
         assertThat(offered).isLessThan(fixed);
-        assertThat(offeredNever).isLessThanOrEqualTo(fixedNever);
+        assertThat(offeredNever).isLessThan(CASES / 20);
     }
 
     private static List<Drawn> draw(Random random) {
