@@ -23,6 +23,15 @@ final class Patterns {
     private static final double OFF_CENTRE = 0.12;
     private static final double WANDERS = 0.08;
     private static final double MUDDLE_KINDS = 5;
+    /** Modes that are read off the line of a track. */
+    private static final Set<String> TRACKED = Set.of(
+            "normal",
+            "thrust-or-preload",
+            "misalignment",
+            "end-play-rock",
+            "overload-preload",
+            "pinched-housing",
+            "fatigue");
 
     private final RaceMapInput in;
     private final RingPainting inner;
@@ -67,6 +76,10 @@ final class Patterns {
         List<RaceMap.Reading> readings = new ArrayList<>();
         for (Mode mode : Mode.all()) {
             Case c = of(mode.id());
+            c.when(
+                    TRACKED.contains(mode.id()) && tracks().anyMatch(t -> !t.sure()),
+                    -5,
+                    "the track scatters or lies in pieces: nothing ran like that");
             c.when(muddled(), -2.5, "more kinds of marks than one history leaves");
             readings.add(new RaceMap.Reading(
                     mode,
@@ -119,7 +132,10 @@ final class Patterns {
                 0.8,
                 "an arc of " + deg(still.track()) + " on the still ring");
         c.when(rings.stream().anyMatch(RingPainting::hurt), -5, "there is more than a track");
-        c.when(tracks().anyMatch(t -> t.width() > 0.7), -1.2, "the track is as wide as the race");
+        boolean points = in.kind() == RaceMapInput.Kind.BALL || angular();
+        c.when(points && tracks().anyMatch(t -> t.width() > 0.7), -1.2, "the track is as wide as the race");
+        c.when(angular() && offCentre(), 3, "off centre, as an angular contact runs");
+        c.when(clearanceGone(), -4, "all round on both rings: the clearance is gone");
         return c;
     }
 
@@ -159,12 +175,31 @@ final class Patterns {
         return Math.abs(Painting.turn(requireNonNull(in.loadDeg()), Math.toDegrees(Math.atan2(y, x))));
     }
 
+    private boolean angular() {
+        return in.kind() == RaceMapInput.Kind.ANGULAR;
+    }
+
+    /** Even and to one side on every ring that has a track. */
+    private boolean offCentre() {
+        return tracks().findAny().isPresent()
+                && tracks().allMatch(t -> Math.abs(t.offset()) >= OFF_CENTRE && t.tilt() < WANDERS * 1.5);
+    }
+
+    /** A centred, even track all round on both rings: where there is clearance the still ring has but an arc. */
+    private boolean clearanceGone() {
+        return Stream.of(inner.track(), outer.track())
+                .allMatch(t -> t != null
+                        && t.allRound()
+                        && Math.abs(t.offset()) < OFF_CENTRE
+                        && t.tilt() < WANDERS
+                        && t.sure());
+    }
+
     private Case thrust() {
         Case c = new Case();
         Track i = inner.track();
         Track o = outer.track();
-        boolean off = tracks().findAny().isPresent()
-                && tracks().allMatch(t -> Math.abs(t.offset()) >= OFF_CENTRE && t.tilt() < WANDERS * 1.5);
+        boolean off = offCentre() && !angular();
         c.when(
                 off,
                 1.6,
@@ -238,6 +273,7 @@ final class Patterns {
         c.when(across, 2.7, "spalls over the full width");
         c.when(rings.stream().anyMatch(r -> r.mark("spall").atPitch()), -2, "the spalls stand at the element pitch");
         c.when(tracks().anyMatch(t -> t.width() >= 0.7), 1.2, "a track as wide as the race");
+        c.when(clearanceGone(), 3.6, "a centred track all round on both rings: the clearance is gone");
         c.when(across && (any("blue") || any("brown") || any("straw")), 1.6, "heat colours with them");
         return c;
     }

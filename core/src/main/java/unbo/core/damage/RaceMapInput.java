@@ -41,6 +41,7 @@ public record RaceMapInput(
     /** Rolling elements. */
     public enum Kind {
         BALL,
+        ANGULAR,
         CYLINDRICAL,
         TAPERED,
         NEEDLE

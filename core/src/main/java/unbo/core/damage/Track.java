@@ -10,8 +10,16 @@ import org.jspecify.annotations.Nullable;
  * @param width mean
  * @param tilt amplitude with which its middle wanders once a turn; 0 where less than 200° are painted
  * @param twoArcs true for two arcs about opposite each other
+ * @param scatter of its middle about the line that was fitted, root of the mean square, share of the race's width
+ * @param pieces arcs it lies in
  */
-public record Track(double arcDeg, double centre, double width, double tilt, boolean twoArcs) {
+public record Track(
+        double arcDeg, double centre, double width, double tilt, boolean twoArcs, double scatter, int pieces) {
+
+    /** A track that scatters more about its own line is no track that anything ran in. */
+    private static final double STEADY = 0.08;
+
+    private static final int MOST_PIECES = 2;
 
     private static final double ENOUGH_DEG = 200;
     private static final int BRIDGE_DEG = 12;
@@ -44,11 +52,28 @@ public record Track(double arcDeg, double centre, double width, double tilt, boo
             return null;
         }
         double tilt = 0;
+        double[] fit = {sum / n, 0, 0};
         if (n >= ENOUGH_DEG) {
-            double[] fit = solve(a, b);
+            fit = solve(a, b);
             tilt = Math.hypot(fit[1], fit[2]);
         }
-        return new Track(n, sum / n, wide / n, tilt, opposite(p));
+        int pieces = p.arcs(BRIDGE_DEG).size();
+        return new Track(n, sum / n, wide / n, tilt, opposite(p), scatter(p, fit), pieces);
+    }
+
+    private static double scatter(Painting p, double[] fit) {
+        double squares = 0;
+        int n = 0;
+        for (int d = 0; d < Painting.DEGREES; d++) {
+            double[] edges = p.edges(d);
+            if (edges != null) {
+                double line = fit[0] + fit[1] * Math.cos(Math.toRadians(d)) + fit[2] * Math.sin(Math.toRadians(d));
+                double off = (edges[0] + edges[1]) / 2 - line;
+                squares += off * off;
+                n++;
+            }
+        }
+        return Math.sqrt(squares / n);
     }
 
     private static boolean opposite(Painting p) {
@@ -86,6 +111,11 @@ public record Track(double arcDeg, double centre, double width, double tilt, boo
     /** How far its middle stands off the middle of the race, positive inboard. */
     public double offset() {
         return centre - 0.5;
+    }
+
+    /** False where it scatters or lies in so many pieces that no mode can be read off it. */
+    public boolean sure() {
+        return scatter <= STEADY && pieces <= MOST_PIECES;
     }
 
     public boolean allRound() {

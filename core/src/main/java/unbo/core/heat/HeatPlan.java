@@ -4,6 +4,7 @@ import static java.util.Objects.requireNonNull;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.fit.Interference;
 import unbo.core.fit.Material;
 import unbo.core.fit.PressFit;
 
@@ -16,7 +17,7 @@ import unbo.core.fit.PressFit;
  * @param ringC temperature needed, not capped
  * @param gripC temperature at which it just grips
  * @param chillC to what the other part must be chilled so that the limit suffices; null where it suffices already
- * @param pressN force of pressing it instead; null where sizes are not known
+ * @param press force of pressing it instead; null where sizes are not known
  */
 public record HeatPlan(
         HeatInput input,
@@ -25,7 +26,7 @@ public record HeatPlan(
         double gripC,
         Cooling cooling,
         @Nullable Double chillC,
-        @Nullable Double pressN) {
+        PressFit.@Nullable Force press) {
     /**
      * How long it stays open.
      *
@@ -152,7 +153,7 @@ public record HeatPlan(
                 - in.other().perK() / in.heated().perK() * (in.ambientC() - in.otherC());
     }
 
-    private static @Nullable Double press(HeatInput in) {
+    private static PressFit.@Nullable Force press(HeatInput in) {
         if (in.outsideMm() == null || in.widthMm() == null || in.boreMm() == null || in.interferenceUm() <= 0) {
             return null;
         }
@@ -161,7 +162,9 @@ public record HeatPlan(
                 ? new PressFit(
                         in.outsideMm(), in.outsideMm() - ring, Double.POSITIVE_INFINITY, Material.STEEL, in.heated())
                 : new PressFit(in.boreMm(), 0, in.boreMm() + ring, in.other(), in.heated());
-        return fit.forceN(in.interferenceUm(), in.widthMm(), PressFit.OILED);
+        double least =
+                in.hold().leastUm() == null ? in.interferenceUm() : in.hold().leastUm();
+        return fit.mount(new Interference(least, in.hold().meanUm(), in.interferenceUm()), in.widthMm());
     }
 
     public boolean withinLimit() {

@@ -38,6 +38,10 @@ public record BearingGrease(
             @Nullable Double strokes) {}
 
     private static final double CAP_H = 30_000;
+    /** A clean race hub with little grease is opened again after so far. */
+    private static final double RACE_KM = 1500;
+
+    private static final double USUAL_RACE_KMH = 30;
     private static final double DAYS_A_YEAR = 365.25;
     private static final long MOST_DAYS = 36_525;
 
@@ -50,7 +54,16 @@ public record BearingGrease(
         Double nDm = in.rpm() == null ? null : in.rpm() * (in.boreMm() + in.outsideMm()) / 2;
         Share share = share(in.use(), nDm);
         double density = FreeVolume.GREASE_G_PER_CM3;
-        double replenish = 0.005 * in.outsideMm() * in.widthMm();
+        if (in.sealed()) {
+            return new BearingGrease(
+                    in,
+                    free,
+                    nDm,
+                    new Share(0, 0),
+                    new Fill(new HubGrease.Range(0, 0), null, null),
+                    new Again(null, 0, null));
+        }
+        double replenish = Math.min(0.005 * in.outsideMm() * in.widthMm(), free * density);
         return new BearingGrease(
                 in,
                 free,
@@ -71,6 +84,7 @@ public record BearingGrease(
     private static Share share(String use, @Nullable Double nDm) {
         return switch (use) {
             case "wheel" -> new Share(0.30, 0.50);
+            case "race" -> new Share(0.25, 0.25);
             case "pulley" -> new Share(0.25, 0.35);
             case "pivot" -> new Share(0.80, 0.90);
             default ->
@@ -85,8 +99,13 @@ public record BearingGrease(
             return CAP_H;
         }
         double at70 = in.life() * (14e6 / (in.rpm() * Math.sqrt(in.boreMm())) - 4 * in.boreMm());
+        double shortest = in.use().equals("race") ? RACE_KM / meanKmh(in) : CAP_H;
         double halvings = Math.max(0, Math.ceil((in.temperature() - 70) / 15 - 1e-9));
-        return Math.max(0, Math.min(CAP_H, at70 / Math.pow(2, halvings) * in.factor()));
+        return Math.max(0, Math.min(shortest, Math.min(CAP_H, at70 / Math.pow(2, halvings) * in.factor())));
+    }
+
+    private static double meanKmh(BearingGreaseInput in) {
+        return in.service() == null ? USUAL_RACE_KMH : in.service().meanKmh();
     }
 
     /** The interval as a distance, km; null without hours or a mean speed. */

@@ -29,15 +29,16 @@ public record BearingGreaseInput(
      * What it rolls on.
      *
      * @param ball true for ball bearings
+     * @param sealed for life, or a hub cartridge: nothing is added
      */
-    public record Made(boolean ball, boolean taper) {}
+    public record Made(boolean ball, boolean taper, boolean sealed) {}
 
     /**
      * What it does.
      *
      * @param life factor of the relubrication interval: 10 ball, 5 cylindrical or needle, 1 tapered or spherical
      * @param rpm null when the speed is unknown
-     * @param use wheel, pivot, pulley or general
+     * @param use wheel, race, pivot, pulley or general
      * @param temperature of the bearing, °C
      */
     public record Duty(double life, @Nullable Double rpm, String use, double temperature) {}
@@ -69,6 +70,10 @@ public record BearingGreaseInput(
 
     public boolean taper() {
         return made.taper();
+    }
+
+    public boolean sealed() {
+        return made.sealed();
     }
 
     public double life() {

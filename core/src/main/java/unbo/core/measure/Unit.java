@@ -50,7 +50,7 @@ public record Unit(
 
     /** True for threads per inch, where more is finer. */
     public boolean reciprocal() {
-        return quantity == Quantity.PITCH && inchSystem;
+        return symbol.equals("tpi");
     }
 
     @Override

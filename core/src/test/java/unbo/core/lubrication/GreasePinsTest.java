@@ -16,7 +16,7 @@ class GreasePinsTest {
             BearingGreaseInput.Duty duty, Double mass, boolean ball, BearingGreaseInput.Service service) {
         return new BearingGreaseInput(
                 new BearingGreaseInput.Size(25, 52, 15, mass),
-                new BearingGreaseInput.Made(ball, !ball),
+                new BearingGreaseInput.Made(ball, !ball, false),
                 duty,
                 1.3,
                 6.0,

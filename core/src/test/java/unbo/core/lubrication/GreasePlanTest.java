@@ -22,6 +22,7 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.tools.running.BearingGreaseFields;
+import unbo.core.tools.running.BearingGreaseWords;
 import unbo.core.tools.running.GreaseFields;
 import unbo.core.tools.running.GreaseTool;
 import unbo.core.tools.running.GunFields;
@@ -209,5 +210,41 @@ class GreasePlanTest {
         assertThat(read(GunFields.LIST, Map.of("gun", "lever gun", "strokes", "0", "weighed", "12"))
                         .ok())
                 .isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"6205-2RS,true", "6205ZZ,true", "DAC34640037,true", "6205,false", "30205,false", "6205-2RX,false"})
+    void nothingGoesIntoASealedOne(String number, boolean sealed) {
+        BearingGrease g = BearingGrease.of(Shipped.read(
+                        BearingGreaseFields.LIST,
+                        Map.of("designation", number, "rpm", "800", "use", "wheel"),
+                        UnitSystem.METRIC)
+                .record());
+        assertThat(g.input().sealed()).isEqualTo(sealed);
+        assertThat(g.replenishGrams() == 0).isEqualTo(sealed);
+        assertThat(g.grams().most() == 0).isEqualTo(sealed);
+        assertThat(g.hours() == null).isEqualTo(sealed);
+        assertThat(BearingGreaseWords.answer(g).findings().stream()
+                        .anyMatch(f -> f.code().equals("sealed-for-life")))
+                .isEqualTo(sealed);
+    }
+
+    @Test
+    void noMoreIsAddedThanThereIsRoomFor() {
+        BearingGrease needle = BearingGrease.of(
+                Shipped.read(BearingGreaseFields.LIST, Map.of("designation", "HK2016", "rpm", "800"), UnitSystem.METRIC)
+                        .record());
+        assertThat(needle.replenishGrams()).isLessThan(0.005 * 26 * 16).isCloseTo(needle.freeCm3() * 0.9, within(1e-9));
+    }
+
+    @Test
+    void aRaceWheelIsFilledThinAndOpenedSoon() {
+        BearingGrease race = BearingGrease.of(Shipped.read(
+                        BearingGreaseFields.LIST,
+                        Map.of("designation", "6902", "rpm", "300", "use", "race", "meanSpeed", "30"),
+                        UnitSystem.METRIC)
+                .record());
+        assertThat(race.share().least()).isEqualTo(0.25);
+        assertThat(race.km()).isCloseTo(1500, within(1e-6));
     }
 }

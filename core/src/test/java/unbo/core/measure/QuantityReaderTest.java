@@ -70,6 +70,9 @@ class QuantityReaderTest {
             POWER                  | W     | 12 W        | 12
             PITCH                  | mm    | 1.5         | 1.5
             PITCH                  | mm    | 16 tpi      | 1.5875
+            PITCH                  | mm    | 0.0625in    | 1.5875
+            PITCH                  | mm    | 1/16"       | 1.5875
+            PITCH                  | mm    | 0.0625 in   | 1.5875
             PITCH                  | mm    | 3/4-16      | 1.5875
             PITCH                  | mm    | 3/4-16 UNF  | 1.5875
             PITCH                  | mm    | 1-14        | 1.814286

@@ -58,7 +58,7 @@ class MountingTest {
         Mounting m = mount("designation", "6210", "ring", "inner", "seat", "m5");
         assertThat(m.heat().input().interferenceUm())
                 .isEqualTo(m.fit().interference().maxUm());
-        assertThat(MountingWords.answer(m).figures().get(0).what()).isEqualTo("ring at");
+        assertThat(MountingWords.answer(m).figures().get(0).what()).isEqualTo("heat the ring to");
     }
 
     @Test
@@ -182,5 +182,23 @@ class MountingTest {
                 .mapToDouble(p -> p.y())
                 .summaryStatistics();
         return at.getMax() - at.getMin();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "7205B,thick shoulder",
+        "NJ205,lip of the inner ring",
+        "HK2016,stepped pilot",
+        "6205,stamped side",
+        "32005X,back to back"
+    })
+    void whichWayRoundGoesByItsKind(String number, String says) {
+        Answer answer = MountingWords.answer(mount("designation", number, "ring", "inner", "seat", "h5"));
+        assertThat(answer.steps())
+                .filteredOn(s -> s.code().equals("way"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.text()).contains(says));
+        assertThat(answer.steps())
+                .anyMatch(s -> s.code().equals("halfway") && !s.caution().isEmpty());
     }
 }

@@ -45,6 +45,7 @@ public final class BearingGreaseFields {
                                     "Use",
                                     List.of(
                                             new Field.Choice("wheel", "wheel"),
+                                            new Field.Choice("race", "clean race wheel, short service"),
                                             new Field.Choice("pivot", "pivot, turns under 45°"),
                                             new Field.Choice("pulley", "belt pulley"),
                                             new Field.Choice("general", "general")))
@@ -136,7 +137,8 @@ public final class BearingGreaseFields {
                         requireNonNull(b.outsideMm()),
                         requireNonNull(b.widthMm()),
                         v.maybe("massKg")),
-                new BearingGreaseInput.Made(ball, kind.equals("tapered")),
+                new BearingGreaseInput.Made(
+                        ball, kind.equals("tapered"), b.suffixes().sealed() || b.kind() == BearingKind.HUB_CARTRIDGE),
                 new BearingGreaseInput.Duty(life, v.maybe("rpm"), v.text("use"), v.number("temperature")),
                 v.maybe("strokeGrams"),
                 v.maybe("cavityCm3"),

@@ -18,6 +18,9 @@ public final class BearingGreaseWords {
     private BearingGreaseWords() {}
 
     public static Answer answer(BearingGrease g) {
+        if (g.input().sealed()) {
+            return sealed(g);
+        }
         List<Answer.Figure> figures = new ArrayList<>();
         HubGrease.Range main = g.handPacked() != null && g.input().use().equals("wheel") ? g.handPacked() : g.grams();
         figures.add(new Answer.Figure(
@@ -70,6 +73,25 @@ public final class BearingGreaseWords {
                         + "hospital at once, say “grease injection”."),
                 worksheet(g),
                 List.of(FillDrawing.of(g)));
+    }
+
+    /** Nothing goes into it, and nothing is due. */
+    private static Answer sealed(BearingGrease g) {
+        return new Answer(
+                List.of(new Answer.Figure("add", "nothing", "", "renew on condition")),
+                List.of(new Finding(
+                        "sealed-for-life",
+                        Level.RIGHT,
+                        "Sealed or a hub cartridge: nothing is added and no interval runs. It is renewed when it is "
+                                + "rough, loose or has lost its grease.")),
+                List.of("Never a nozzle at its seal: the seal goes, and grease under the skin is a "
+                        + "surgical emergency."),
+                new Worksheet(
+                        "How many grams, and when again?",
+                        List.of(Worksheet.computed(
+                                "V", "free volume, filled by its maker", "", Show.number(g.freeCm3(), 1) + " cm³")),
+                        List.of("Greased for life by its maker.")),
+                List.of());
     }
 
     private static Worksheet worksheet(BearingGrease g) {

@@ -107,7 +107,7 @@ public final class WheelWords {
             return "over 1 000 000";
         }
         double step = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, km))) - 1));
-        return Show.number(Math.round(km / step) * step, 0);
+        return Show.number(Math.round(km / step) * step, 0).replaceAll("(?<=\\d)(?=(\\d{3})+$)(?=\\d{3})", "\u00a0");
     }
 
     private static String percent(double share) {
@@ -123,7 +123,7 @@ public final class WheelWords {
                 ? new Finding("kerb-fine", Level.RIGHT, words + "No dents.")
                 : safety >= 1
                         ? new Finding("kerb-inspect", Level.WATCH, words + "Inspect after one.")
-                        : new Finding("kerb-dents", Level.SOON, words + "It dents: replace after one, even if quiet.");
+                        : new Finding("kerb-dents", Level.WATCH, words + "It dents: replace after one, even if quiet.");
     }
 
     private static Worksheet worksheet(WheelLife life) {

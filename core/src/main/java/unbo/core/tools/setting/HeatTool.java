@@ -7,6 +7,7 @@ import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.fit.PressFit;
 import unbo.core.heat.HeatInput;
 import unbo.core.heat.HeatPlan;
 import unbo.core.input.FieldList;
@@ -97,7 +98,7 @@ public final class HeatTool implements Tool<HeatInput, HeatPlan> {
                 HeatWords.advice(p),
                 p.secondsAvailable(),
                 p.chillC(),
-                p.pressN(),
+                p.press() == null ? null : Double.valueOf(p.press().mostN() * PressFit.OILED / PressFit.DRY),
                 AtLimit.of(p));
     }
 

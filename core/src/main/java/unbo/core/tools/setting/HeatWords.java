@@ -35,10 +35,14 @@ public final class HeatWords {
         HeatInput in = p.input();
         List<Answer.Figure> figures = new ArrayList<>(List.of(
                 new Answer.Figure(
-                        in.housing() ? "housing at" : "ring at",
-                        c(p.ringC()),
+                        in.housing() ? "heat the housing to" : "heat the ring to",
+                        c(p.fromC()),
                         "°C",
-                        Show.number(p.ringC() * 1.8 + 32, 0) + " °F; limit " + c(in.limitC()) + " °C"),
+                        Show.number(p.fromC() * 1.8 + 32, 0) + " °F; limit " + c(in.limitC()) + " °C"
+                                + (p.withinLimit()
+                                        ? ""
+                                        : "; " + Show.number(p.slidingUm(), 0) + " µm of room would take "
+                                                + c(p.ringC()))),
                 new Answer.Figure("grips at", c(p.gripC()), "°C", "")));
         figures.add(new Answer.Figure(
                 "open at " + c(in.limitC()) + " °C",
@@ -119,7 +123,7 @@ public final class HeatWords {
     }
 
     private static String press(HeatPlan p, String words) {
-        return p.pressN() == null ? words : words + " with about " + Show.number(p.pressN() / 1000, 1) + " kN, oiled";
+        return p.press() == null ? words : words + " with " + FitWords.kN(p.press()) + " kN";
     }
 
     private static List<Finding> findings(HeatPlan p) {

@@ -107,6 +107,11 @@ public final class MountingWords {
                     "When it has cooled, push or nut it home again: it creeps off the shoulder as it shrinks.",
                     ""));
         }
+        steps.add(new Step(
+                "halfway",
+                "Stopped half way: not forced on. Pull it back off by the same ring while it is still warm, "
+                        + "look for a burr or a tilt, warm it again.",
+                "Never driven home by the other ring: that dents the races."));
         steps.add(new Step("turns", "Turn it by hand: even, no tight place.", ""));
         return steps;
     }
@@ -120,6 +125,25 @@ public final class MountingWords {
                                 + "is one, seat depth for the seal";
     }
 
+    /** What is particular to a kind; empty where nothing is. */
+    private static String byKind(Bearing d) {
+        boolean lip = d.series().startsWith("NJ") || d.series().startsWith("NUP");
+        return switch (d.kind()) {
+            case ANGULAR_CONTACT_BALL -> "the thick shoulder of the outer ring faces where the thrust goes to";
+            case MAGNETO_BALL ->
+                "the side without a shoulder faces the side its shaft comes from; its twin the other way";
+            case HEADSET_ANGULAR_CONTACT ->
+                "the chamfer of the inner ring to crown race or compression ring, that of the outer to the cup";
+            case THRUST_BALL, THRUST_CYLINDRICAL_ROLLER ->
+                "the washer with the ground bore on the shaft, the wider one in the housing";
+            case DRAWN_CUP_NEEDLE_ROLLER ->
+                "pushed by its marked end on a stepped pilot, to its depth and no farther; never by its lip";
+            case CYLINDRICAL_ROLLER ->
+                lip ? "the lip of the inner ring toward the thrust; a loose flange ring last" : "";
+            default -> "";
+        };
+    }
+
     private static String orientation(Mounting mounting) {
         Bearing d = mounting.input().bearing();
         if (d.kind() == BearingKind.HUB_CARTRIDGE) {
@@ -127,6 +151,10 @@ public final class MountingWords {
         }
         if (d.kind().taper()) {
             return "large roller ends outward in a hub (back to back), the cup's thick edge against its shoulder";
+        }
+        String byKind = byKind(d);
+        if (!byKind.isEmpty()) {
+            return byKind;
         }
         if (d.suffixes().sealing().startsWith("one")) {
             return "the open side faces the grease or oil, the shielded side the weather";

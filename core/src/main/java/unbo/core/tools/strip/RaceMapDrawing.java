@@ -47,7 +47,7 @@ public final class RaceMapDrawing {
         double width = in.widthMm() == null ? USUAL_WIDTH : in.widthMm();
         double inner = Math.PI * (bore + 0.25 * (outside - bore));
         double outer = Math.PI * (outside - 0.25 * (outside - bore));
-        double across = in.kind() == RaceMapInput.Kind.BALL
+        double across = in.kind() == RaceMapInput.Kind.BALL || in.kind() == RaceMapInput.Kind.ANGULAR
                 ? Math.min(0.85 * width, 0.8 * 0.295 * (outside - bore) * 1.1)
                 : 0.65 * width;
         return new RaceMapDrawing(in, outer).drawing(map, inner, outer, across);

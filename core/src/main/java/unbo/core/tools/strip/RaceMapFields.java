@@ -24,6 +24,7 @@ public final class RaceMapFields {
     private static final int LONGEST = Field.LONGEST_TEXT;
     private static final List<Field.Choice> KINDS = List.of(
             new Field.Choice("ball", "balls"),
+            new Field.Choice("angular", "balls at an angle: angular contact, hub cartridge"),
             new Field.Choice("cylindrical", "cylindrical rollers"),
             new Field.Choice("tapered", "tapered rollers"),
             new Field.Choice("needle", "needles"));
@@ -117,7 +118,7 @@ public final class RaceMapFields {
             case TAPER -> RaceMapInput.Kind.TAPERED;
             case NEEDLE -> RaceMapInput.Kind.NEEDLE;
             case CYLINDER, BARREL -> RaceMapInput.Kind.CYLINDRICAL;
-            case BALL, UNKNOWN -> RaceMapInput.Kind.BALL;
+            case BALL, UNKNOWN -> kind.angular() ? RaceMapInput.Kind.ANGULAR : RaceMapInput.Kind.BALL;
         };
     }
 }
