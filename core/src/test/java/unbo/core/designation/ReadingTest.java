@@ -68,7 +68,7 @@ class ReadingTest {
                 "6202-5/8 | 15.875/35.0/11.0 | 6:type 2:series 02:bore-code 5/8:bore",
                 "6204-12 | 19.05/47.0/14.0 | 6:type 2:series 04:bore-code 12:bore",
                 "6205-16 | 25.4/52.0/15.0 | 6:type 2:series 05:bore-code 16:bore",
-                "6203-14 | 14.0/40.0/12.0 | 6:type 2:series 03:bore-code 14:bore",
+                "6303-14 | 14.0/47.0/14.0 | 6:type 3:series 03:bore-code 14:bore",
                 "6305-20 | 20.0/62.0/17.0 | 6:type 3:series 05:bore-code 20:bore",
                 "6305-50 | 25.0/62.0/17.0 | 6:type 3:series 05:bore-code 50:unknown"
             })
@@ -116,7 +116,7 @@ class ReadingTest {
                 "K 20x24x17 | 20 | bore 20 mm, under the rollers",
                 "6202-5/8 | 5/8 | 15.875 mm (5/8 in)",
                 "6204-12 | 12 | 19.05 mm (12/16 in)",
-                "6203-14 | 14 | 14 mm, read as millimetres",
+                "6303-14 | 14 | 14 mm, read as millimetres",
                 "LM67048 | LM | duty: light to medium",
                 "H917849 | H | duty: heavy",
                 "LM67048 | 48 | cone",

@@ -86,14 +86,14 @@ class HeatTest {
                         .ring()
                         .alone())
                 .isTrue();
-        assertThat(plan("designation", "6206", "interferenceUm", "15")
+        assertThat(plan("designation", "6207", "interferenceUm", "15")
                         .input()
                         .ring()
                         .alone())
                 .isFalse();
-        HeatPlan alone = plan("designation", "6206", "interferenceUm", "15", "alone", "yes");
+        HeatPlan alone = plan("designation", "6207", "interferenceUm", "15", "alone", "yes");
         assertThat(alone.secondsAtLimit())
-                .isLessThan(plan("designation", "6206", "interferenceUm", "15").secondsAtLimit());
+                .isLessThan(plan("designation", "6207", "interferenceUm", "15").secondsAtLimit());
     }
 
     @Test
