@@ -387,11 +387,6 @@ public final class StageRules {
         List<Fill> fills = new ArrayList<>();
         if (wheel) {
             fills.add(new Fill("ring", "outer", List.of()));
-            String cone = sheet.text(FactKey.OUTER_CONE);
-            String cup = sheet.text(FactKey.OUTER_CUP);
-            if (!cone.isEmpty() && !cup.isEmpty()) {
-                fills.add(new Fill("designation", cone + "/" + cup, List.of(FactKey.OUTER_CUP, FactKey.OUTER_CONE)));
-            }
             fills.add(new Fill(
                     "seat",
                     sheet.has(FactKey.FIT_SEAT) ? sheet.typed(FactKey.FIT_SEAT) : "N7",

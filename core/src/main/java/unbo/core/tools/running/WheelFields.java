@@ -3,8 +3,10 @@ package unbo.core.tools.running;
 import static java.util.Objects.requireNonNull;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
@@ -137,6 +139,15 @@ public final class WheelFields {
     private static final double LEAST_ROLLER_DEG = 5;
 
     private static final double USUAL_ROLLER_DEG = 14;
+    /** Kinds of which the equivalent load is none of those that are computed here. */
+    private static final Set<BearingKind> NO_SHARING = EnumSet.of(
+            BearingKind.SELF_ALIGNING_BALL,
+            BearingKind.SPHERICAL_ROLLER,
+            BearingKind.FOUR_POINT_BALL,
+            BearingKind.THRUST_BALL,
+            BearingKind.THRUST_NEEDLE_ROLLER,
+            BearingKind.THRUST_CYLINDRICAL_ROLLER);
+
     /** f0 of ISO 76 where the inside is not known. */
     private static final double USUAL_STATIC_FACTOR = 14;
 
@@ -166,15 +177,15 @@ public final class WheelFields {
         }
         for (String side : List.of("outer", "inner")) {
             Bearing told = BearingInput.numbered(side + "Designation").of(v);
-            if (told.kind() == BearingKind.CYLINDRICAL_ROLLER && !leaning(v)) {
+            boolean straight = told.kind() == BearingKind.CYLINDRICAL_ROLLER
+                    || told.kind().needle() && !told.kind().axial();
+            if (straight && !leaning(v)) {
                 problems.add(Problem.impossible(
                         side + "Designation",
-                        "“" + v.text(side + "Designation") + "” is a cylindrical roller: it takes no side force of a "
-                                + "bend, so it cannot stand in the pair of a wheel that does not lean."));
-            } else if (told.kind().axial()) {
-                problems.add(Problem.impossible(
-                        side + "Designation",
-                        "“" + v.text(side + "Designation") + "” carries thrust only: it cannot hold a wheel."));
+                        "“" + v.text(side + "Designation") + "” is a "
+                                + told.kind().words()
+                                + ": it takes no side force of a bend, so it cannot stand in the pair of a wheel that "
+                                + "does not lean."));
             }
         }
         if (v.list("shares").size() != v.list("lateralGs").size()) {
@@ -259,7 +270,18 @@ public final class WheelFields {
     static List<Problem> unrated(Values v, List<String> sides) {
         List<Problem> problems = new ArrayList<>();
         for (String side : sides) {
-            if (bearing(v, side).isEmpty()) {
+            Bearing told = BearingInput.numbered(side + "Designation").of(v);
+            boolean rated = v.has(side + "CN") && v.has(side + "C0N") && v.has(side + "ContactDeg");
+            if (NO_SHARING.contains(told.kind()) && !rated) {
+                problems.add(Problem.impossible(
+                        side + "Designation",
+                        told.kind().axial()
+                                ? "“" + v.text(side + "Designation")
+                                        + "” carries thrust only: it cannot hold a shaft or wheel."
+                                : "How a " + told.kind().words()
+                                        + " shares thrust and radial load has no rule here: write "
+                                        + "C, C0 and a contact angle from its catalogue."));
+            } else if (bearing(v, side).isEmpty()) {
                 problems.add(
                         v.text(side + "Designation").isBlank()
                                 ? new Problem(

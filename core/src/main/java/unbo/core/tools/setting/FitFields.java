@@ -163,6 +163,12 @@ public final class FitFields {
                             ? "A cup alone has no bore: it sits in a housing, or write the set CONE/CUP."
                             : "A cone alone has no outside: it sits on a shaft, or write the set CONE/CUP."));
         }
+        if (s.kind().axial()) {
+            return List.of(Problem.impossible(
+                    "designation",
+                    "The washers of a thrust bearing have tolerances of their own (ISO 199), not listed here: the one "
+                            + "with the ground bore sits on the shaft at j6, the other has room in its housing."));
+        }
         if (s.kind() == BearingKind.NEEDLE_CAGE && !inner) {
             return List.of(Problem.impossible(
                     "ring",

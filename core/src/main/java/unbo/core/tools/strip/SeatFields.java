@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.Bearing;
 import unbo.core.fact.FactKey;
+import unbo.core.fit.FitInput;
 import unbo.core.fit.Material;
 import unbo.core.fit.SeatBands;
 import unbo.core.form.BearingInput;
@@ -18,6 +19,7 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
+import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.input.Values;
 import unbo.core.inspect.Seat;
@@ -112,11 +114,15 @@ public final class SeatFields {
                 }
             }
         }
+        if (problems.isEmpty()) {
+            fit(v).problems()
+                    .forEach(p -> problems.add(Problem.impossible("designation", requireNonNull(p.sentence()))));
+        }
         return problems;
     }
 
-    /** Makes the input of values that passed {@link #rules}. */
-    public static Seat.Input make(Values v) {
+    /** The ring on this seat, as the fit asks it. */
+    private static Reading<FitInput> fit(Values v) {
         boolean inner = v.text("seatRing").equals("inner");
         double size = requireNonNull(size(v));
         Bearing d = BEARING.of(v);
@@ -129,10 +135,13 @@ public final class SeatFields {
         texts.put("ring", inner ? "inner" : "outer");
         texts.put("seat", symbol(v));
         texts.put("material", v.text("seatMaterial"));
+        return FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC, v.book());
+    }
+
+    /** Makes the input of values that passed {@link #rules}. */
+    public static Seat.Input make(Values v) {
         return new Seat.Input(
-                FieldReader.read(FitFields.LIST, texts, UnitSystem.METRIC, v.book())
-                        .get()
-                        .orElseThrow(),
+                fit(v).get().orElseThrow(),
                 v.list("plane1"),
                 v.list("plane2"),
                 v.yes("creep"),
