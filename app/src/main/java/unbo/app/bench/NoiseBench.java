@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.util.UriComponentsBuilder;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.instrument.NoiseService;
 import unbo.app.job.JobService;
 import unbo.app.tool.IntoJob;
@@ -49,14 +50,16 @@ class NoiseBench {
     private final WorkshopService workshops;
     private final JobService jobs;
     private final NoiseService noises;
+    private final OwnCatalogue bearings;
 
     /** One side's answer. @param refusal why there is none; empty when there is one */
     public record Side(String name, Answer answer, String refusal) {}
 
-    NoiseBench(WorkshopService workshops, JobService jobs, NoiseService noises) {
+    NoiseBench(WorkshopService workshops, JobService jobs, NoiseService noises, OwnCatalogue bearings) {
         this.workshops = workshops;
         this.jobs = jobs;
         this.noises = noises;
+        this.bearings = bearings;
     }
 
     @GetMapping("/bench/noise")
@@ -114,7 +117,8 @@ class NoiseBench {
     /** The simulated recorder's sound as a file. */
     @GetMapping("/bench/noise.wav")
     ResponseEntity<byte[]> sound(@RequestParam Map<String, String> texts) {
-        Reading<NoiseInput> input = FieldReader.read(NoiseFields.LIST, TypedForm.read(texts, workshops.units()));
+        Reading<NoiseInput> input =
+                FieldReader.read(NoiseFields.LIST, TypedForm.read(texts, workshops.units()), bearings.book());
         Reading<Recorder> recorder = FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units()));
         if (!input.ok() || !recorder.ok()) {
             return ResponseEntity.unprocessableEntity()
@@ -130,7 +134,8 @@ class NoiseBench {
     }
 
     private Reading<NoiseInput> form(Map<String, String> texts, Model model) {
-        Reading<NoiseInput> reading = FieldReader.read(NoiseFields.LIST, TypedForm.read(texts, workshops.units()));
+        Reading<NoiseInput> reading =
+                FieldReader.read(NoiseFields.LIST, TypedForm.read(texts, workshops.units()), bearings.book());
         model.addAttribute("form", FieldView.form(reading, TypedForm.shown(texts, workshops.units())));
         Map<String, FieldView> recorder = FieldView.form(
                 FieldReader.read(Recorder.LIST, TypedForm.read(texts, workshops.units())),

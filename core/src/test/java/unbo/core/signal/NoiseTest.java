@@ -54,6 +54,31 @@ class NoiseTest {
     }
 
     @Test
+    void aBearingMayBeNamed() {
+        NoiseInput cartridge = read("rpm", "600", "designation", "DAC34640037").record();
+        assertThat(cartridge.geometry().elements()).isEqualTo(12);
+        assertThat(cartridge.geometry().contactDeg()).isEqualTo(36);
+        NoiseInput counted = read(
+                        "rpm",
+                        "600",
+                        "designation",
+                        "DAC34640037",
+                        "elements",
+                        "14",
+                        "elementMm",
+                        "10",
+                        "pitchMm",
+                        "49")
+                .record();
+        assertThat(counted.geometry().elements()).isEqualTo(14);
+        assertThat(read("rpm", "600", "designation", "6234").sentences("designation"))
+                .singleElement()
+                .asString()
+                .contains("count its elements");
+        assertThat(read("rpm", "600").sentences("elements")).isNotEmpty();
+    }
+
+    @Test
     void linesAreFoundWithinTheSlip() {
         Noise noise = heard(Fault.OUTER, 600, 600, Speed.steady(600));
         assertThat(noise.finding()).isEqualTo(Family.OUTER_RACE);

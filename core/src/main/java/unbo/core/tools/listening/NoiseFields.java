@@ -6,6 +6,8 @@ import java.util.List;
 
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.bearing.Turning;
+import unbo.core.fact.FactKey;
+import unbo.core.form.BearingInput;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -47,6 +49,9 @@ public final class NoiseFields {
                             .usually(15, 160),
                     Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.05, 1)
                             .usually(0.12, 0.5),
+                    Field.bearing("designation", "Bearing, as stamped")
+                            .from(FactKey.OUTER_CONE)
+                            .hint("its inside is estimated by its kind; or counted below"),
                     Field.whole("elements", "Rolling elements", 3, 60).hint("counted"),
                     Field.quantity("elementMm", "Element diameter", Quantity.LENGTH, "mm", 1, 80)
                             .usually(3, 25),
@@ -69,6 +74,8 @@ public final class NoiseFields {
             NoiseFields::rules,
             NoiseFields::make);
 
+    private static final BearingInput BEARING = BearingInput.numbered("designation");
+
     private NoiseFields() {}
 
     private static List<Field.Choice> turnings() {
@@ -85,12 +92,12 @@ public final class NoiseFields {
                     "rpm", "Write the speed of the shaft, or road speed and rolling radius; or have it found.", false));
         }
         long counted = COUNTED.stream().filter(v::has).count();
-        boolean boundary = v.has("bore") && v.has("outside");
+        boolean boundary = v.has("bore") && v.has("outside") || BEARING.named(v);
         if (counted == 0 && !boundary) {
             problems.add(new Problem(
                     "elements",
-                    "Write number, diameter and pitch diameter of the elements, or bore and "
-                            + "outside diameter: then they are estimated.",
+                    "Write number, diameter and pitch diameter of the elements, or the bearing's number, or bore "
+                            + "and outside diameter: then they are estimated.",
                     false));
         } else if (counted > 0 && counted < COUNTED.size()) {
             COUNTED.stream()
@@ -104,6 +111,14 @@ public final class NoiseFields {
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>();
+        boolean sized = v.has("elementMm") || v.has("bore") && v.has("outside");
+        if (!sized && BEARING.of(v).inside().isEmpty()) {
+            problems.add(Problem.impossible(
+                    "designation",
+                    "“" + v.text("designation") + "” has no rule for its inside here: count its elements, measure one "
+                            + "and the pitch circle."));
+            return problems;
+        }
         if (v.has("elementMm") && v.number("elementMm") >= v.number("pitchMm")) {
             problems.add(Problem.impossible(
                     "elementMm",
@@ -117,7 +132,10 @@ public final class NoiseFields {
                             + " mm do not fit on a pitch diameter of " + Show.number(v.number("pitchMm"), 2)
                             + " mm: count and measure again."));
         }
-        if (!v.has("elementMm") && v.number("outside") <= v.number("bore") * 1.05) {
+        if (!v.has("elementMm")
+                && v.has("bore")
+                && v.has("outside")
+                && v.number("outside") <= v.number("bore") * 1.05) {
             problems.add(Problem.impossible(
                     "outside", "The outside diameter must be greater than the bore by a ball or two."));
         }
@@ -139,7 +157,9 @@ public final class NoiseFields {
         BearingGeometry geometry = v.has("elementMm")
                 ? BearingGeometry.of(
                         v.whole("elements"), v.number("elementMm"), v.number("pitchMm"), v.number("contactDeg"))
-                : BearingGeometry.estimated(v.number("bore"), v.number("outside"));
+                : v.has("bore") && v.has("outside")
+                        ? BearingGeometry.estimated(v.number("bore"), v.number("outside"))
+                        : BEARING.of(v).inside().orElseThrow().geometry();
         Band band = v.has("bandLo") ? new Band(v.number("bandLo"), v.number("bandHi")) : null;
         return new NoiseInput(
                 geometry,
