@@ -24,6 +24,8 @@ record SpecialBore(String text, double mm, boolean inch, int chunks) {
     /** Farther from the number's own bore the ring would have no room for its track. */
     private static final double MOST_OFF_MM = 8;
 
+    private static final double LEAST_ROOM = 0.6;
+
     /** Null where the marks tell no bore. @param text the whole marking, which tells a slash from a hyphen */
     static @Nullable SpecialBore of(List<String> chunks, Boundary row, String text) {
         if (chunks.isEmpty() || !row.kind().deepGroove() || !chunks.get(0).matches("\\d{1,2}")) {
@@ -46,7 +48,8 @@ record SpecialBore(String text, double mm, boolean inch, int chunks) {
     }
 
     private static @Nullable SpecialBore near(SpecialBore bore, Boundary row) {
-        return Math.abs(bore.mm() - row.boreMm()) <= MOST_OFF_MM && bore.mm() > 0 ? bore : null;
+        boolean room = row.outsideMm() - bore.mm() >= LEAST_ROOM * (row.outsideMm() - row.boreMm());
+        return Math.abs(bore.mm() - row.boreMm()) <= MOST_OFF_MM && bore.mm() > 0 && room ? bore : null;
     }
 
     /** Its size in words. */
