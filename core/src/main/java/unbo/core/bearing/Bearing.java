@@ -229,6 +229,16 @@ public record Bearing(
                 parts().stream().anyMatch(p -> p.meaning().contains("ceramic")));
     }
 
+    /** True where its grease stays in it for life: shields or seals, and every hub cartridge. */
+    public boolean greasedForLife() {
+        return suffixes.sealed() || kind == BearingKind.HUB_CARTRIDGE;
+    }
+
+    /** True where heat may cook a seal or its grease; also where a mark may be a seal's. */
+    public boolean mindsHeat() {
+        return greasedForLife() || suffixes.maybeSealed();
+    }
+
     /** True where the inner ring comes off alone and without elements: cylindrical rollers but NUP, needles. */
     public boolean ringAlone() {
         return kind == BearingKind.CYLINDRICAL_ROLLER && !series().startsWith("NUP") && !series().matches("NF?\\d.*")

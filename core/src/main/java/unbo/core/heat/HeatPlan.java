@@ -59,7 +59,7 @@ public record HeatPlan(
         double sliding = in.slidingUm() != null ? in.slidingUm() : Math.max(20, Math.min(50, in.seatMm()));
         double ring = needed(in, in.interferenceUm() + sliding);
         double grip = needed(in, in.interferenceUm());
-        double from = Math.min(in.limitC(), ring);
+        double from = Math.max(in.ambientC(), Math.min(in.limitC(), ring));
         Taus tau = Taus.of(in);
         Double chill = ring <= in.limitC()
                 ? null
@@ -169,6 +169,11 @@ public record HeatPlan(
 
     public boolean withinLimit() {
         return ringC <= input.limitC() + 1e-9;
+    }
+
+    /** True where the other part is chilled so far that nothing has to be heated. */
+    public boolean chillAlone() {
+        return ringC <= input.ambientC();
     }
 
     /** True where it slides at its limit though a comfortable clearance would take more: open, and for a while. */

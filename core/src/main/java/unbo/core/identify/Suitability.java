@@ -137,6 +137,9 @@ public record Suitability(Bearing bearing, String place, Verdict verdict, List<S
     }
 
     private static Suitability byLoad(Bearing bearing, String place, Inside inside, double loadN) {
+        if (bearing.kind().axial()) {
+            return new Suitability(bearing, place, Verdict.WRONG, List.of("It carries thrust only, no radial load."));
+        }
         double safety = Ratings.of(inside).c0N() / loadN;
         Verdict verdict = safety >= STATIC_FINE ? Verdict.RIGHT : safety >= 1 ? Verdict.ACCEPTABLE : Verdict.WRONG;
         String says = switch (verdict) {
@@ -167,12 +170,14 @@ public record Suitability(Bearing bearing, String place, Verdict verdict, List<S
         return new Suitability(bearing, place, verdict, List.copyOf(reasons));
     }
 
-    /** open, shield, low-drag, light or full. */
+    /** open, shield, low-drag, light, full, or unknown, which fits a rule for any seal only. */
     private static String seal(Suffixes s) {
         if (!s.contact().isEmpty()) {
             return s.contact();
         }
-        return s.sealing().contains("shield") ? "shield" : s.sealing().equals("open") ? "open" : "low-drag";
+        return s.sealing().contains("shield")
+                ? "shield"
+                : s.sealed() ? "low-drag" : s.maybeSealed() ? "unknown" : "open";
     }
 
     private static List<Rule> read() {

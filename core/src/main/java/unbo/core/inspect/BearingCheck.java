@@ -23,10 +23,11 @@ import unbo.core.bearing.Inside;
 public record BearingCheck(
         Input input, @Nullable Double leastMm, @Nullable Double mostMm, Verdict verdict, List<String> reasons) {
 
-    /** What becomes of it. */
+    /** What becomes of it; LOOK_AGAIN where what was felt or measured does not settle it. */
     public enum Verdict {
         REUSE,
         HERE_ONLY,
+        LOOK_AGAIN,
         SCRAP
     }
 
@@ -84,11 +85,27 @@ public record BearingCheck(
         add(scrap, in.colour().equals("straw"), "straw colour that does not wipe off: it has been over 200 °C");
         add(scrap, in.cage().equals("bent"), "a worn or bent cage: scrap always");
         add(scrap, in.feel().equals("rough"), "it turns rough though it is clean");
-        add(scrap, in.radial().equals("felt"), "radial shake that can be felt");
+        BearingKind kind = in.bearing().kind();
+        boolean roomy =
+                kind.separable() || kind.paired() || List.of("C3", "C4", "C5").contains(in.clearance());
+        add(scrap, in.radial().equals("felt") && !roomy, "radial shake that can be felt");
+        add(
+                scrap,
+                kind == BearingKind.HUB_CARTRIDGE || kind == BearingKind.DRAWN_CUP_NEEDLE_ROLLER,
+                "a hub cartridge or drawn cup never goes back once it was pressed out");
         add(
                 scrap,
                 most != null && in.shakeMm() != null && in.shakeMm() > most * WORN_SHARE,
                 "axial shake well over its class");
+        List<String> again = new ArrayList<>();
+        add(
+                again,
+                least != null && in.shakeMm() != null && in.shakeMm() < least - DIAL_MM,
+                "axial shake under its class: dirty, preloaded, or of another class; wash and measure again");
+        add(
+                again,
+                in.radial().equals("felt") && roomy,
+                "radial shake is felt, which its kind or class may explain: measure it");
         add(here, in.rust().equals("stain"), "fine rust stain that cannot be felt");
         add(here, in.feel().equals("ticks"), "it ticks: wash again; if it stays, slow and light only");
         add(here, in.cage().equals("polished"), "pockets polished by the elements");
@@ -101,9 +118,12 @@ public record BearingCheck(
                 "axial shake over its class");
         Verdict verdict = !scrap.isEmpty() || in.road() && !here.isEmpty()
                 ? Verdict.SCRAP
-                : here.isEmpty() ? Verdict.REUSE : Verdict.HERE_ONLY;
+                : !again.isEmpty() ? Verdict.LOOK_AGAIN : here.isEmpty() ? Verdict.REUSE : Verdict.HERE_ONLY;
         List<String> reasons = new ArrayList<>(scrap);
         reasons.addAll(here);
+        if (verdict == Verdict.LOOK_AGAIN) {
+            reasons.addAll(again);
+        }
         return new BearingCheck(in, least, most, verdict, List.copyOf(reasons));
     }
 
@@ -115,6 +135,13 @@ public record BearingCheck(
 
     /** True when the shake is inside the class's band, as far as a dial tells; null where either is not known. */
     public @Nullable Boolean shakeInside() {
-        return leastMm == null || input.shakeMm() == null ? null : input.shakeMm() <= requireNonNull(mostMm) + DIAL_MM;
+        return leastMm == null || input.shakeMm() == null
+                ? null
+                : !shakeUnder() && input.shakeMm() <= requireNonNull(mostMm) + DIAL_MM;
+    }
+
+    /** True when it shakes less than its class leaves, by more than a dial may err. */
+    public boolean shakeUnder() {
+        return leastMm != null && input.shakeMm() != null && input.shakeMm() < leastMm - DIAL_MM;
     }
 }

@@ -14,10 +14,4 @@ public final class DeepGroove {
     public static double equivalentN(double radialN, double axialN, double f0, double c0N) {
         return FACTORS.equivalentN(X, radialN, axialN, f0 / c0N);
     }
-
-    /** e and Y for a value of f0·Fa/C0. */
-    static double[] factors(double relative) {
-        AxialFactors.Row row = FACTORS.at(relative);
-        return new double[] {row.e(), row.y()};
-    }
 }

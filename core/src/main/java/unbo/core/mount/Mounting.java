@@ -44,10 +44,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
                 ? in.limitC()
                 : !f.inner()
                         ? Math.min(OPEN_C, f.material().ovenC())
-                        : in.bearing().suffixes().sealed()
-                                        || in.bearing().suffixes().maybeSealed()
-                                ? SEALED_C
-                                : OPEN_C;
+                        : in.bearing().mindsHeat() ? SEALED_C : OPEN_C;
         Material heated = f.inner() ? Material.STEEL : f.material();
         Material other = f.inner() ? f.material() : Material.STEEL;
         return new Mounting(
@@ -65,7 +62,7 @@ public record Mounting(Input input, Fit fit, @Nullable HeatPlan heat) {
                         in.ambientC(),
                         new HeatInput.Parts(heated, other, in.chilledC() == null ? in.ambientC() : in.chilledC()),
                         limit,
-                        in.bearing().suffixes().sealed(),
+                        in.bearing().mindsHeat(),
                         "none")));
     }
 

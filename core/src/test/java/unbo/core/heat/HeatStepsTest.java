@@ -51,6 +51,33 @@ class HeatStepsTest {
                 .noneMatch(s -> s.code().equals("chill"));
     }
 
+    /** 25 mm · 11.7e-6 · 100 °C = 29 µm: a shaft at −80 slides with 3 µm of interference and 25 of room. */
+    @Test
+    void whereTheChillIsEnoughNothingIsHeated() {
+        Answer alone = answer("boreMm", "25", "interferenceUm", "3", "shaft", "-80");
+        assertThat(alone.steps())
+                .extracting(Step::code)
+                .contains("chill", "push")
+                .doesNotContain("heat");
+        assertThat(alone.figures().get(0).value()).isEqualTo("none");
+        Answer both = answer("boreMm", "25", "interferenceUm", "20", "shaft", "-80");
+        assertThat(both.steps()).extracting(Step::code).contains("chill", "heat");
+    }
+
+    /** Seals and their grease are cooked over 80 °C, whoever pressed the bearing into its shell. */
+    @ParameterizedTest
+    @CsvSource({"6205-2RS,80", "6205-2RX,80", "DAC34640037,80", "6205,120", "30205,120"})
+    void whatMindsHeatHasTheLowerLimit(String number, double limitC) {
+        assertThat(HeatPlan.of(Shipped.read(
+                                        HeatFields.LIST,
+                                        Map.of("designation", number, "interferenceUm", "10"),
+                                        UnitSystem.METRIC)
+                                .record())
+                        .input()
+                        .limitC())
+                .isEqualTo(limitC);
+    }
+
     @ParameterizedTest
     @CsvSource({"steel,11.7", "aluminium,23", "cast-iron,10.5", "magnesium,26"})
     void eachMaterialOpensByItsOwnExpansion(String material, double perMillion) {

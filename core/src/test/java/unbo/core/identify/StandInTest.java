@@ -175,6 +175,20 @@ class StandInTest {
     }
 
     @Test
+    void aThrustBearingCarriesNoRadialLoadAndAnUnknownSealIsNoSeal() {
+        Suitability thrust =
+                Suitability.of(Decoder.SHIPPED.decode("51105"), "gearbox", false, new Suitability.Duty(null, 500.0));
+        assertThat(thrust.verdict()).isEqualTo(Suitability.Verdict.WRONG);
+        assertThat(thrust.reasons()).anyMatch(r -> r.contains("thrust only"));
+        assertThat(Suitability.of(Decoder.SHIPPED.decode("6205-2RS"), "motorcycle-wheel", false)
+                        .verdict())
+                .isEqualTo(Suitability.Verdict.RIGHT);
+        Suitability unknown = Suitability.of(Decoder.SHIPPED.decode("6205-2RX"), "motorcycle-wheel", false);
+        assertThat(unknown.verdict()).isNotEqualTo(Suitability.Verdict.RIGHT);
+        assertThat(unknown.reasons()).noneMatch(r -> r.startsWith("Open"));
+    }
+
+    @Test
     void speedAndLoadCountWhereTheyAreKnown() {
         Suitability fast = Suitability.of(
                 Decoder.SHIPPED.decode("6205-2RS"), "motorcycle-wheel", false, new Suitability.Duty(9000.0, null));

@@ -66,6 +66,51 @@ class InspectTest {
         assertThat(check("designation", "6305", field, value).verdict()).isEqualTo(verdict);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "6305,SCRAP",
+        "6305/C2,SCRAP",
+        "6305/C3,LOOK_AGAIN",
+        "NU205,LOOK_AGAIN",
+        "NA4905,LOOK_AGAIN",
+        "30205,LOOK_AGAIN",
+        "51105,LOOK_AGAIN",
+        "1205,SCRAP"
+    })
+    void radialShakeIsAFaultOnlyWhereItsKindAndClassLeaveNone(String number, BearingCheck.Verdict verdict) {
+        BearingCheck felt = check("designation", number, "radial", "felt");
+        assertThat(felt.verdict()).isEqualTo(verdict);
+        assertThat(BearingCheckWords.answer(felt).figures().get(0).value())
+                .isEqualTo(verdict == BearingCheck.Verdict.SCRAP ? "scrap" : "look again");
+        assertThat(check("designation", number, "radial", "felt", "hurt", "yes").reasons())
+                .noneMatch(r -> r.contains("measure it"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"DAC34640037,SCRAP", "HK2016,SCRAP", "NA4905,REUSE", "6305,REUSE"})
+    void whatIsHurtByPressingOutNeverGoesBack(String number, BearingCheck.Verdict verdict) {
+        assertThat(check("designation", number).verdict()).isEqualTo(verdict);
+    }
+
+    /** The band of a 6305 CN begins at 0.092 mm; a dial may err by 0.01. */
+    @ParameterizedTest
+    @CsvSource({"0.05,LOOK_AGAIN,shake-under", "0.15,REUSE,shake-inside", "0.40,SCRAP,shake-over"})
+    void shakeIsJudgedOnBothSidesOfItsBand(double mm, BearingCheck.Verdict verdict, String finding) {
+        BearingCheck measured = check("designation", "6305", "shake", String.valueOf(mm));
+        assertThat(measured.verdict()).isEqualTo(verdict);
+        assertThat(BearingCheckWords.answer(measured).findings())
+                .extracting(f -> f.code())
+                .contains(finding);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"L44649,true", "L44610,true", "6305,false"})
+    void coneAndCupGoBackAsAPair(String number, boolean pair) {
+        assertThat(BearingCheckWords.answer(check("designation", number)).findings().stream()
+                        .anyMatch(f -> f.code().equals("check-pair")))
+                .isEqualTo(pair);
+    }
+
     @Test
     void onTheRoadADoubtIsScrap() {
         assertThat(check("designation", "6305", "rust", "stain", "road", "yes").verdict())

@@ -22,8 +22,10 @@ class DeepGrooveTest {
         "1.205,0.29,1.50"
     })
     void factorsAreThoseOfTheTableAndBetweenItsRowsInALine(double relative, double e, double y) {
-        assertThat(DeepGroove.factors(relative)[0]).isCloseTo(e, within(1e-3));
-        assertThat(DeepGroove.factors(relative)[1]).isCloseTo(y, within(1e-3));
+        assertThat(AxialFactors.read("deep-groove-factors.csv").at(relative).e())
+                .isCloseTo(e, within(1e-3));
+        assertThat(AxialFactors.read("deep-groove-factors.csv").at(relative).y())
+                .isCloseTo(y, within(1e-3));
     }
 
     @Test

@@ -220,8 +220,10 @@ class LifePinsTest {
         "10, 0.44, 1.00"
     })
     void factorsOfDeepGrooveBearings(double relative, double e, double y) {
-        assertThat(DeepGroove.factors(relative)[0]).isCloseTo(e, within(1e-5));
-        assertThat(DeepGroove.factors(relative)[1]).isCloseTo(y, within(1e-5));
+        assertThat(AxialFactors.read("deep-groove-factors.csv").at(relative).e())
+                .isCloseTo(e, within(1e-5));
+        assertThat(AxialFactors.read("deep-groove-factors.csv").at(relative).y())
+                .isCloseTo(y, within(1e-5));
     }
 
     /** f0·Fa/C0 = 14·492.1/10000 = 0.689: e 0.26, Y 1.71. 0.56·1000 + 1.71·492.1 = 1401.5. */

@@ -52,6 +52,15 @@ class ShaftLifeTest {
     }
 
     @Test
+    void whatHasNoRuleAsOneOfAPairIsRefused() {
+        assertThat(read("leftDesignation", "3205").sentences("leftDesignation")).isNotEmpty();
+        assertThat(read("leftDesignation", "DAC34640037").sentences("leftDesignation"))
+                .isNotEmpty();
+        assertThat(read("kappa", "0.05").sentences("kappa")).isNotEmpty();
+        assertThat(read("kappa", "1").ok()).isTrue();
+    }
+
+    @Test
     void aLoadInTheMiddleIsSharedAndOneOutsideLiftsTheFarEnd() {
         ShaftLife middle = shaft(BALL, ShaftLife.Locates.LEFT, new ShaftLife.Load(50, -1000, 0, 0));
         assertThat(middle.left().verticalN()).isCloseTo(500, within(1e-9));

@@ -33,6 +33,14 @@ class BearingWorthTest {
     }
 
     @Test
+    void aThrustBearingWantsItsAxialLoad() {
+        assertThat(read("designation", "51105", "axialN", "0").sentences("axialN"))
+                .singleElement()
+                .asString()
+                .contains("thrust only");
+    }
+
+    @Test
     void wattsComeOutOfTheFrictionModel() {
         BearingWorth w = of();
         BearingDrag sealed = BearingDrag.of(w.input().duty().with(Friction.Seals.CONTACT, false));

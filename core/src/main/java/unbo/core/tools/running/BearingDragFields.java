@@ -55,13 +55,14 @@ public final class BearingDragFields {
 
     private BearingDragFields() {}
 
-    private static List<Problem> rules(Values v) {
+    /** What cannot be of the bearing and its duty. */
+    static List<Problem> rules(Values v) {
         List<Problem> problems = InsideFields.rules(v, false);
         return problems.isEmpty() ? thrust(v, InsideFields.candidate(v)) : problems;
     }
 
     /** What a thrust bearing cannot do without. */
-    static List<Problem> thrust(Values v, Candidate b) {
+    private static List<Problem> thrust(Values v, Candidate b) {
         return b.kind().axial() && v.number("axialN") <= 0
                 ? List.of(new Problem("axialN", "It carries thrust only: write the axial load.", false))
                 : List.of();

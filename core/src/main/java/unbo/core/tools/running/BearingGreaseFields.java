@@ -113,6 +113,13 @@ public final class BearingGreaseFields {
                     false));
         }
         problems.addAll(BEARING.problems(v));
+        if (b.suffixes().maybeSealed()) {
+            problems.add(Problem.impossible(
+                    "designation",
+                    "A mark of “" + v.text("designation")
+                            + "” looks like a seal's and is not known: look whether it is "
+                            + "open or closed, and write the number with 2RS, ZZ or nothing behind it."));
+        }
         if (problems.isEmpty() && v.has("massKg")) {
             BearingGreaseInput in = make(v);
             double envelope = FreeVolume.envelopeCm3(in.boreMm(), in.outsideMm(), in.widthMm());
@@ -137,8 +144,7 @@ public final class BearingGreaseFields {
                         requireNonNull(b.outsideMm()),
                         requireNonNull(b.widthMm()),
                         v.maybe("massKg")),
-                new BearingGreaseInput.Made(
-                        ball, kind.equals("tapered"), b.suffixes().sealed() || b.kind() == BearingKind.HUB_CARTRIDGE),
+                new BearingGreaseInput.Made(ball, kind.equals("tapered"), b.greasedForLife()),
                 new BearingGreaseInput.Duty(life, v.maybe("rpm"), v.text("use"), v.number("temperature")),
                 v.maybe("strokeGrams"),
                 v.maybe("cavityCm3"),

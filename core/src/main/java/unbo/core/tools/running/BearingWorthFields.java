@@ -63,7 +63,7 @@ public final class BearingWorthFields {
     private BearingWorthFields() {}
 
     private static List<Problem> rules(Values v) {
-        List<Problem> problems = new ArrayList<>(InsideFields.rules(v, false));
+        List<Problem> problems = new ArrayList<>(BearingDragFields.rules(v));
         List<String> lines = lines(v.text("candidates"));
         if (lines.size() < 2) {
             problems.add(Problem.impossible(

@@ -9,6 +9,7 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
+import unbo.core.life.LifeFactor;
 import unbo.core.life.ShaftLife;
 import unbo.core.measure.Quantity;
 
@@ -82,6 +83,9 @@ public final class ShaftFields {
                         v.list(way).size() + " forces at " + loads + (loads == 1 ? " place" : " places")
                                 + ": write one for each, 0 where there is none."));
             }
+        }
+        if (v.has("kappa") && v.number("kappa") < LifeFactor.LEAST_KAPPA) {
+            problems.add(WheelFields.outside("kappa"));
         }
         if (problems.isEmpty()
                 && List.of("vertical", "horizontal", "axial").stream()

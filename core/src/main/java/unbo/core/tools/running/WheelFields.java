@@ -139,8 +139,10 @@ public final class WheelFields {
     private static final double LEAST_ROLLER_DEG = 5;
 
     private static final double USUAL_ROLLER_DEG = 14;
-    /** Kinds of which the equivalent load is none of those that are computed here. */
+    /** Kinds of which the equivalent load is none of those that are computed here, as one of a pair. */
     private static final Set<BearingKind> NO_SHARING = EnumSet.of(
+            BearingKind.DOUBLE_ROW_ANGULAR_CONTACT_BALL,
+            BearingKind.HUB_CARTRIDGE,
             BearingKind.SELF_ALIGNING_BALL,
             BearingKind.SPHERICAL_ROLLER,
             BearingKind.FOUR_POINT_BALL,

@@ -84,9 +84,7 @@ public final class HeatFields {
     }
 
     private static boolean sealed(Values v) {
-        return v.yes("sealed")
-                || BEARING.of(v).suffixes().sealed()
-                || BEARING.of(v).suffixes().maybeSealed();
+        return v.yes("sealed") || BEARING.of(v).mindsHeat();
     }
 
     private static boolean housing(Values v) {

@@ -7,7 +7,6 @@ import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
-import unbo.core.fit.PressFit;
 import unbo.core.heat.HeatInput;
 import unbo.core.heat.HeatPlan;
 import unbo.core.input.FieldList;
@@ -22,7 +21,7 @@ import unbo.core.tool.Work;
 @AutoService(Offered.class)
 public final class HeatTool implements Tool<HeatInput, HeatPlan> {
 
-    /** @param secondsAvailable null without mass and sizes */
+    /** @param secondsAvailable null without mass and sizes @param pressForceN at the largest interference, dry */
     public record Heated(
             double ringC,
             boolean withinLimit,
@@ -98,7 +97,7 @@ public final class HeatTool implements Tool<HeatInput, HeatPlan> {
                 HeatWords.advice(p),
                 p.secondsAvailable(),
                 p.chillC(),
-                p.press() == null ? null : Double.valueOf(p.press().mostN() * PressFit.OILED / PressFit.DRY),
+                p.press() == null ? null : Double.valueOf(p.press().mostN()),
                 AtLimit.of(p));
     }
 

@@ -34,15 +34,17 @@ public final class HeatWords {
     public static Answer answer(HeatPlan p) {
         HeatInput in = p.input();
         List<Answer.Figure> figures = new ArrayList<>(List.of(
-                new Answer.Figure(
-                        in.housing() ? "heat the housing to" : "heat the ring to",
-                        c(p.fromC()),
-                        "°C",
-                        Show.number(p.fromC() * 1.8 + 32, 0) + " °F; limit " + c(in.limitC()) + " °C"
-                                + (p.withinLimit()
-                                        ? ""
-                                        : "; " + Show.number(p.slidingUm(), 0) + " µm of room would take "
-                                                + c(p.ringC()))),
+                p.chillAlone()
+                        ? new Answer.Figure("heat", "none", "", "the chill alone gives the room to slide")
+                        : new Answer.Figure(
+                                in.housing() ? "heat the housing to" : "heat the ring to",
+                                c(p.fromC()),
+                                "°C",
+                                Show.number(p.fromC() * 1.8 + 32, 0) + " °F; limit " + c(in.limitC()) + " °C"
+                                        + (p.withinLimit()
+                                                ? ""
+                                                : "; " + Show.number(p.slidingUm(), 0) + " µm of room would take "
+                                                        + c(p.ringC()))),
                 new Answer.Figure("grips at", c(p.gripC()), "°C", "")));
         figures.add(new Answer.Figure(
                 "open at " + c(in.limitC()) + " °C",
@@ -85,6 +87,10 @@ public final class HeatWords {
     public static String advice(HeatPlan p) {
         HeatInput in = p.input();
         String part = in.housing() ? "housing" : "ring";
+        if (p.chillAlone()) {
+            return "No heat: chilled to " + c(in.otherC()) + " °C the " + (in.housing() ? "bearing" : "shaft")
+                    + " slides by itself.";
+        }
         if (p.withinLimit()) {
             return "Heat the " + part + " to " + c(p.ringC()) + " °C, within its limit of " + c(in.limitC()) + " °C.";
         }
@@ -181,14 +187,16 @@ public final class HeatWords {
                             ? "Dry ice: gloves and goggles, and air the room: the gas takes the breath without a smell."
                             : "Never wet: water on a seat is rust under the ring."));
         }
-        steps.add(new Step(
-                "heat",
-                "Heat the " + (in.housing() ? "housing" : "ring") + " evenly to " + c(p.fromC())
-                        + " °C: oven, induction or hot plate with a probe.",
-                in.housing()
-                        ? "Hot parts: gloves. No open flame on magnesium, nor near fuel, solvent, oil, "
-                                + "sensors, paint or a bonded frame; carbon and bonded shells take no heat."
-                        : "No flame on a ring. Heat-proof gloves; a dropped ring burns."));
+        if (!p.chillAlone()) {
+            steps.add(new Step(
+                    "heat",
+                    "Heat the " + (in.housing() ? "housing" : "ring") + " evenly to " + c(p.fromC())
+                            + " °C: oven, induction or hot plate with a probe.",
+                    in.housing()
+                            ? "Hot parts: gloves. No open flame on magnesium, nor near fuel, solvent, oil, "
+                                    + "sensors, paint or a bonded frame; carbon and bonded shells take no heat."
+                            : "No flame on a ring. Heat-proof gloves; a dropped ring burns."));
+        }
         steps.add(new Step(
                 "push", "Push it home in one movement, straight, to the shoulder; hold it until it grips.", ""));
         steps.add(new Step(

@@ -62,7 +62,7 @@ public final class MountingFields {
         List<Problem> problems = new ArrayList<>(FitFields.LIST.rules().apply(v));
         Bearing d = BEARING.of(v);
         if (!v.text("ring").equals("outer")
-                && d.suffixes().sealed()
+                && d.mindsHeat()
                 && v.has("limit")
                 && v.number("limit") > Mounting.SEALED_C) {
             problems.add(Problem.impossible(

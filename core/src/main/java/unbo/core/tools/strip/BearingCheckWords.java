@@ -28,6 +28,7 @@ public final class BearingCheckWords {
                 switch (check.verdict()) {
                     case REUSE -> "may go back";
                     case HERE_ONLY -> "here only";
+                    case LOOK_AGAIN -> "look again";
                     case SCRAP -> "scrap";
                 },
                 "",
@@ -49,6 +50,11 @@ public final class BearingCheckWords {
                                 Level.WATCH,
                                 "Only here, where it runs slow and light, and note it: "
                                         + String.join("; ", check.reasons()) + ".");
+                    case LOOK_AGAIN ->
+                        new Finding(
+                                "check-again",
+                                Level.OPEN,
+                                "Not judged yet: " + String.join("; ", check.reasons()) + ".");
                     case SCRAP ->
                         new Finding(
                                 "check-scrap",
@@ -60,22 +66,13 @@ public final class BearingCheckWords {
                                                 ? ". On a public road it is not given the benefit of the doubt."
                                                 : "."));
                 });
+        if ((check.input().bearing().cone() || check.input().bearing().cup())
+                && check.verdict() != BearingCheck.Verdict.SCRAP) {
+            findings.add(new Finding(
+                    "check-pair", Level.WATCH, "Cone and cup go back as a pair or not at all: judge the other too."));
+        }
         if (check.shakeInside() != null) {
-            findings.add(
-                    check.shakeInside()
-                            ? new Finding(
-                                    "shake-inside",
-                                    Level.RIGHT,
-                                    Show.number(requireNonNull(check.input().shakeMm()), 3)
-                                            + " mm of axial shake is its clearance, no fault.")
-                            : new Finding(
-                                    "shake-over",
-                                    Level.SOON,
-                                    Show.number(requireNonNull(check.input().shakeMm()), 3)
-                                            + " mm of axial shake is over the "
-                                            + Show.fixed(requireNonNull(check.mostMm()), 2) + " mm that "
-                                            + check.input().clearance()
-                                            + " gives: it is worn."));
+            findings.add(shake(check, Show.number(requireNonNull(check.input().shakeMm()), 3)));
         }
         List<Drawing> drawings = check.leastMm() == null
                 ? List.of()
@@ -145,5 +142,18 @@ public final class BearingCheckWords {
                                 "Look at races, elements, cage and colour under a lamp; wipe a straw colour "
                                         + "with solvent before it is called one.",
                                 "")));
+    }
+
+    private static Finding shake(BearingCheck check, String mm) {
+        if (Boolean.TRUE.equals(check.shakeInside())) {
+            return new Finding("shake-inside", Level.RIGHT, mm + " mm of axial shake is its clearance, no fault.");
+        }
+        return check.shakeUnder()
+                ? new Finding("shake-under", Level.WATCH, mm + " mm of axial shake is less than its class leaves.")
+                : new Finding(
+                        "shake-over",
+                        Level.SOON,
+                        mm + " mm of axial shake is over the " + Show.fixed(requireNonNull(check.mostMm()), 2)
+                                + " mm that " + check.input().clearance() + " gives: it is worn.");
     }
 }

@@ -136,7 +136,7 @@ public final class RemovalFields {
                         v.yes("clip"),
                         RemovalInput.Nut.valueOf(upper(v.text("nut"))),
                         RemovalInput.Corrosion.valueOf(upper(v.text("corrosion"))),
-                        d.suffixes().sealed(),
+                        d.mindsHeat(),
                         !v.yes("noHeat"),
                         Material.of(v.text("material"))),
                 Tools.read(v.text("tools")),
