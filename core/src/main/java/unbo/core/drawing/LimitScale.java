@@ -66,7 +66,7 @@ public final class LimitScale {
             shapes.add(Shape.area(Role.OUT, Known.MEASURED, Point.of(x + way, -6), Point.of(x, -12), Point.of(x, 0)));
             shapes.add(new Shape.Label(Point.of(x, -23), off.label(), high ? "end" : "start", 10, Role.OUT));
         }
-        return new Drawing(name, title, -18, -36, LENGTH + 36, 70, shapes);
+        return new Drawing(name, title, -18, -36, LENGTH + 36, 74, shapes);
     }
 
     private static double tick(double span) {

@@ -59,6 +59,14 @@ public record BearingCheck(
         public String cage() {
             return looks.cage();
         }
+
+        /** True where a sound one can be felt to shake up and down: separable, set against another, or C3 and over. */
+        public boolean roomy() {
+            BearingKind kind = bearing.kind();
+            return kind.separable()
+                    || kind.paired()
+                    || List.of("C3", "C4", "C5").contains(clearance);
+        }
     }
 
     public static BearingCheck of(Input in) {
@@ -86,8 +94,7 @@ public record BearingCheck(
         add(scrap, in.cage().equals("bent"), "a worn or bent cage: scrap always");
         add(scrap, in.feel().equals("rough"), "it turns rough though it is clean");
         BearingKind kind = in.bearing().kind();
-        boolean roomy =
-                kind.separable() || kind.paired() || List.of("C3", "C4", "C5").contains(in.clearance());
+        boolean roomy = in.roomy();
         add(scrap, in.radial().equals("felt") && !roomy, "radial shake that can be felt");
         add(
                 scrap,

@@ -60,6 +60,8 @@ class HeatStepsTest {
                 .contains("chill", "push")
                 .doesNotContain("heat");
         assertThat(alone.figures().get(0).value()).isEqualTo("none");
+        assertThat(alone.steps())
+                .anyMatch(s -> s.code().equals("cool") && s.text().contains("warmed up"));
         Answer both = answer("boreMm", "25", "interferenceUm", "20", "shaft", "-80");
         assertThat(both.steps()).extracting(Step::code).contains("chill", "heat");
     }

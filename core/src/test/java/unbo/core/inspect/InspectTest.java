@@ -82,6 +82,10 @@ class InspectTest {
         assertThat(felt.verdict()).isEqualTo(verdict);
         assertThat(BearingCheckWords.answer(felt).figures().get(0).value())
                 .isEqualTo(verdict == BearingCheck.Verdict.SCRAP ? "scrap" : "look again");
+        assertThat(BearingCheckWords.answer(felt).sentences())
+                .singleElement()
+                .asString()
+                .contains(verdict == BearingCheck.Verdict.SCRAP ? "is the fault" : "measure it");
         assertThat(check("designation", number, "radial", "felt", "hurt", "yes").reasons())
                 .noneMatch(r -> r.contains("measure it"));
     }

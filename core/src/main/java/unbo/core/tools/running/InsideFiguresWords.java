@@ -56,7 +56,8 @@ public final class InsideFiguresWords {
                                 "elements",
                                 g.elements() + " × " + Show.number(g.elementMm(), 2),
                                 "mm",
-                                "on a pitch circle of " + Show.number(g.pitchMm(), 2) + " mm"),
+                                (inside.input().bearing().kind().rows() > 1 ? "in each row, " : "")
+                                        + "on a pitch circle of " + Show.number(g.pitchMm(), 2) + " mm"),
                         new Answer.Figure(
                                 "C, dynamic",
                                 Show.number(inside.ratings().cN() / 1000, 1),

@@ -201,8 +201,9 @@ public final class HeatWords {
                 "push", "Push it home in one movement, straight, to the shoulder; hold it until it grips.", ""));
         steps.add(new Step(
                 "cool",
-                "When it has cooled, push or nut it home again: it creeps off the shoulder as "
-                        + "it shrinks. Check with a 0.04 mm feeler.",
+                "When it has " + (p.chillAlone() ? "warmed up" : "cooled")
+                        + ", push or nut it home again: it creeps off the shoulder as it "
+                        + (p.chillAlone() ? "grows" : "shrinks") + ". Check with a 0.04 mm feeler.",
                 ""));
         return steps;
     }

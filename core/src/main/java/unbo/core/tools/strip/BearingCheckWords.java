@@ -115,8 +115,11 @@ public final class BearingCheckWords {
         return new Answer(
                 figures,
                 findings,
-                List.of("Radial shake, up and down, is the fault; some axial shake in a single-row "
-                        + "ball bearing is its clearance."),
+                List.of(
+                        check.input().roomy()
+                                ? "A sound one of its kind or class can be felt to shake up and down: measure it."
+                                : "Radial shake, up and down, is the fault; some axial shake in a single-row "
+                                        + "ball bearing is its clearance."),
                 new Worksheet(
                         "May it go back?",
                         lines,
