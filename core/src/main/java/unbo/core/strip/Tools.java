@@ -12,7 +12,7 @@ public final class Tools {
 
     private static final List<Field.Choice> ALL = read();
     /** What nearly every workshop has. */
-    public static final String USUAL = "press tube hammer splitter jaw oven freezer grinder";
+    public static final String USUAL = "press tube hammer drift splitter jaw oven freezer grinder";
 
     private Tools() {}
 
@@ -26,6 +26,21 @@ public final class Tools {
                 .map(Field.Choice::label)
                 .findFirst()
                 .orElse(code);
+    }
+
+    /** Its number in the list. @throws IllegalArgumentException for a code that is none */
+    public static int index(String code) {
+        for (int i = 0; i < ALL.size(); i++) {
+            if (ALL.get(i).code().equals(code)) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("no tool " + code);
+    }
+
+    /** Codes of all of them. */
+    public static java.util.Set<String> codes() {
+        return ALL.stream().map(Field.Choice::code).collect(java.util.stream.Collectors.toUnmodifiableSet());
     }
 
     /** Codes in a text; what is no tool is left out. */

@@ -1,0 +1,141 @@
+package unbo.core.assembly;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.jspecify.annotations.Nullable;
+
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingBook;
+
+/**
+ * The parts of one position and how each is held.
+ *
+ * @param kind code of the kind it was made by; empty where its parts were named one by one
+ * @param parts in the order in which they come apart where nothing else decides
+ * @param joints in the same order
+ * @param options what was said of it, each with its value
+ * @param bearings what is known of the bearing of each place
+ */
+public record Assembly(
+        String kind,
+        List<Part> parts,
+        List<Joint> joints,
+        Map<String, String> options,
+        Grip grip,
+        Map<String, Bearing> bearings) {
+    /**
+     * What a jaw finds behind an inner ring that stands against a spacer, mm.
+     *
+     * @param chamferMm of the spacer's end
+     * @param cornerMm radius of the inner ring's corner: 0.2 to 0.3 on thin sections, 0.6 to 1.0 on others
+     * @param jawMm what the jaw needs
+     */
+    public record Grip(double chamferMm, double cornerMm, double jawMm) {
+
+        /** A flat spacer, a thin section, a usual jaw. */
+        public static final Grip USUAL = new Grip(0, 0.3, 0.5);
+
+        public double mm() {
+            return chamferMm + cornerMm;
+        }
+
+        public boolean holds() {
+            return mm() >= jawMm;
+        }
+    }
+
+    /**
+     * What is asked for: a kind, what differs in it, and numbers by place.
+     *
+     * @param options by code; those left out are as usual
+     * @param numbers markings by place; may be empty
+     */
+    public record Asked(String kind, Map<String, String> options, Grip grip, Map<String, String> numbers) {
+
+        public Asked {
+            options = Map.copyOf(options);
+            numbers = Map.copyOf(numbers);
+        }
+    }
+
+    public Assembly {
+        parts = List.copyOf(parts);
+        joints = List.copyOf(joints);
+        options = Map.copyOf(options);
+        bearings = Map.copyOf(bearings);
+    }
+
+    /**
+     * An assembly of a kind.
+     *
+     * @throws IllegalArgumentException for a kind that is none; options and places that are none are left out
+     */
+    public static Assembly of(Asked asked, BearingBook book) {
+        String kind = AssemblyKind.find(asked.kind())
+                .orElseThrow(() -> new IllegalArgumentException("no kind " + asked.kind()))
+                .code();
+        Map<String, Bearing> bearings = new LinkedHashMap<>();
+        for (KindPlace place : KindPlace.of(kind)) {
+            String number = asked.numbers().getOrDefault(place.code(), "").strip();
+            if (!number.isEmpty()) {
+                bearings.put(place.code(), book.find(number));
+            }
+        }
+        Map<String, String> options = new HashMap<>();
+        for (KindOption option : KindOption.of(kind)) {
+            Optional<String> said =
+                    Optional.ofNullable(asked.options().get(option.code())).flatMap(option::value);
+            options.put(option.code(), said.orElseGet(() -> apart(bearings.get(option.code()), option)));
+        }
+        return new Assembly(
+                kind,
+                KindParts.parts(kind, options),
+                KindParts.joints(kind, options, bearings),
+                options,
+                asked.grip(),
+                bearings);
+    }
+
+    /** A bearing that comes apart is two parts, whatever was said of it. */
+    private static String apart(@Nullable Bearing bearing, KindOption option) {
+        String separable = option.value("separable").orElse("");
+        boolean comes = bearing != null && bearing.ringAlone();
+        return comes && !separable.isEmpty() ? separable : option.usual();
+    }
+
+    public Optional<Part> part(String code) {
+        return parts.stream().filter(part -> part.code().equals(code)).findFirst();
+    }
+
+    /** @throws IllegalArgumentException for a part that is none of it */
+    public Part the(String code) {
+        return part(code).orElseThrow(() -> new IllegalArgumentException("no part " + code));
+    }
+
+    /** What was said of an option, or is usual; empty where the assembly has no such. */
+    public String option(String code) {
+        return options.getOrDefault(code, "");
+    }
+
+    /** False with carbon, bonded frames, fuel, paint or sensors near. */
+    public boolean heatAllowed() {
+        return !option("heatAllowed").equals("no");
+    }
+
+    /** True where heat may cook the seal or the grease of a part. */
+    public boolean mindsHeat(Part part) {
+        if (part.place() == null || part.kind() != PartKind.BEARING) {
+            return false;
+        }
+        Bearing known = bearings.get(part.place());
+        return known != null
+                ? known.mindsHeat()
+                : KindPlace.find(kind, part.place())
+                        .map(place -> place.usual().sealed())
+                        .orElse(false);
+    }
+}
