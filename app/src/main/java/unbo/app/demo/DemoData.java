@@ -295,19 +295,7 @@ public class DemoData implements ApplicationRunner {
         first.keep(RouteStage.IDENTIFY, hub(METRIC));
         first.keep(
                 RouteStage.STRIP,
-                Map.of(
-                        "designation",
-                        "32008X",
-                        "tight",
-                        "outer",
-                        "access",
-                        "far",
-                        "nut",
-                        "castle",
-                        "corrosion",
-                        "light",
-                        "tools",
-                        "press tube hammer splitter jaw oven freezer grinder"));
+                Map.of("kind", "adjustable-taper", "notches", "yes", "numbers", "outer 32008X\ninner 32010X"));
         first.keep(
                 RouteStage.INSPECT,
                 Map.of(

@@ -15,6 +15,7 @@ import unbo.core.drawing.Shape;
     @JsonSubTypes.Type(name = "dimension", value = Shape.Dimension.class),
     @JsonSubTypes.Type(name = "turned", value = Shape.Turned.class),
     @JsonSubTypes.Type(name = "moved", value = Shape.Moved.class),
-    @JsonSubTypes.Type(name = "spinning", value = Shape.Spinning.class)
+    @JsonSubTypes.Type(name = "spinning", value = Shape.Spinning.class),
+    @JsonSubTypes.Type(name = "tagged", value = Shape.Tagged.class)
 })
 public interface ShapeNames {}

@@ -57,6 +57,11 @@ interface StageFace {
         return false;
     }
 
+    /** Ids of what else on its page changes with what is typed, each behind a comma; empty where nothing does. */
+    default String also() {
+        return "";
+    }
+
     /** True where results are noted by touches of the page. */
     default boolean notes() {
         return false;

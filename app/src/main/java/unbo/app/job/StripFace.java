@@ -1,12 +1,21 @@
 package unbo.app.job;
 
+import java.util.stream.Collectors;
+
 import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
 
+import unbo.core.assembly.KindOption;
 import unbo.core.stage.RouteStage;
+import unbo.core.strip.Tools;
+import unbo.core.tools.strip.ApartFields;
 
-/** Strip keeps an entry for each bearing. */
+/** Strip takes the whole assembly apart: it asks what differs in a thing of its kind, and shows the section. */
 @Component
 class StripFace implements StageFace {
+
+    /** Something that differs in a kind. */
+    public record Differs(KindOption option, String said) {}
 
     @Override
     public RouteStage stage() {
@@ -14,7 +23,31 @@ class StripFace implements StageFace {
     }
 
     @Override
-    public boolean several() {
+    public boolean wide() {
         return true;
+    }
+
+    @Override
+    public String also() {
+        return ",#differs";
+    }
+
+    @Override
+    public void show(Showing shown, Model model) {
+        String kind = shown.typed().text(ApartFields.KIND);
+        model.addAttribute(
+                "differs",
+                KindOption.of(kind).stream()
+                        .map(option -> new Differs(
+                                option,
+                                option.value(shown.typed().text(option.code())).orElseGet(option::usual)))
+                        .toList());
+        model.addAttribute(
+                "spacer", KindOption.find(kind, KindOption.SPACER_MATERIAL).isPresent());
+        model.addAttribute(
+                "toolWords",
+                Tools.read(shown.typed().text(ApartFields.TOOLS)).stream()
+                        .map(Tools::label)
+                        .collect(Collectors.joining(", ")));
     }
 }

@@ -136,6 +136,15 @@ public class SvgWriter {
                     .append(n(-turned.degrees()))
                     .append(")\">");
             group(out, turned.shapes(), drawing);
+        } else if (shape instanceof Shape.Tagged tagged) {
+            out.append("<g class=\"part-of")
+                    .append(tagged.now() ? " part-now" : "")
+                    .append("\" data-part=\"")
+                    .append(escape(tagged.part()))
+                    .append("\"><title>")
+                    .append(escape(tagged.title()))
+                    .append("</title>");
+            group(out, tagged.shapes(), drawing);
         } else if (shape instanceof Shape.Moved moved) {
             out.append("<g transform=\"translate(")
                     .append(n(moved.to().x()))

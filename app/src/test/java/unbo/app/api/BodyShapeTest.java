@@ -63,10 +63,29 @@ class BodyShapeTest {
                     .path(MediaType.APPLICATION_JSON_VALUE)
                     .path("schema");
             if (!schema.isMissingNode()) {
-                bodies.put(path.getKey(), schema);
+                bodies.put(path.getKey(), whole(schema, api));
             }
         });
         return bodies;
+    }
+
+    /** A schema with what it refers to written out. */
+    private static JsonNode whole(JsonNode schema, JsonNode api) {
+        if (schema.has("$ref")) {
+            return whole(api.at(schema.get("$ref").asText().substring(1)), api);
+        }
+        ObjectNode written = schema.deepCopy();
+        if (schema.has("items")) {
+            written.set("items", whole(schema.get("items"), api));
+        }
+        if (schema.has("properties")) {
+            ObjectNode members = JSON.objectNode();
+            schema.get("properties")
+                    .properties()
+                    .forEach(member -> members.set(member.getKey(), whole(member.getValue(), api)));
+            written.set("properties", members);
+        }
+        return written;
     }
 
     /** One wrong body for each member, those of its members within it. */
@@ -76,7 +95,9 @@ class BodyShapeTest {
             String name = member.getKey();
             JsonNode of = member.getValue();
             boolean objects = of.path("items").has("properties");
-            JsonNode bad = of.has("properties") || objects ? JSON.numberNode(7) : object("foo", JSON.numberNode(1));
+            boolean map = of.has("additionalProperties");
+            JsonNode bad =
+                    of.has("properties") || objects || map ? JSON.numberNode(7) : object("foo", JSON.numberNode(1));
             all.add(new Wrong(name, object(name, bad)));
             if (of.has("properties")) {
                 wrong(of).forEach(inner -> all.add(inner.within(name)));

@@ -491,7 +491,7 @@ class ExchangeTest {
         mvc.perform(post("/jobs/" + job + "/strip")
                         .with(csrf())
                         .param("version", "0")
-                        .param("designation", "x".repeat(60_000)))
+                        .param("numbers", "x".repeat(60_000)))
                 .andExpect(status().isOk());
         mvc.perform(post("/jobs/" + job + "/do/note").with(csrf()).param("text", "n".repeat(500)));
         mvc.perform(post("/jobs/" + job + "/grease/skip").with(csrf()).param("why", "w".repeat(200)));
@@ -504,7 +504,7 @@ class ExchangeTest {
                         .orElseThrow()
                         .station(RouteStage.STRIP)
                         .texts())
-                .containsEntry("designation", "x".repeat(60_000));
+                .containsEntry("numbers", "x".repeat(60_000));
         assertThat(jobs.view(taken.jobs().get(0))
                         .orElseThrow()
                         .station(RouteStage.INTAKE)

@@ -253,15 +253,14 @@ class InspectPagesTest {
     }
 
     @Test
-    void stripShowsItsStepsWithTheCautionBeforeEach() throws Exception {
-        String page = mvc.perform(get(job + "/strip?tight=inner&access=far&nut=left-hand"))
-                .andReturn()
-                .getResponse()
-                .getContentAsString();
-        assertThat(page).contains("name=\"tick-pull\"", "eye protection", "Left-hand thread possible");
-        assertThat(page.indexOf("shears. Look first"))
+    void stripTakesTheWholeHubApartWithTheCautionBeforeEachStep() throws Exception {
+        String page = mvc.perform(get(job + "/strip")).andReturn().getResponse().getContentAsString();
+        assertThat(page)
+                .contains("data-part=\"inner-cup\"", "name=\"tick-pin-draw-pin\"", "id=\"notches\"")
+                .doesNotContain("name=\"rust\"");
+        assertThat(page.indexOf("both hands, toes clear"))
                 .isPositive()
-                .isLessThan(page.indexOf("Look which way the thread runs"));
+                .isLessThan(page.indexOf("draw the hub off the spindle"));
     }
 
     private static byte[] picture(int width, int height, String format) throws IOException {

@@ -105,7 +105,7 @@ class SameEverywhereTest {
             tool.stand().ifPresent(stand -> compare(tool, stand, compared));
         }
         assertThat(compared)
-                .contains("nut", "stack", "spacer-hub", "unit-hub", "cone-hub", "preload", "crank", "removal");
+                .contains("nut", "stack", "spacer-hub", "unit-hub", "cone-hub", "preload", "crank", "apart");
     }
 
     private static <I, R> void compare(Tool<I, R> tool, Stand stand, List<String> compared) {

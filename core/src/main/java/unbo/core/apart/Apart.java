@@ -200,6 +200,11 @@ public record Apart(ApartInput input, List<ApartStep> steps, List<String> spoile
         return steps.stream().mapToDouble(ApartStep::minutes).sum();
     }
 
+    /** True where the force of a step crosses the elements of a bearing. */
+    public boolean crossed() {
+        return steps.stream().anyMatch(ApartStep::crosses);
+    }
+
     /** Codes of tools that have to be found. */
     public List<String> missing() {
         return steps.stream()

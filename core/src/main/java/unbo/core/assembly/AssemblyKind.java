@@ -15,7 +15,6 @@ import unbo.core.table.TableRow;
  *
  * @param housing true where the housing turns and the shaft stands still
  * @param due what makes it due again
- * @param nutsAgain true where wheel nuts are tightened again after 50 to 100 km
  * @param handOver what is done before it is handed over, in a sentence
  * @param caution what can hurt while it is proved
  */
@@ -25,9 +24,25 @@ public record AssemblyKind(
         Play play,
         boolean housing,
         DueBy due,
-        boolean nutsAgain,
+        Route route,
         String handOver,
         String caution) {
+    /**
+     * How work on it goes.
+     *
+     * @param nutsAgain true where wheel nuts are tightened again after 50 to 100 km
+     * @param stages codes of the stages that it has
+     * @param falls what makes it due again: condition, counter, events or none
+     * @param dueBy counters and events that it falls due by
+     */
+    public record Route(boolean nutsAgain, List<String> stages, String falls, List<String> dueBy) {
+
+        public Route {
+            stages = List.copyOf(stages);
+            dueBy = List.copyOf(dueBy);
+        }
+    }
+
     /**
      * End play it is proved by, and where it stops.
      *
@@ -45,6 +60,7 @@ public record AssemblyKind(
     }
 
     private static final String ANY = "*";
+    private static final List<String> FALLS = List.of("none", "condition", "counter", "events");
     private static final List<AssemblyKind> ALL = kinds();
     private static final List<At> PLACES = places();
 
@@ -89,6 +105,19 @@ public record AssemblyKind(
                 .findFirst();
     }
 
+    /** Codes of the kinds of vehicle that it is found on. */
+    public List<String> vehicles(List<String> all) {
+        return all.stream()
+                .filter(vehicle ->
+                        PLACES.stream().anyMatch(at -> at.kind.code.equals(code) && At.fits(at.vehicle, vehicle)))
+                .toList();
+    }
+
+    /** True where wheel nuts are tightened again after 50 to 100 km. */
+    public boolean nutsAgain() {
+        return route.nutsAgain();
+    }
+
     /** The kind of the position that a sheet is about: chosen, or by vehicle, position and hub. */
     public static Optional<AssemblyKind> of(Sheet sheet) {
         Optional<AssemblyKind> chosen = find(sheet.text(FactKey.ASSEMBLY));
@@ -106,7 +135,13 @@ public record AssemblyKind(
                     new Play(row.number("least_mm"), row.number("most_mm"), row.number("stop_mm")),
                     row.get("turns").equals("housing"),
                     row.one("due", DueBy.class),
-                    row.yes("nuts_again"),
+                    new Route(
+                            row.yes("nuts_again"),
+                            row.words("stages"),
+                            row.one(
+                                    "falls_due",
+                                    code -> FALLS.stream().filter(code::equals).findFirst()),
+                            row.words("due_by")),
                     row.get("handover"),
                     row.get("caution")));
         }

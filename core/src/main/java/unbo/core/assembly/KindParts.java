@@ -158,7 +158,11 @@ final class KindParts {
                 row.word("code"),
                 row.word("label"),
                 is,
-                new Part.Stand(shaft, row.get("body").isEmpty() ? row.get("on") : row.get("body"), row.number("order")),
+                new Part.Stand(
+                        shaft,
+                        row.get("body").isEmpty() ? row.get("on") : row.get("body"),
+                        row.number("order"),
+                        row.get("rides")),
                 ring(is, row),
                 place.isEmpty() ? null : place,
                 new Part.Upkeep(renewed, row.get("measure").isEmpty() ? List.of() : List.of(row.get("measure"))));

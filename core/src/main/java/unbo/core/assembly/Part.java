@@ -26,8 +26,10 @@ public record Part(
      * @param shaft true on the shaft's side, false on the housing's
      * @param body what it sits in or on: parts cover each other within one body only
      * @param order along the axis, inboard first
+     * @param rides code of the part that it comes off with, to be taken off that on the bench; empty where it comes off
+     *     alone
      */
-    public record Stand(boolean shaft, String body, double order) {}
+    public record Stand(boolean shaft, String body, double order, String rides) {}
 
     /**
      * What is kept of it.

@@ -62,6 +62,12 @@ public final class PlaceFit {
         return known ? Optional.of(Fit.of(in)) : Optional.empty();
     }
 
+    /** Diameter of a seat by the bearing that sits there, mm. */
+    public static double sizeMm(KindPlace place, @Nullable Bearing bearing, boolean inner) {
+        FitInput.Sizes sizes = sizes(place, bearing);
+        return inner ? sizes.boreMm() : sizes.outsideMm();
+    }
+
     private static FitInput.Sizes sizes(KindPlace place, @Nullable Bearing bearing) {
         KindPlace.Usual usual = place.usual();
         if (bearing == null || bearing.boreMm() == null || bearing.outsideMm() == null) {

@@ -36,6 +36,15 @@ public sealed interface Shape {
      */
     record Spinning(double turns, List<Shape> shapes) implements Shape {}
 
+    /**
+     * Shapes of one part of what is drawn, so that it can be touched and told apart.
+     *
+     * @param part its code
+     * @param title what it is, in words
+     * @param now true where it is what is being done
+     */
+    record Tagged(String part, String title, boolean now, List<Shape> shapes) implements Shape {}
+
     static Outline area(Role role, Known known, Point... points) {
         return new Outline(List.of(points), true, role, known);
     }

@@ -72,7 +72,7 @@ public final class FromSheet {
     }
 
     /** A cone with its cup, where that has a number of its own. */
-    private static String set(Sheet sheet, FactKey cone) {
+    static String set(Sheet sheet, FactKey cone) {
         String cup = sheet.text(requireNonNull(CUPS.get(cone)));
         return cup.isEmpty() || sheet.text(cone).equals(cup) ? sheet.text(cone) : sheet.text(cone) + "/" + cup;
     }

@@ -9,7 +9,9 @@ import java.util.Map;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.apart.ApartInput;
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.assembly.KindPlace;
 import unbo.core.designation.SealSize;
 import unbo.core.diagnosis.Verdict;
 import unbo.core.diagnosis.VerdictInput;
@@ -43,6 +45,8 @@ import unbo.core.tools.running.HubGreaseTool;
 import unbo.core.tools.setting.FittedShaftFields;
 import unbo.core.tools.setting.FittedShaftWords;
 import unbo.core.tools.setting.MountTool;
+import unbo.core.tools.strip.ApartFields;
+import unbo.core.tools.strip.ApartTool;
 import unbo.core.tools.strip.InspectionFields;
 import unbo.core.tools.strip.InspectionWords;
 import unbo.core.tools.strip.RemovalFields;
@@ -53,6 +57,8 @@ import unbo.core.vehicle.Place;
 public final class StageRules {
 
     private static final Map<RouteStage, StageRule<?>> RULES = rules();
+
+    private static final StageRule<RemovalInput> ONE_BEARING = oneBearing();
 
     private StageRules() {}
 
@@ -81,6 +87,7 @@ public final class StageRules {
                         .orElse(SetWay.usual(sheet))
                         .rule();
             case PROVE -> ProveRules.of(kind(sheet, texts));
+            case STRIP -> texts.getOrDefault("tight", "").isBlank() ? of(stage) : ONE_BEARING;
             default -> of(stage);
         };
     }
@@ -250,7 +257,43 @@ public final class StageRules {
         size(facts, keys.halfAngle(), taper.halfAngleDeg());
     }
 
-    private static StageRule<RemovalInput> strip() {
+    /** The whole assembly, of the kind that is here, with the numbers that Identify told. */
+    private static StageRule<ApartInput> strip() {
+        return StageRule.of(
+                        RouteStage.STRIP,
+                        new ApartTool(),
+                        ApartFields.LIST.fields().stream()
+                                .map(f -> f.name())
+                                .filter(name -> !name.equals(ApartFields.KEEP))
+                                .toList())
+                .usually(StageRules::stripFills);
+    }
+
+    private static List<Fill> stripFills(Sheet sheet) {
+        List<Fill> fills = new ArrayList<>();
+        AssemblyKind.of(sheet).ifPresent(kind -> {
+            List<FactKey> told = List.of(FactKey.VEHICLE_KIND, FactKey.WHERE, FactKey.HUB_TYPE, FactKey.ASSEMBLY);
+            fills.add(new Fill(
+                    ApartFields.KIND,
+                    kind.code(),
+                    told.stream().filter(sheet::has).toList()));
+            List<String> lines = new ArrayList<>();
+            List<FactKey> numbered = new ArrayList<>();
+            List<KindPlace> places = KindPlace.of(kind.code());
+            for (int i = 0; i < Math.min(places.size(), BearingKeys.values().length); i++) {
+                FactKey cone = BearingKeys.values()[i].cone();
+                if (sheet.has(cone)) {
+                    lines.add(new ApartFields.Numbered(places.get(i).code(), FromSheet.set(sheet, cone)).line());
+                    numbered.add(cone);
+                }
+            }
+            fills.add(new Fill(ApartFields.NUMBERS, String.join("\n", lines), numbered));
+        });
+        return fills;
+    }
+
+    /** One bearing by itself, as it was asked before whole assemblies were: entries of that time are read by it. */
+    private static StageRule<RemovalInput> oneBearing() {
         return StageRule.of(
                         RouteStage.STRIP,
                         new RemovalTool(),

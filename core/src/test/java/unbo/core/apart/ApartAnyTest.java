@@ -41,7 +41,7 @@ class ApartAnyTest {
                     "p" + i,
                     "part " + i,
                     kind,
-                    new Part.Stand(shaft, shaft ? "shaft" : "housing", random.nextInt(count)),
+                    new Part.Stand(shaft, shaft ? "shaft" : "housing", random.nextInt(count), ""),
                     ring,
                     null,
                     new Part.Upkeep(kind.alwaysNew(), List.of())));
@@ -149,7 +149,7 @@ class ApartAnyTest {
                     "p" + i,
                     "part " + i,
                     PartKind.WASHER,
-                    new Part.Stand(true, "body" + i, 1),
+                    new Part.Stand(true, "body" + i, 1, ""),
                     Part.Ring.NONE,
                     null,
                     new Part.Upkeep(false, List.of())));

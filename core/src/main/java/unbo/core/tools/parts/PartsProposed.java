@@ -43,9 +43,12 @@ public final class PartsProposed {
         if (tapered) {
             lines.add(line("pin", "split pin", "spindle nut", 1, "pieces", true));
         }
+        int sealed = 0;
         for (String part : sheet.text(FactKey.ALWAYS_NEW).split(";")) {
-            boolean there =
-                    part.isBlank() || lines.stream().anyMatch(l -> l.what().contains(part.strip()));
+            boolean listed = part.contains("seal") && sheet.has(FactKey.SEAL) && sealed++ == 0;
+            boolean there = listed
+                    || part.isBlank()
+                    || lines.stream().anyMatch(l -> l.what().contains(part.strip()));
             if (!there) {
                 lines.add(line(
                         part.contains("clip")

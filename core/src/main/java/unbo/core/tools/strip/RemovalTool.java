@@ -2,7 +2,6 @@ package unbo.core.tools.strip;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
@@ -23,7 +22,6 @@ import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
-import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
 
@@ -118,11 +116,6 @@ public final class RemovalTool implements Tool<RemovalInput, Removal> {
                 Shape.of(RemovalFields.LIST),
                 RemovalPlan.class,
                 RemovalPlan::of));
-    }
-
-    @Override
-    public Optional<Stand> stand() {
-        return Optional.of(Stand.at(RouteStage.STRIP));
     }
 
     @Override
