@@ -102,7 +102,7 @@ public final class JobView {
             return standing.stage();
         }
 
-        /** OPEN, DRAFT, DONE or SKIPPED. */
+        /** OPEN, DRAFT, DONE, SKIPPED or ABSENT. */
         public String state() {
             return standing.state().name();
         }
@@ -204,7 +204,8 @@ public final class JobView {
                 && station.state().equals("OPEN")
                 && stations.stream()
                         .anyMatch(s -> s.stage().ordinal() > station.stage().ordinal()
-                                && !s.state().equals("OPEN"));
+                                && !s.state().equals("OPEN")
+                                && !s.state().equals("ABSENT"));
     }
 
     /** The station that comes next; Log when all are done. */
@@ -212,7 +213,8 @@ public final class JobView {
         for (Station station : stations()) {
             if (!passed(station, stations())
                     && !station.state().equals("DONE")
-                    && !station.state().equals("SKIPPED")) {
+                    && !station.state().equals("SKIPPED")
+                    && !station.state().equals("ABSENT")) {
                 return station.stage();
             }
         }

@@ -9,6 +9,7 @@ import java.util.Set;
 
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
+import unbo.core.assembly.AssemblyKind;
 import unbo.core.fact.FactKey;
 import unbo.core.measure.Show;
 import unbo.core.route.StageRule;
@@ -101,7 +102,11 @@ final class OpenedJob {
 
     List<JobView.Station> stations() {
         List<JobView.Station> stations = new ArrayList<>();
+        Optional<AssemblyKind> kind =
+                !job.state().frozen() && sheet().has(FactKey.WHERE) ? AssemblyKind.of(sheet()) : Optional.empty();
         for (RouteStage stage : RouteStage.route()) {
+            boolean absent = kind.map(known -> !known.route().stages().contains(stage.code()))
+                    .orElse(false);
             Optional<Stage> kept = job.stage(stage);
             StageDocument document = document(stage);
             List<StageEntry> changed = staleEntries(stage);
@@ -111,7 +116,7 @@ final class OpenedJob {
                             s.complete(),
                             !changed.isEmpty(),
                             document.findings()))
-                    .orElse(Standing.untouched(stage));
+                    .orElse(absent ? Standing.absent(stage) : Standing.untouched(stage));
             stations.add(new JobView.Station(
                     standing,
                     kept.map(Stage::version).orElse(-1),

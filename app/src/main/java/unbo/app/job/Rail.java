@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
+import unbo.core.route.Standing;
 import unbo.core.stage.RouteStage;
 
 /** Where the stations of a job stand, in one short text that the board reads without opening the stages. */
@@ -13,14 +14,19 @@ public record Rail(List<Station> stations) {
     /**
      * One station.
      *
-     * @param word where it stands: open, draft, done, incomplete, recalculate, skipped, soon, set again or stop
+     * @param word where it stands: open, draft, done, incomplete, recalculate, skipped, soon, set again, stop or none
+     *     here
      * @param settled true when nothing is left to do at it
      */
     public record Station(RouteStage stage, String word, boolean settled) {
 
         /** The mark by which a list shows it. */
         public String mark() {
-            return word.equals("open") ? "" : !settled ? "half" : word.equals("skipped") ? "skipped" : "done";
+            return word.equals("open")
+                    ? ""
+                    : !settled
+                            ? "half"
+                            : word.equals("skipped") || word.equals(Standing.NONE_HERE) ? "skipped" : "done";
         }
     }
 

@@ -5,14 +5,18 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
+import unbo.core.apart.ApartInput;
 import unbo.core.assembly.KindOption;
 import unbo.core.stage.RouteStage;
 import unbo.core.strip.Tools;
 import unbo.core.tools.strip.ApartFields;
+import unbo.core.tools.strip.ApartTool;
 
 /** Strip takes the whole assembly apart: it asks what differs in a thing of its kind, and shows the section. */
 @Component
 class StripFace implements StageFace {
+
+    private static final ApartTool TOOL = new ApartTool();
 
     /** Something that differs in a kind. */
     public record Differs(KindOption option, String said) {}
@@ -44,6 +48,11 @@ class StripFace implements StageFace {
                         .toList());
         model.addAttribute(
                 "spacer", KindOption.find(kind, KindOption.SPACER_MATERIAL).isPresent());
+        shown.work()
+                .reading()
+                .get()
+                .filter(ApartInput.class::isInstance)
+                .ifPresent(input -> model.addAttribute("back", TOOL.answer((ApartInput) input)));
         model.addAttribute(
                 "toolWords",
                 Tools.read(shown.typed().text(ApartFields.TOOLS)).stream()

@@ -241,6 +241,20 @@ class TruthfulRecordTest {
     }
 
     @Test
+    void whatIsGreasedForItsLifeHasNoGreaseToSkip() throws Exception {
+        long unit = jobs.open(vehicle("van"), "front-left", NOW);
+        long taper = jobs.open(vehicle("trailer"), "axle1-left", NOW);
+
+        assertThat(jobs.view(unit).orElseThrow().station(RouteStage.GREASE).word())
+                .isEqualTo("none here");
+        assertThat(jobs.sign(unit, NOW)).noneMatch(reason -> reason.contains("Grease"));
+        assertThat(page("/jobs/" + unit + "/grease")).contains("asks for nothing at this stage");
+        assertThat(jobs.view(taper).orElseThrow().station(RouteStage.GREASE).word())
+                .isEqualTo("open");
+        assertThat(jobs.sign(taper, NOW)).anyMatch(reason -> reason.contains("Grease"));
+    }
+
+    @Test
     void theSecondBearingOfAHubStandsBesideTheFirst() throws Exception {
         long job = hub(vehicle("trailer"), "2026-05-04");
         done(job, RouteStage.FIT, "designation", "L44643/L44610", "ring", "outer", "seat", "N7");

@@ -3,6 +3,7 @@ package unbo.core.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import java.util.regex.Pattern;
 
 import unbo.core.measure.Show;
 
@@ -19,6 +20,12 @@ public record ValueTable(String name, String title, List<String> heads, List<Lis
     }
 
     private static final int ROWS = 20;
+    private static final Pattern FIGURES = Pattern.compile("[−+-]?\\d[\\d., ]*( to [−+-]?\\d[\\d., ]*)?|");
+
+    /** True for a column of figures alone, which are set under each other by their last place. */
+    public boolean figures(int column) {
+        return rows.stream().allMatch(row -> FIGURES.matcher(row.get(column)).matches());
+    }
 
     /** A quantity in the first column by equal steps, and functions of it in the others. */
     public static ValueTable over(

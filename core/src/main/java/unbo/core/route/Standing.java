@@ -21,8 +21,13 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
         OPEN,
         DRAFT,
         DONE,
-        SKIPPED
+        SKIPPED,
+        /** The kind of assembly has no such station. */
+        ABSENT
     }
+
+    /** The word of a station that a kind of assembly does not have. */
+    public static final String NONE_HERE = "none here";
 
     public Standing {
         findings = List.copyOf(findings);
@@ -31,6 +36,11 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
     /** A station that nobody opened. */
     public static Standing untouched(RouteStage stage) {
         return new Standing(stage, State.OPEN, false, false, List.of());
+    }
+
+    /** A station that this kind of assembly does not have. */
+    public static Standing absent(RouteStage stage) {
+        return new Standing(stage, State.ABSENT, true, false, List.of());
     }
 
     /** The worst of what was judged; not known where nothing was. */
@@ -48,6 +58,7 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
             case DRAFT -> "draft";
             case SKIPPED -> "skipped";
             case OPEN -> "open";
+            case ABSENT -> NONE_HERE;
         };
     }
 
@@ -76,7 +87,9 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
     /** True when nothing is left to do here before what follows. */
     public boolean settled() {
         return !stale
-                && (state == State.SKIPPED || state == State.DONE && complete && (!stops() || stage.judgesTheOld()));
+                && (state == State.ABSENT
+                        || state == State.SKIPPED
+                        || state == State.DONE && complete && (!stops() || stage.judgesTheOld()));
     }
 
     /**
@@ -88,7 +101,7 @@ public record Standing(RouteStage stage, State state, boolean complete, boolean 
     List<String> bars(boolean hubWork, boolean proved) {
         List<String> reasons = new ArrayList<>();
         boolean needed = stage == RouteStage.PROVE && hubWork;
-        if (state == State.OPEN && stage.optional()) {
+        if (state == State.ABSENT || state == State.OPEN && stage.optional()) {
             return reasons;
         }
         if (state != State.DONE && (state != State.SKIPPED || needed)) {

@@ -342,4 +342,16 @@ class RouteTest {
         Standing skipped = at(RouteStage.PROVE, Standing.State.SKIPPED, false);
         assertThat(SignOff.of(all(diagnose, skipped), false).reasons()).containsExactly("Diagnose: Play in the hub.");
     }
+
+    @Test
+    void aStationThatTheKindDoesNotHaveBarsNothing() {
+        Standing none = Standing.absent(RouteStage.GREASE);
+
+        assertThat(none.word()).isEqualTo("none here");
+        assertThat(none.settled()).isTrue();
+        assertThat(SignOff.of(List.of(none), true).allowed()).isTrue();
+        assertThat(SignOff.of(List.of(Standing.untouched(RouteStage.GREASE)), true)
+                        .allowed())
+                .isFalse();
+    }
 }

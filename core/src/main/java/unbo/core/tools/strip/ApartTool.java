@@ -85,6 +85,19 @@ public final class ApartTool implements Tool<ApartInput, WholePlan> {
         return ApartWords.answer(plan);
     }
 
+    /** Without its tables: the steps stand on the stage, and the way back after them. */
+    @Override
+    public Answer printInStage(WholePlan plan) {
+        Answer whole = ApartWords.answer(plan);
+        return new Answer(
+                whole.figures(),
+                whole.findings(),
+                whole.sentences(),
+                whole.worksheet(),
+                whole.drawings(),
+                whole.steps());
+    }
+
     @Override
     public Optional<Stand> stand() {
         return Optional.of(Stand.at(RouteStage.STRIP));
