@@ -251,6 +251,10 @@ class TruthfulRecordTest {
         assertThat(page("/jobs/" + unit + "/grease")).contains("asks for nothing at this stage");
         assertThat(jobs.view(taper).orElseThrow().station(RouteStage.GREASE).word())
                 .isEqualTo("open");
+        long pulley = jobs.open(vehicle("van"), "pulley", NOW);
+        assertThat(jobs.view(pulley).orElseThrow().station(RouteStage.SET).word())
+                .isEqualTo("none here");
+        assertThat(page("/jobs/" + pulley + "/strip")).contains("data-part=\"only-bearing\"");
         assertThat(jobs.sign(taper, NOW)).anyMatch(reason -> reason.contains("Grease"));
     }
 

@@ -89,7 +89,7 @@ public final class PreloadTool implements Tool<Preload.Input, Preload> {
 
     @Override
     public Optional<Stand> stand() {
-        return Optional.of(Stand.set("torque", "turning torque (preload)", "steering-head", "headset"));
+        return Optional.of(Stand.set("torque", "turning torque (preload)", "steering-head", "headset", "pinion"));
     }
 
     @Override
