@@ -11,6 +11,7 @@ const parts = {
   "[data-drag]": "./order.js",
   "input[data-slide]": "./slide.js",
   "g[data-spin]": "./spin.js",
+  "svg[data-drawing=section]": "./section.js",
 };
 
 function fetchNeeded() {

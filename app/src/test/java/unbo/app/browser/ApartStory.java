@@ -42,6 +42,11 @@ class ApartStory {
             b.press(NEXT);
             b.untilText(".answer", "steps");
 
+            b.find("[data-part=spacer] polygon").click();
+            b.untilText(".nowstep", "lift the spacer out");
+            b.press(".steprow button[value='0']");
+            b.untilText(".answer", "steps");
+
             b.press("details.more summary");
             b.find("[name=tool-expander]").click();
             b.write("spacerChamferMm", "0.5");

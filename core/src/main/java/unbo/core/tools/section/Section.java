@@ -446,7 +446,7 @@ public final class Section {
         if (codes.isEmpty()) {
             return most;
         }
-        double radius = 1.5 * unit;
+        double radius = 1.6 * unit;
         double gap = 2 * radius + 0.4 * unit;
         double row = most + 4 * unit;
         double[] x = codes.stream().mapToDouble(code -> of(code).top()).toArray();
@@ -466,10 +466,10 @@ public final class Section {
             shapes.add(new Shape.Circle(at(x[i], row), radius, Role.FRAME, Known.TABLE));
             Point middle = at(x[i], row);
             shapes.add(new Shape.Label(
-                    Point.of(middle.x(), middle.y() + 0.6 * unit),
+                    Point.of(middle.x(), middle.y() + 0.7 * unit),
                     view.flags().getOrDefault(codes.get(i), ""),
                     "middle",
-                    1.7 * unit,
+                    2 * unit,
                     Role.MARK));
         }
         left = Math.min(left, x[0] - radius);

@@ -392,14 +392,14 @@ public final class ApartWords {
         }
         return new ValueTable(
                 "clearance",
-                "Clearance left as it runs, inner ring 10 K warmer",
+                "Clearance left on the usual seats, inner ring 10 K warmer",
                 List.of("place", "least µm", "mean µm", "most µm", "counted"),
                 rows);
     }
 
     public static String why(String code) {
         return switch (code) {
-            case "counted" -> "both seats, usual for the kind";
+            case "counted" -> "both seats";
             case "outer-free" -> "inner seat; the outer ring without interference";
             case "inner-free" -> "outer seat; the inner ring without interference";
             case "both-free" -> "both rings without interference";
