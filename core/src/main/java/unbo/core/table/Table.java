@@ -34,7 +34,9 @@ public final class Table {
             }
             try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8);
                     CSVParser parser = FORMAT.parse(reader)) {
-                String name = beside.getPackageName().replaceFirst("^unbo\\.core\\.", "") + "/" + file;
+                String name = beside.getPackageName()
+                                .replaceFirst("^unbo\\.core\\.", "")
+                                .replace('.', '/') + "/" + file;
                 List<TableRow> rows = parser.getRecords().stream()
                         .map(record -> new TableRow(name, record))
                         .toList();
