@@ -146,6 +146,17 @@ class AssemblyApiTest {
     }
 
     @Test
+    void aTaperWhereBallsAreIsSaid() throws Exception {
+        JsonNode plan = plan("{'kind':'ball-pair','numbers':{'left':'30204','right':'6204'}}");
+
+        assertThat(plan.get("findings")).extracting(f -> f.get("code").asText()).containsOnlyOnce("other-kind");
+        assertThat(plan("{'kind':'adjustable-taper','numbers':{'outer':'30204'}}")
+                        .get("findings"))
+                .extracting(f -> f.get("code").asText())
+                .doesNotContain("other-kind");
+    }
+
+    @Test
     void aRollerMainIsKnownByItsNumber() throws Exception {
         JsonNode plan = plan("{'kind':'crank','numbers':{'right':'NU205'}}");
 

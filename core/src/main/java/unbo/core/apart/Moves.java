@@ -27,15 +27,15 @@ final class Moves {
     /** What drifting round an uneven edge may cost a light-alloy seat. */
     static final double UNEVEN_RISK = 100;
 
-    private static final double AMBIENT_C = 20;
+    static final double AMBIENT_C = 20;
     /** Sealed and greased bearings take no more. */
-    private static final double SEALED_C = 80;
+    static final double SEALED_C = 80;
     /** Lips of seals in a case take no more. */
     private static final double LIPS_C = 100;
-    /** No housing is made hotter for a bearing. */
-    private static final double MOST_C = 120;
+    /** No housing or ring is made hotter for a bearing. */
+    static final double MOST_C = 120;
     /** Where the seat is not known. */
-    private static final double USUAL_C = 100;
+    static final double USUAL_C = 100;
     /** Where retaining compound lets go. */
     private static final double COMPOUND_C = 250;
     /** A ring on a shaft is heated quickly, and let go of at once. */

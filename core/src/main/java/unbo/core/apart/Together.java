@@ -29,9 +29,6 @@ import unbo.core.fit.Material;
  */
 public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> clearances) {
 
-    private static final double AMBIENT_C = 20;
-    private static final double SEALED_C = 80;
-    private static final double MOST_C = 120;
     /** Written instead of the sentence of a part that comes with the new bearing. */
     private static final String COMES_WITH_THE_NEW = "-";
     /** Open by less it binds before it is home, µm. */
@@ -175,8 +172,9 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
     private static Optional<Double> celsius(Assembly assembly, MountMethod method, Part part, Joint joint) {
         Material holder = Material.of(joint.hold().material());
         boolean alloy = holder.perK() > Material.STEEL.perK();
-        double ovenC = Math.min(holder.ovenC(), MOST_C);
-        double limit = assembly.mindsHeat(part) ? SEALED_C : method.way() == MountMethod.Way.RING ? MOST_C : ovenC;
+        double ovenC = Math.min(holder.ovenC(), Moves.MOST_C);
+        double limit =
+                assembly.mindsHeat(part) ? Moves.SEALED_C : method.way() == MountMethod.Way.RING ? Moves.MOST_C : ovenC;
         Double most = joint.hold().mostUm();
         Double seat = joint.hold().seatMm();
         boolean warms = method.way() == MountMethod.Way.RING || alloy && method.way() != MountMethod.Way.ANY;
@@ -184,15 +182,15 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
             return Optional.empty();
         }
         if (method.way() == MountMethod.Way.CASE) {
-            return Optional.of(100.0);
+            return Optional.of(Moves.USUAL_C);
         }
         if (most == null || seat == null || most <= 0) {
             return Optional.empty();
         }
         double slides = Math.min(SLIDES_MOST_MM, Math.max(SLIDES_LEAST_MM, SLIDES_SHARE * seat));
         double perK = method.way() == MountMethod.Way.RING ? Material.STEEL.perK() : holder.perK();
-        double needed = AMBIENT_C + (most / 1000 + slides) / (perK * seat);
-        double openUm = (limit - AMBIENT_C) * perK * seat * 1000 - most;
+        double needed = Moves.AMBIENT_C + (most / 1000 + slides) / (perK * seat);
+        double openUm = (limit - Moves.AMBIENT_C) * perK * seat * 1000 - most;
         return needed <= limit ? Optional.of(needed) : openUm >= BINDS_UM ? Optional.of(limit) : Optional.empty();
     }
 

@@ -21,9 +21,11 @@ import unbo.core.apart.ClearanceLeft;
 import unbo.core.apart.MountStep;
 import unbo.core.apart.Together;
 import unbo.core.apart.WholePlan;
+import unbo.core.assembly.KindPlace;
 import unbo.core.assembly.Part;
 import unbo.core.assembly.PartKind;
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
@@ -103,6 +105,7 @@ public final class ApartWords {
                     "No order spares the " + apart.input().assembly().the(lost).label()
                             + ", which is to be used again: have a new one here before it comes out."));
         }
+        findings.addAll(others(apart));
         String scrap = scrap(apart);
         if (!scrap.isEmpty()) {
             findings.add(new Finding(
@@ -153,6 +156,27 @@ public final class ApartWords {
             }
         }
         return findings;
+    }
+
+    /** Numbers of another build than the kind has: tapers come apart where balls do not. */
+    private static List<Finding> others(Apart apart) {
+        List<Finding> others = new ArrayList<>();
+        apart.input()
+                .assembly()
+                .bearings()
+                .forEach((code, bearing) -> KindPlace.find(
+                                apart.input().assembly().kind(), code)
+                        .filter(place -> bearing.kind() != BearingKind.UNKNOWN
+                                && bearing.kind().taper()
+                                        != place.usual().kind().taper())
+                        .ifPresent(place -> others.add(new Finding(
+                                "other-kind",
+                                Level.WATCH,
+                                capital(place.label()) + ": " + bearing.marking() + " is a "
+                                        + bearing.kind().words() + ", and what is planned here has a "
+                                        + place.usual().kind().words()
+                                        + ". Look whether it is another kind of assembly."))));
+        return others;
     }
 
     /** Bearings that are spoiled by force or heat, in words; empty where none is. */
