@@ -52,9 +52,6 @@ class ApartBench {
     private final WorkshopService workshops;
     private final OwnCatalogue own;
 
-    /** Something that differs in a kind. */
-    public record Option(KindOption option, String said) {}
-
     /** A number to be typed for a place. */
     public record Number(KindPlace place, String typed) {}
 
@@ -82,7 +79,7 @@ class ApartBench {
         model.addAttribute(
                 "kinds", ApartFields.LIST.field(ApartFields.KIND).orElseThrow().choices());
         model.addAttribute("kind", kind);
-        model.addAttribute("options", options(kind, texts));
+        model.addAttribute("options", KindOption.said(kind, code -> texts.getOrDefault(code, "")));
         model.addAttribute(
                 "spacer", KindOption.find(kind, KindOption.SPACER_MATERIAL).isPresent());
         model.addAttribute("numbers", numbers(kind, texts));
@@ -152,14 +149,6 @@ class ApartBench {
                 .filter(known::contains)
                 .collect(Collectors.joining(" "));
         return said.isEmpty() && before.equals(TICKED) ? "-" : said;
-    }
-
-    private static List<Option> options(String kind, Map<String, String> texts) {
-        return KindOption.of(kind).stream()
-                .map(option -> new Option(
-                        option,
-                        option.value(texts.getOrDefault(option.code(), "")).orElseGet(option::usual)))
-                .toList();
     }
 
     private static List<Number> numbers(String kind, Map<String, String> texts) {

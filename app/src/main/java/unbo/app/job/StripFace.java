@@ -18,9 +18,6 @@ class StripFace implements StageFace {
 
     private static final ApartTool TOOL = new ApartTool();
 
-    /** Something that differs in a kind. */
-    public record Differs(KindOption option, String said) {}
-
     @Override
     public RouteStage stage() {
         return RouteStage.STRIP;
@@ -39,13 +36,7 @@ class StripFace implements StageFace {
     @Override
     public void show(Showing shown, Model model) {
         String kind = shown.typed().text(ApartFields.KIND);
-        model.addAttribute(
-                "differs",
-                KindOption.of(kind).stream()
-                        .map(option -> new Differs(
-                                option,
-                                option.value(shown.typed().text(option.code())).orElseGet(option::usual)))
-                        .toList());
+        model.addAttribute("differs", KindOption.said(kind, shown.typed()::text));
         model.addAttribute(
                 "spacer", KindOption.find(kind, KindOption.SPACER_MATERIAL).isPresent());
         shown.work()

@@ -3,6 +3,7 @@ package unbo.core.assembly;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 import unbo.core.input.Field;
 import unbo.core.table.Table;
@@ -23,6 +24,17 @@ public record KindOption(String kind, String code, String label, List<Field.Choi
 
     public KindOption {
         values = List.copyOf(values);
+    }
+
+    /** What was said of an option, or is usual. */
+    public record Said(KindOption option, String value) {}
+
+    /** The options of a kind with what some texts say of each. */
+    public static List<Said> said(String kind, UnaryOperator<String> texts) {
+        return of(kind).stream()
+                .map(option -> new Said(
+                        option, option.value(texts.apply(option.code())).orElseGet(option::usual)))
+                .toList();
     }
 
     /** What can be said of a kind. */
