@@ -3,9 +3,12 @@ package unbo.app.demo;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -38,7 +41,10 @@ import unbo.core.measure.Show;
 import unbo.core.route.Knowledge;
 import unbo.core.route.StageRules;
 import unbo.core.service.Causes;
+import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
 import unbo.core.tool.Tool;
 import unbo.core.tools.running.GreaseFields;
 import unbo.core.tools.running.ViscosityTool;
@@ -120,7 +126,7 @@ public class DemoData implements ApplicationRunner {
         long trail = add(
                 new VehicleInput("motorcycle", "Trail motorcycle, green", "T 808", "J.A.", "h", 120.0, "off-road", 1));
         long van = add(new VehicleInput("van", "Net-loft van", "HB 690", "N.L.", "km", 16000.0, "wet", 1));
-        add(new VehicleInput("car", "Ferry office estate", "HB 118", "F.O.", "mi", 7000.0, "dry", 1));
+        long estate = add(new VehicleInput("car", "Ferry office estate", "HB 118", "F.O.", "mi", 7000.0, "dry", 1));
 
         LocalDate today = LocalDate.now(clock);
         int n = 0;
@@ -219,6 +225,7 @@ public class DemoData implements ApplicationRunner {
         followUps.open().stream().filter(f -> f.on().isBefore(today)).forEach(f -> followUps.done(f.id(), at(f.on())));
         open(cutter, today);
         gearbox(trail, today.minusDays(2));
+        hubs(Map.of("van", van, "estate", estate, "trail", trail, "cargo", cargo), today);
         Run growl = new Run(van, Place.UNKNOWN, today, 4);
         growl.intake("Growls from 50 km/h up, louder in left bends.");
         growl.keep(
@@ -257,7 +264,7 @@ public class DemoData implements ApplicationRunner {
         Run run = new Run(scooter, "steering-head", day, 2);
         run.intake("Wanders, will not hold a line.");
         run.keep(RouteStage.DIAGNOSE, Map.of("checks", "steering-notch=centre-notch"));
-        run.keep(RouteStage.IDENTIFY, Map.of("outerCone", "32005X", "innerCone", "32006X"));
+        run.keep(RouteStage.IDENTIFY, Map.of("outerCone", "32006X", "innerCone", "32005X"));
         run.keep(RouteStage.GREASE, Map.of("kind", "LiX", "oldKind", "LiX"));
         run.keep(RouteStage.SET, Map.of("place", "steering-head", "scale", "6", "radius", "350"));
         run.keep(
@@ -276,6 +283,39 @@ public class DemoData implements ApplicationRunner {
         if (!refused.isEmpty()) {
             throw new IllegalStateException("demo job on a steering head is not signed: " + refused);
         }
+    }
+
+    /** A job of each kind of place, as the data file tells them: some signed, the others each at another stage. */
+    private void hubs(Map<String, Long> vehicles, LocalDate today) {
+        Map<String, List<TableRow>> jobsByName = Table.read(DemoData.class, "hubs.csv").stream()
+                .collect(Collectors.groupingBy(row -> row.get("job"), LinkedHashMap::new, Collectors.toList()));
+        jobsByName.values().forEach(rows -> {
+            TableRow first = rows.get(0);
+            LocalDate day = today.minusDays((long) first.number("days"));
+            Run run = new Run(vehicles.get(first.get("vehicle")), first.get("position"), day, rows.size());
+            run.intake(first.get("boxes"));
+            rows.stream().skip(1).forEach(row -> hub(run, row, day));
+        });
+    }
+
+    private void hub(Run run, TableRow row, LocalDate day) {
+        if (row.get("stage").equals("sign")) {
+            List<String> refused = jobs.sign(run.id, at(day.plusDays(1)));
+            if (!refused.isEmpty()) {
+                throw new IllegalStateException("a demo job is not signed: " + refused);
+            }
+            return;
+        }
+        RouteStage stage = RouteStage.of(row.get("stage")).orElseThrow();
+        Map<String, String> said = new TreeMap<>();
+        Stream.of(row.get("boxes").split(" ~ "))
+                .filter(box -> !box.isBlank())
+                .forEach(box -> said.put(box.substring(0, box.indexOf('=')), box.substring(box.indexOf('=') + 1)));
+        Sheet sheet = jobs.view(run.id).orElseThrow().sheetFor(stage);
+        Map<String, String> texts =
+                new TreeMap<>(StageRules.of(stage, sheet, said).prefill(sheet, said));
+        texts.putAll(said);
+        run.keep(stage, texts);
     }
 
     /** Three open jobs, each at another stage. */
@@ -613,8 +653,12 @@ public class DemoData implements ApplicationRunner {
                             at));
         }
 
+        private int version(RouteStage stage) {
+            return jobs.view(id).orElseThrow().station(stage).version();
+        }
+
         void keep(RouteStage stage, Map<String, String> texts) {
-            JobService.Kept kept = jobs.keep(id, stage, -1, texts, at);
+            JobService.Kept kept = jobs.keep(id, stage, version(stage), texts, at);
             if (kept != JobService.Kept.DONE) {
                 throw new IllegalStateException("demo stage " + stage + " is " + kept + ": "
                         + jobs.view(id)

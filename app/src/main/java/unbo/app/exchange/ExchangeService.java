@@ -23,6 +23,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.due.FollowUpService;
+import unbo.app.job.FactKeys;
 import unbo.app.job.JobRecord;
 import unbo.app.job.JobRecords;
 import unbo.app.job.ShapeNames;
@@ -55,6 +56,7 @@ public class ExchangeService {
             .disable(SerializationFeature.WRITE_DATES_AS_TIMESTAMPS)
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
+            .addModule(FactKeys.module())
             .enable(SerializationFeature.INDENT_OUTPUT)
             .addMixIn(Shape.class, ShapeNames.class)
             .build();

@@ -35,6 +35,7 @@ class Documents {
     private static final ObjectMapper JSON = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
+            .addModule(FactKeys.module())
             .addMixIn(Shape.class, ShapeNames.class)
             .build();
 

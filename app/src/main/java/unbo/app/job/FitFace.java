@@ -1,13 +1,22 @@
 package unbo.app.job;
 
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
+import unbo.core.assembly.AssemblyKind;
+import unbo.core.assembly.BearingPlaces;
+import unbo.core.assembly.KindPlace;
 import unbo.core.input.Field;
+import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.tools.setting.ArrangementFields;
 
-/** Fit asks for one ring, and beside it for the whole shaft. */
+/** Fit asks for one ring of one place, and beside it for the whole shaft. */
 @Component
 class FitFace implements StageFace {
 
@@ -22,9 +31,44 @@ class FitFace implements StageFace {
     }
 
     @Override
+    public Set<String> chooses() {
+        return Set.of(BearingPlaces.NAME, PlaceRow.Asks.FIT.box());
+    }
+
+    @Override
+    public Optional<StageEntry> entry(JobView view, Map<String, String> sent) {
+        Sheet sheet = view.sheetFor(stage());
+        return PlaceRow.entry(
+                view.station(stage()), PlaceRow.About.of(sent, PlaceRow.Asks.FIT, sheet), PlaceRow.Asks.FIT, sheet);
+    }
+
+    /** The first ring that nobody has fitted yet, the tight ones before the others. */
+    @Override
+    public Map<String, String> begins(JobView view) {
+        Sheet sheet = view.sheetFor(stage());
+        if (sheet.kind().isEmpty()) {
+            return Map.of();
+        }
+        boolean housing = sheet.kind().map(AssemblyKind::housing).orElse(true);
+        List<String> order = housing ? PlaceRow.RINGS : List.of("inner", "outer");
+        for (String ring : order) {
+            for (KindPlace place : sheet.places()) {
+                PlaceRow.About about = new PlaceRow.About(place.code(), ring);
+                if (PlaceRow.asked(place, PlaceRow.Asks.FIT).contains(about)
+                        && PlaceRow.entry(view.station(stage()), about, PlaceRow.Asks.FIT, sheet)
+                                .isEmpty()) {
+                    return Map.of(BearingPlaces.NAME, place.code(), PlaceRow.Asks.FIT.box(), ring);
+                }
+            }
+        }
+        return Map.of();
+    }
+
+    @Override
     public void show(Showing shown, Model model) {
         model.addAttribute(
                 "arranged",
                 ArrangementFields.fields(false).stream().map(Field::name).toList());
+        model.addAttribute("places", PlaceRow.of(shown, PlaceRow.Asks.FIT, "not yet"));
     }
 }

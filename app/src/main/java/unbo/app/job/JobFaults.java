@@ -202,6 +202,11 @@ final class JobFaults {
                     .allMatch(Objects::nonNull);
         } else if (shape instanceof Shape.Turned t) {
             return t.name() != null && t.shapes() != null && t.shapes().stream().allMatch(JobFaults::whole);
+        } else if (shape instanceof Shape.Tagged t) {
+            return t.part() != null
+                    && t.title() != null
+                    && t.shapes() != null
+                    && t.shapes().stream().allMatch(JobFaults::whole);
         } else if (shape instanceof Shape.Moved m) {
             return m.to() != null && m.shapes() != null && m.shapes().stream().allMatch(JobFaults::whole);
         } else if (shape instanceof Shape.Spinning s) {

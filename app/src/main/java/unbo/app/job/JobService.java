@@ -30,12 +30,14 @@ import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.input.Typed;
 import unbo.core.route.EntryName;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
+import unbo.core.sheet.PositionFacts;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 
@@ -507,16 +509,17 @@ public class JobService {
 
     /** What the position keeps: the facts that outlive the job, and what was read off its races with the day. */
     private static List<Fact> outliving(Sheet sheet, LocalDate day) {
-        List<Fact> facts = new ArrayList<>(
-                sheet.all().stream().filter(f -> f.key().outlives()).toList());
+        List<Fact> facts = new ArrayList<>(PositionFacts.of(sheet));
         List<String> past =
                 new ArrayList<>(Stream.of(sheet.text(FactKey.PAST_DAMAGE).split(";"))
                         .map(String::strip)
                         .filter(p -> !p.isEmpty())
                         .toList());
-        Stream.of(sheet.text(FactKey.DAMAGE).split(","))
+        sheet.each(PlaceProperty.DAMAGE).stream()
+                .flatMap(found -> Stream.of(found.text().split(",")))
                 .map(String::strip)
                 .filter(d -> !d.isEmpty())
+                .distinct()
                 .forEach(d -> past.add(d + " " + day));
         if (!past.isEmpty()) {
             facts.add(Fact.words(
@@ -626,7 +629,7 @@ public class JobService {
         }
         Sheet known = Sheet.of(documents.facts(job.knownBefore()));
         List<Fact> left = known.all().stream()
-                .filter(f -> f.key().outlives() || f.key() == FactKey.PAST_DAMAGE)
+                .filter(f -> f.key().outlives() || f.key().equals(FactKey.PAST_DAMAGE))
                 .toList();
         position.remember(documents.facts(left), numbers(known));
         position.lastJob(
@@ -643,7 +646,7 @@ public class JobService {
     private List<Fact> knownWithout(Position position, LocalDate day, Optional<Job> earlier, String failures) {
         List<Fact> known = new ArrayList<>();
         for (Fact fact : documents.facts(position.facts())) {
-            if (fact.key() == FactKey.PAST_DAMAGE) {
+            if (fact.key().equals(FactKey.PAST_DAMAGE)) {
                 String others = Stream.of(fact.text().split(";"))
                         .map(String::strip)
                         .filter(past -> day == null || !past.endsWith(day.toString()))
@@ -760,11 +763,14 @@ public class JobService {
     }
 
     private static String numbers(Sheet sheet) {
-        String numbers = Stream.of(
-                        FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.INNER_CONE, FactKey.INNER_CUP, FactKey.SEAL)
-                .map(key -> key == FactKey.SEAL ? sheet.text(key).toUpperCase(Locale.ROOT) : sheet.text(key))
-                .collect(Collectors.joining(" "))
-                .strip();
+        String numbers = Stream.concat(
+                        sheet.places().stream()
+                                .flatMap(place -> Stream.of(PlaceProperty.CONE, PlaceProperty.CUP, PlaceProperty.FITTED)
+                                        .map(property -> property.at(place.code())))
+                                .map(sheet::text),
+                        Stream.of(sheet.text(FactKey.SEAL).toUpperCase(Locale.ROOT)))
+                .filter(text -> !text.isEmpty())
+                .collect(Collectors.joining(" "));
         return numbers.substring(0, Math.min(LONGEST_NUMBERS, numbers.length()));
     }
 

@@ -17,8 +17,7 @@ import unbo.core.route.Standing;
 import unbo.core.service.Causes;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
-import unbo.core.tools.identify.HubSection;
-import unbo.core.tools.setting.ShaftSection;
+import unbo.core.tools.section.JobSection;
 import unbo.core.vehicle.Place;
 
 /**
@@ -73,14 +72,9 @@ public final class JobView {
         return opened.hubWork();
     }
 
-    /**
-     * What is drawn of the position by these facts: a wheel's hub, or the shaft in its bearings; null where nothing is
-     * known to draw.
-     */
+    /** What is drawn of the position by these facts. */
     public Drawing section(Sheet facts, BearingBook book) {
-        return position().wheel() || position().unknown()
-                ? HubSection.of(facts, book)
-                : ShaftSection.of(facts, book).orElse(null);
+        return JobSection.of(facts, book);
     }
 
     /**

@@ -102,11 +102,11 @@ final class OpenedJob {
 
     List<JobView.Station> stations() {
         List<JobView.Station> stations = new ArrayList<>();
-        Optional<AssemblyKind> kind =
-                !job.state().frozen() && sheet().has(FactKey.WHERE) ? AssemblyKind.of(sheet()) : Optional.empty();
+        Optional<AssemblyKind> kind = !job.state().frozen() && sheet().has(FactKey.WHERE) && !sheet().guessed()
+                ? sheet().kind()
+                : Optional.empty();
         for (RouteStage stage : RouteStage.route()) {
-            boolean absent = kind.map(known -> !known.route().stages().contains(stage.code()))
-                    .orElse(false);
+            boolean absent = kind.filter(known -> absent(stage, known)).isPresent();
             Optional<Stage> kept = job.stage(stage);
             StageDocument document = document(stage);
             List<StageEntry> changed = staleEntries(stage);
@@ -126,6 +126,13 @@ final class OpenedJob {
                     changed));
         }
         return stations;
+    }
+
+    /** True where a kind has no such station: one that is only guessed may turn out to have it, but for grease. */
+    private boolean absent(RouteStage stage, AssemblyKind kind) {
+        boolean grease = stage == RouteStage.GREASE;
+        return !kind.route().stages().contains(stage.code()) && (grease || !sheet().guessed())
+                || grease && sheet().greasedForLife();
     }
 
     /** Entries whose facts have changed since; none of a closed job, or of a stage that is no result. */
@@ -191,6 +198,6 @@ final class OpenedJob {
     }
 
     private static boolean stale(StageRule<?> rule, Sheet sheet, StageEntry entry) {
-        return entry.older() ? rule.changed(sheet, entry.hangsOn()) : rule.stale(sheet, entry.hangsOn());
+        return entry.older() ? rule.changed(sheet, entry.hangsOn()) : rule.stale(sheet, entry.typed(), entry.hangsOn());
     }
 }

@@ -53,7 +53,7 @@ class PaperWriter {
 
     /** In the workshop's present units. */
     Paper write(JobView view) {
-        return write(view, workshops.units());
+        return write(view, workshops.units(), false);
     }
 
     /**
@@ -66,10 +66,10 @@ class PaperWriter {
                 .map(entry -> entry.typed().units())
                 .findFirst()
                 .orElseGet(workshops::units);
-        return write(view, typed);
+        return write(view, typed, true);
     }
 
-    private Paper write(JobView view, UnitSystem units) {
+    private Paper write(JobView view, UnitSystem units, boolean older) {
         Workshop workshop = workshops.current();
         Knowledge known = knowledge.current();
         Paper.Head head = new Paper.Head(
@@ -84,8 +84,8 @@ class PaperWriter {
                 units,
                 head,
                 view.cause(),
-                view.section(view.sheet(), known.bearings()),
-                view.facts(),
+                older ? OlderPaper.section(view, known.bearings()) : view.section(view.sheet(), known.bearings()),
+                older ? OlderPaper.facts(view.sheet()) : view.facts(),
                 view.stations().stream()
                         .map(station -> station(view, station, known))
                         .toList());

@@ -50,8 +50,8 @@ class SetFace implements StageFace {
     }
 
     @Override
-    public Optional<StageEntry> entry(JobView.Station station, Map<String, String> sent) {
-        return station.entries().stream()
+    public Optional<StageEntry> entry(JobView view, Map<String, String> sent) {
+        return view.station(stage()).entries().stream()
                 .filter(entry -> entry.of().equals(sent.get(SetWay.BY)))
                 .findFirst();
     }

@@ -27,13 +27,18 @@ interface StageFace {
         return Set.of();
     }
 
+    /** Texts that an entry begins with, beside what the sheet fills in. */
+    default Map<String, String> begins(JobView view) {
+        return Map.of();
+    }
+
     /** True for a text that chooses something there is. */
     default boolean chosen(String name, String text) {
         return false;
     }
 
     /** The entry that an address asks for otherwise than by its code. */
-    default Optional<StageEntry> entry(JobView.Station station, Map<String, String> sent) {
+    default Optional<StageEntry> entry(JobView view, Map<String, String> sent) {
         return Optional.empty();
     }
 

@@ -68,7 +68,7 @@ public record StageForm(
                 .map(p -> work.reading().fields().get(p.field()).field().label())
                 .distinct()
                 .toList();
-        List<FactLine> known = rule.taken(shown.sheet).stream()
+        List<FactLine> known = rule.taken(shown.sheet, shown.typed).stream()
                 .map(fact -> FactLine.of(fact, shown.sheet))
                 .filter(line -> !line.shown().isEmpty())
                 .toList();
@@ -91,6 +91,14 @@ public record StageForm(
                 .filter(e -> e.getKey().startsWith(TICK) && !e.getValue().isBlank())
                 .map(e -> e.getKey().substring(TICK.length()))
                 .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** True where one of some boxes holds something, or refuses it. */
+    public boolean anySaid(List<String> names) {
+        return names.stream()
+                .map(form::get)
+                .anyMatch(field -> field != null
+                        && (!field.typed().isEmpty() || !field.refusals().isEmpty()));
     }
 
     /** Steps of the procedure that are not ticked, in words; empty when all are. */

@@ -106,7 +106,7 @@ class StagePages {
         }
         JobView.Station station = view.station(stage);
         StageFace face = faces.of(stage);
-        Optional<StageEntry> entry = entry(face, station, sent);
+        Optional<StageEntry> entry = entry(face, view, sent);
         Typed base = entry.map(StageEntry::typed).orElseGet(() -> texts.fresh(view, stage, sent));
         DraftService.Draft draft = drafts.at(id, stage, desk).orElse(null);
         String editing = entry.map(StageEntry::of).orElse("");
@@ -133,13 +133,13 @@ class StagePages {
     }
 
     /** The entry that an address asks for: by its code, or as its stage tells; the last kept where it asks for none. */
-    private static Optional<StageEntry> entry(StageFace face, JobView.Station station, Map<String, String> sent) {
+    private static Optional<StageEntry> entry(StageFace face, JobView view, Map<String, String> sent) {
         if (NEW_ENTRY.equals(sent.get("of"))) {
             return Optional.empty();
         }
         return face.chooses().stream().anyMatch(sent::containsKey)
-                ? face.entry(station, sent)
-                : station.entry(sent.getOrDefault("of", ""));
+                ? face.entry(view, sent)
+                : view.station(face.stage()).entry(sent.getOrDefault("of", ""));
     }
 
     /**
@@ -150,7 +150,7 @@ class StagePages {
         Typed filled = typed;
         boolean came = false;
         for (String name : StageTexts.rule(view, stage, typed).asked()) {
-            if (bench.has(name)) {
+            if (bench.has(name) && !faces.of(stage).chooses().contains(name)) {
                 filled = filled.with(name, bench.text(name), bench.of(name));
                 came = true;
             }
@@ -308,7 +308,9 @@ class StagePages {
                         .map(StageEntry::typed)
                         .orElse(Typed.NOTHING);
                 if (there.says(keeping.typed()) && view.station(stage).state().equals("DONE")) {
-                    return onward(keep, flash); // the same was sent twice: its answer had been lost on the way
+                    // the same was sent twice: its answer had been lost on the way
+                    flash.addFlashAttribute("good", stage.title() + " is kept.");
+                    return onward(keep, flash);
                 }
                 drafts.typed(
                         keep.id(),

@@ -8,7 +8,6 @@ import org.springframework.stereotype.Component;
 
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
-import unbo.core.assembly.AssemblyKind;
 import unbo.core.input.Typed;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
@@ -39,17 +38,19 @@ class StageTexts {
     Typed fresh(JobView view, RouteStage stage, Map<String, String> sent) {
         Workshop workshop = workshops.current();
         Sheet sheet = view.sheetFor(stage);
-        Map<String, String> texts = new HashMap<>();
+        Map<String, String> texts = new HashMap<>(faces.of(stage).begins(view));
         faces.of(stage).chooses().stream().filter(sent::containsKey).forEach(name -> texts.put(name, sent.get(name)));
         texts.put("day", clock.instant().atZone(clock.getZone()).toLocalDate().toString());
         texts.put("school", workshop.settingSchool());
         texts.put(
                 "serviceSchool",
-                AssemblyKind.of(sheet)
+                sheet.kind()
                         .map(kind -> ServiceSchool.usual(kind, workshop.serviceSchool()))
                         .orElse(workshop.serviceSchool()));
         texts.put("tools", workshop.tools());
-        texts.putAll(StageRules.of(stage, sheet, texts).prefill(sheet));
+        Map<String, String> chosen = Map.copyOf(texts);
+        texts.putAll(StageRules.of(stage, sheet, texts).prefill(sheet, chosen));
+        faces.of(stage).chooses().stream().filter(sent::containsKey).forEach(name -> texts.put(name, sent.get(name)));
         return own(view, stage, Typed.of(texts, workshop.unitSystem()), Map.of());
     }
 

@@ -32,7 +32,7 @@ import unbo.core.input.Reading;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
-import unbo.core.tools.identify.HubSection;
+import unbo.core.tools.section.JobSection;
 import unbo.core.vehicle.VehicleInput;
 
 /** Vehicles and positions with their history. */
@@ -157,7 +157,7 @@ class VehiclePages {
         var known = jobs.known(position);
         model.addAttribute("position", position);
         model.addAttribute("facts", facts(position, known));
-        model.addAttribute("section", HubSection.of(known, own.book()));
+        model.addAttribute("section", JobSection.of(known, own.book()));
         model.addAttribute("jobs", jobs.history(id, page));
         model.addAttribute("due", DueLine.of(position));
         model.addAttribute("runs", logbook.runs(id));

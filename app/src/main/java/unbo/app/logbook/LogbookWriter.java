@@ -11,10 +11,17 @@ import java.util.Map;
 import java.util.Set;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.type.TypeReference;
+import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.json.JsonMapper;
 import org.springframework.jdbc.core.JdbcOperations;
 
+import unbo.app.job.FactKeys;
+import unbo.core.assembly.KindPlace;
+import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
@@ -22,6 +29,8 @@ import unbo.core.logbook.Run;
 import unbo.core.logbook.Runs;
 import unbo.core.logbook.SignedJob;
 import unbo.core.parts.PartLine;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.Sheet;
 import unbo.core.tools.parts.PartsList;
 
 /**
@@ -32,9 +41,14 @@ final class LogbookWriter {
 
     private static final int LONGEST_WORDS = 255;
     private static final int LONGEST_CODE = 60;
+    private static final int LONGEST_KEY = 60;
     private static final int LONGEST_PART = 120;
-    private static final ObjectMapper JSON = new ObjectMapper();
-    private static final Map<String, String> PLACES = Map.of("OUTER_CONE", "outer", "INNER_CONE", "inner");
+    private static final ObjectMapper JSON = JsonMapper.builder()
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
+            .addModule(FactKeys.module())
+            .build();
+    private static final TypeReference<List<Fact>> FACTS = new TypeReference<>() {};
     /** Stages that say that a bearing came out or went in. */
     private static final String RENEWING = "'strip', 'fit'";
 
@@ -66,7 +80,9 @@ final class LogbookWriter {
             }
             for (JsonNode fact : entry.path("facts")) {
                 facts.add(fact(job, stage, fact));
-                if (fact.path("key").asText().equals("DAMAGE")) {
+                if (FactKey.named(fact.path("key").asText(""))
+                        .filter(key -> key.is(PlaceProperty.DAMAGE))
+                        .isPresent()) {
                     modes.addAll(List.of(fact.path("text").asText("").split("\\s*,\\s*")));
                 }
             }
@@ -108,12 +124,18 @@ final class LogbookWriter {
         return new Object[] {
             job,
             stage,
-            cut(fact.path("key").asText(""), 40),
+            cut(key(fact), LONGEST_KEY),
             fact.hasNonNull("value") ? fact.get("value").asDouble() : null,
             fact.path("uncertainty").asDouble(0),
             cut(fact.path("text").asText(""), LONGEST_WORDS),
             cut(fact.path("how").asText(""), 12)
         };
+    }
+
+    /** The name of a fact's key, as it is written now. */
+    private static String key(JsonNode fact) {
+        String name = fact.path("key").asText("");
+        return FactKey.named(name).map(FactKey::name).orElse(name);
     }
 
     private static String cut(String text, int longest) {
@@ -161,7 +183,7 @@ final class LogbookWriter {
                         + "WHERE position_id = ? AND state = 'SIGNED' AND worked_on IS NOT NULL AND sheet IS NOT NULL",
                 (row, n) -> {
                     long id = row.getLong("id");
-                    Map<String, String> there = numbers(row.getString("sheet"));
+                    Map<String, String> there = numbers(sheet(row.getString("sheet")));
                     return new SignedJob(
                             id,
                             row.getDate("worked_on").toLocalDate(),
@@ -178,12 +200,24 @@ final class LogbookWriter {
                 Runs.of(jobs).stream().map(run -> row(position, run)).toList());
     }
 
-    private static Map<String, String> numbers(String sheet) {
+    private static Sheet sheet(String facts) {
+        try {
+            return Sheet.of(JSON.readValue(facts, FACTS).stream()
+                    .filter(fact -> fact.key() != null && fact.how() != null)
+                    .toList());
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("the sheet of a job cannot be read", e);
+        }
+    }
+
+    /** Numbers that are in it when the job is signed, by place: what was fitted, else what was found. */
+    private static Map<String, String> numbers(Sheet sheet) {
         Map<String, String> numbers = new LinkedHashMap<>();
-        for (JsonNode fact : read(sheet)) {
-            String place = PLACES.get(fact.path("key").asText());
-            if (place != null && !fact.path("text").asText("").isBlank()) {
-                numbers.put(place, cut(fact.path("text").asText(), LONGEST_CODE));
+        for (KindPlace place : sheet.places()) {
+            String fitted = sheet.text(PlaceProperty.FITTED.at(place.code()));
+            String number = fitted.isEmpty() ? sheet.text(PlaceProperty.CONE.at(place.code())) : fitted;
+            if (!number.isBlank()) {
+                numbers.put(place.code(), cut(number, LONGEST_CODE));
             }
         }
         return numbers;

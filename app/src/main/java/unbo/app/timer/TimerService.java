@@ -2,6 +2,7 @@ package unbo.app.timer;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
 
 import org.springframework.context.event.EventListener;
@@ -9,9 +10,9 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.job.JobService;
-import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.measure.Show;
-import unbo.core.sheet.Sheet;
+import unbo.core.sheet.Fact;
 import unbo.core.stage.RouteStage;
 
 /** The timers of all jobs: begun by a stage that needs one, shown on the board until somebody has seen to them. */
@@ -57,7 +58,11 @@ public class TimerService {
         if (kept.stage() != RouteStage.INSPECT) {
             return;
         }
-        Double hours = Sheet.of(kept.facts()).number(FactKey.CURE_HOURS);
+        Double hours = kept.facts().stream()
+                .filter(fact -> fact.key().is(PlaceProperty.CURE_HOURS))
+                .map(Fact::value)
+                .max(Comparator.naturalOrder())
+                .orElse(null);
         if (hours == null) {
             rows.end(kept.jobId(), CURE);
             return;

@@ -2,12 +2,14 @@ package unbo.app.browser;
 
 import java.io.File;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
 import org.openqa.selenium.By;
 import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
@@ -135,6 +137,21 @@ final class Browser implements AutoCloseable {
         } catch (TimeoutException e) {
             throw new AssertionError(
                     "“" + words + "” does not appear in " + css + "; the page says: " + text("body"), e);
+        }
+    }
+
+    /** Waits until the element's text has one of some words. */
+    void untilAny(String css, String... words) {
+        try {
+            new WebDriverWait(driver, LONGEST, LOOK)
+                    .ignoring(StaleElementReferenceException.class)
+                    .ignoring(NoSuchElementException.class)
+                    .until(d -> {
+                        String text = d.findElement(By.cssSelector(css)).getText();
+                        return Arrays.stream(words).anyMatch(text::contains);
+                    });
+        } catch (TimeoutException e) {
+            throw new AssertionError("none of " + List.of(words) + " appears; the page says: " + text("body"), e);
         }
     }
 

@@ -43,6 +43,7 @@ import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.input.UnitSystem;
 import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
@@ -221,7 +222,8 @@ class InspectPagesTest {
                 .andExpect(content()
                         .string(allOf(containsString("Inspect found"), containsString("water-resistant grease"))));
         mvc.perform(get(job + "/prove")).andExpect(content().string(not(containsString("Inspect found"))));
-        assertThat(jobs.view(id).orElseThrow().sheet().text(FactKey.DAMAGE)).isEqualTo("etching");
+        assertThat(jobs.view(id).orElseThrow().sheet().text(PlaceProperty.DAMAGE.at(FactKey.FIRST)))
+                .isEqualTo("etching");
     }
 
     @Test

@@ -139,8 +139,8 @@ class JobViewTest {
                 "PIN_HOLES|0; 180|0°, 180°",
                 "PROOFS_LEFT|wheel-nuts|Wheel nuts star-wise to torque again"
             })
-    void everyCodeOfAFactHasItsWords(FactKey key, String text, String words) {
-        assertThat(shown(key, text).toLowerCase(java.util.Locale.ROOT))
+    void everyCodeOfAFactHasItsWords(String name, String text, String words) {
+        assertThat(shown(FactKey.named(name).orElseThrow(), text).toLowerCase(java.util.Locale.ROOT))
                 .startsWith(words.toLowerCase(java.util.Locale.ROOT).substring(0, 5))
                 .doesNotContain(
                         "front-left",

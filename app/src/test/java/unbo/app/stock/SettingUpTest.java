@@ -27,6 +27,7 @@ import unbo.app.Served;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
@@ -236,7 +237,7 @@ class SettingUpTest {
         assertThat(jobs.keep(
                         id, RouteStage.FIT, -1, Map.of("designation", "L44610", "ring", "outer", "seat", "N7"), AT))
                 .isEqualTo(JobService.Kept.DONE);
-        assertThat(jobs.view(id).orElseThrow().sheet().number(FactKey.FIT_INTERFERENCE))
+        assertThat(jobs.view(id).orElseThrow().sheet().number(PlaceProperty.HOUSING_INTERFERENCE.at(FactKey.FIRST)))
                 .isPositive();
     }
 

@@ -23,6 +23,7 @@ import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.input.Field;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -87,7 +88,7 @@ class EveryToolTest {
     /** A sheet on which every number and every bearing is known. */
     private static Sheet full() {
         List<Fact> facts = new ArrayList<>();
-        for (FactKey key : FactKey.values()) {
+        for (FactKey key : FactKey.all()) {
             if (key.quantity() != null) {
                 facts.add(Fact.number(key, some(key), How.MEASURED, "set"));
             } else if (key.bearing()) {
@@ -95,7 +96,7 @@ class EveryToolTest {
             }
         }
         facts.add(Fact.words(FactKey.SEAL, "45x65x10", How.TYPED, "identify"));
-        facts.add(Fact.words(FactKey.FIT_SEAT, "k5", How.TYPED, "fit"));
+        facts.add(Fact.words(PlaceProperty.SHAFT_FIT.at(FactKey.FIRST), "k5", How.TYPED, "fit"));
         facts.add(Fact.words(FactKey.VEHICLE_KIND, "trailer", How.TYPED, "position"));
         facts.add(Fact.words(FactKey.GREASE_KIND, "CaS", How.TYPED, "grease"));
         facts.add(Fact.words(FactKey.YEARLY, "2000", How.TYPED, "position"));

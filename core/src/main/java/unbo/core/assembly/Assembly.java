@@ -69,6 +69,11 @@ public record Assembly(
         bearings = Map.copyOf(bearings);
     }
 
+    /** True where a kind has such a part, with whatever options. */
+    public static boolean has(String kind, PartKind part) {
+        return KindParts.has(kind, part);
+    }
+
     /**
      * An assembly of a kind.
      *

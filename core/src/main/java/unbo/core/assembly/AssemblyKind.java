@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
-import unbo.core.sheet.Sheet;
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
 
@@ -60,11 +58,14 @@ public record AssemblyKind(
     }
 
     private static final String ANY = "*";
+    /** Stands for any hub, where the kind is only the most usual one. */
+    private static final String GUESS = "?";
+
     private static final List<String> FALLS = List.of("none", "condition", "counter", "events");
     private static final List<AssemblyKind> ALL = kinds();
     private static final List<At> PLACES = places();
 
-    /** Where a kind is found; a star stands for any. */
+    /** Where a kind is found; a star, and a question mark, stand for any. */
     private record At(String vehicle, String position, String hub, AssemblyKind kind) {
 
         private boolean fits(String onVehicle, String atPosition, String hubType) {
@@ -72,7 +73,7 @@ public record AssemblyKind(
         }
 
         private static boolean fits(String wanted, String there) {
-            return wanted.equals(ANY) || wanted.equals(there);
+            return wanted.equals(ANY) || wanted.equals(GUESS) || wanted.equals(there);
         }
     }
 
@@ -105,6 +106,15 @@ public record AssemblyKind(
                 .findFirst();
     }
 
+    /** True where the kind at a position is only what such a vehicle mostly has there, or not known at all. */
+    public static boolean guessed(String vehicle, String position, String hub) {
+        return PLACES.stream()
+                .filter(at -> at.fits(vehicle, position, hub))
+                .findFirst()
+                .map(at -> at.hub.equals(GUESS))
+                .orElse(true);
+    }
+
     /** Codes of the kinds of vehicle that it is found on. */
     public List<String> vehicles(List<String> all) {
         return all.stream()
@@ -116,14 +126,6 @@ public record AssemblyKind(
     /** True where wheel nuts are tightened again after 50 to 100 km. */
     public boolean nutsAgain() {
         return route.nutsAgain();
-    }
-
-    /** The kind of the position that a sheet is about: chosen, or by vehicle, position and hub. */
-    public static Optional<AssemblyKind> of(Sheet sheet) {
-        Optional<AssemblyKind> chosen = find(sheet.text(FactKey.ASSEMBLY));
-        return chosen.isPresent()
-                ? chosen
-                : at(sheet.text(FactKey.VEHICLE_KIND), sheet.text(FactKey.WHERE), sheet.text(FactKey.HUB_TYPE));
     }
 
     private static List<AssemblyKind> kinds() {

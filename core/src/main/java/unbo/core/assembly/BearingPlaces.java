@@ -1,6 +1,8 @@
 package unbo.core.assembly;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 import unbo.core.input.Field;
 
@@ -10,19 +12,7 @@ public final class BearingPlaces {
     /** Name of the box. */
     public static final String NAME = "which";
 
-    private static final List<Field.Choice> CHOICES = List.of(
-            new Field.Choice("outer", "the outer bearing"),
-            new Field.Choice("inner", "the inner bearing"),
-            new Field.Choice("left", "the left bearing"),
-            new Field.Choice("right", "the right bearing"),
-            new Field.Choice("upper", "the upper bearing"),
-            new Field.Choice("lower", "the lower bearing"),
-            new Field.Choice("carrier", "the carrier's bearing"),
-            new Field.Choice("freehub-inner", "the freehub's inner bearing"),
-            new Field.Choice("freehub-outer", "the freehub's outer bearing"),
-            new Field.Choice("head", "the head bearing"),
-            new Field.Choice("tail", "the tail bearing"),
-            new Field.Choice("only", "the only bearing"));
+    private static final List<Field.Choice> CHOICES = choices();
 
     private BearingPlaces() {}
 
@@ -38,5 +28,13 @@ public final class BearingPlaces {
                 .map(Field.Choice::label)
                 .findFirst()
                 .orElse("");
+    }
+
+    private static List<Field.Choice> choices() {
+        Map<String, Field.Choice> choices = new LinkedHashMap<>();
+        KindPlace.all()
+                .forEach(place ->
+                        choices.putIfAbsent(place.code(), new Field.Choice(place.code(), "the " + place.label())));
+        return List.copyOf(choices.values());
     }
 }

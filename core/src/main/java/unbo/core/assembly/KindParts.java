@@ -39,6 +39,12 @@ final class KindParts {
 
     private KindParts() {}
 
+    /** True where a kind has such a part, with whatever options. */
+    static boolean has(String kind, PartKind wanted) {
+        return ALL.stream()
+                .anyMatch(entry -> entry.kind.equals(kind) && entry.part != null && entry.part.kind() == wanted);
+    }
+
     static List<Part> parts(String kind, Map<String, String> options) {
         Map<String, Part> parts = new LinkedHashMap<>();
         for (Entry entry : entries(kind, options)) {

@@ -7,6 +7,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.BearingKind;
@@ -31,6 +33,8 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
 
     /** Drag of one contact seal, N·mm at 25 mm bore; a guide, with a factor of two either way. */
     private static final double SEAL_NMM = 20;
+    /** Sizes closer than this are the same. */
+    private static final double SAME_MM = 0.01;
 
     /** One that has the same boundary, or nearly. */
     public record Candidate(String designation, BearingKind kind, Verdict verdict, List<String> changes) {}
@@ -54,6 +58,40 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
         }
         candidates.sort(Comparator.comparing(Candidate::verdict));
         return new Interchange(from, List.copyOf(candidates));
+    }
+
+    /**
+     * What is other where one bearing goes in for another, each in a clause; empty where nothing is, or one of them is
+     * not recognised.
+     */
+    public static List<String> changes(Bearing from, Bearing to) {
+        List<String> changes = new ArrayList<>();
+        if (!from.recognised() || !to.recognised()) {
+            return changes;
+        }
+        size("bore", from.boreMm(), to.boreMm(), changes);
+        size("outside", from.outsideMm(), to.outsideMm(), changes);
+        size("width", from.widthMm(), to.widthMm(), changes);
+        compare(from.kind(), to.kind(), from.series(), to.series(), changes);
+        if (!from.suffixes().sealing().equals(to.suffixes().sealing())) {
+            changes.add("seals: " + to.suffixes().sealing().replace('-', ' ') + " instead of "
+                    + from.suffixes().sealing().replace('-', ' '));
+        }
+        if (!clearance(from).equals(clearance(to))) {
+            changes.add("clearance: " + clearance(to) + " instead of " + clearance(from));
+        }
+        return changes;
+    }
+
+    private static void size(String what, @Nullable Double was, @Nullable Double is, List<String> changes) {
+        if (was != null && is != null && Math.abs(was - is) > SAME_MM) {
+            changes.add(what + ": " + Show.number(is, 3) + " mm instead of " + Show.number(was, 3) + " mm");
+        }
+    }
+
+    private static String clearance(Bearing bearing) {
+        String marked = bearing.suffixes().clearance();
+        return marked == null ? "CN" : marked;
     }
 
     private static List<Boundary> every(BearingBook book) {
@@ -181,8 +219,7 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
         if (!wider) {
             seals(from, number, sealing, candidates);
         }
-        String clearance =
-                from.suffixes().clearance() == null ? "CN" : from.suffixes().clearance();
+        String clearance = clearance(from);
         String tail = from.designation()
                 .substring(Math.min(from.designation().length(), number.length()))
                 .replaceAll("/C\\d", "");

@@ -337,4 +337,10 @@ public record Field(
             default -> unit;
         };
     }
+
+    /** False for a text that is none of a choice's codes. */
+    public boolean takes(String text) {
+        return kind != Kind.CHOICE
+                || extent.choices().stream().anyMatch(choice -> choice.code().equals(text));
+    }
 }

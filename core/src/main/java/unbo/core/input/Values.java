@@ -29,6 +29,11 @@ public final class Values {
         return book;
     }
 
+    /** True where there is such a field at all. */
+    public boolean asks(String name) {
+        return readings.containsKey(name);
+    }
+
     /** True when something was typed or a default stands in. */
     public boolean has(String name) {
         return reading(name).value() != null;

@@ -5,8 +5,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 
+import unbo.core.assembly.KindPlace;
 import unbo.core.damage.Mode;
-import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
+import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
 
 /** What Inspect found, as the stages that follow must hear it. */
@@ -31,25 +33,54 @@ public final class Carried {
     /** Sentences for one stage, by its code; empty where nothing was found that it must heed. */
     public static List<String> to(String stage, Sheet sheet) {
         List<String> sentences = new ArrayList<>();
-        Stream.of(sheet.text(FactKey.DAMAGE).split(","))
-                .map(String::strip)
-                .filter(id -> !id.isEmpty())
-                .forEach(id -> {
-                    Mode mode = Mode.of(id);
-                    if (!mode.sets().isEmpty()
-                            && STAGES.getOrDefault(mode.sets(), List.of()).contains(stage)) {
-                        sentences.add(mode.name() + ": " + mode.remedy());
-                    }
-                });
-        if (stage.equals("fit")
-                && !sheet.text(FactKey.SEAT_STATE).isEmpty()
-                && !sheet.text(FactKey.SEAT_STATE).equals("right")) {
-            sentences.add("The measured seat is " + sheet.text(FactKey.SEAT_STATE)
-                    + ": put it right before anything is pressed.");
+        sheet.each(PlaceProperty.DAMAGE)
+                .forEach(found -> Stream.of(found.text().split(","))
+                        .map(String::strip)
+                        .filter(id -> !id.isEmpty())
+                        .forEach(id -> {
+                            Mode mode = Mode.of(id);
+                            if (!mode.sets().isEmpty()
+                                    && STAGES.getOrDefault(mode.sets(), List.of())
+                                            .contains(stage)) {
+                                sentences.add(at(found, sheet) + mode.name() + ": " + mode.remedy());
+                            }
+                        }));
+        if (stage.equals("fit")) {
+            seats(PlaceProperty.HOUSING_STATE, PlaceProperty.HOUSING_REMEDY, sheet, sentences);
+            seats(PlaceProperty.SHAFT_STATE, PlaceProperty.SHAFT_REMEDY, sheet, sentences);
         }
-        if (stage.equals("set") && sheet.has(FactKey.CURE_HOURS)) {
+        if (stage.equals("set") && !sheet.each(PlaceProperty.CURE_HOURS).isEmpty()) {
             sentences.add("A seat is set in compound: nothing is loaded or heated before it has cured.");
         }
         return sentences;
+    }
+
+    /** What a measured seat that is not right asks for, and whether it was chosen. */
+    private static void seats(PlaceProperty state, PlaceProperty remedy, Sheet sheet, List<String> sentences) {
+        for (Fact seat : sheet.each(state)) {
+            if (!seat.text().equals("right")) {
+                String chosen = sheet.text(seat.key().place().map(remedy::at).orElseThrow());
+                String which = at(seat, sheet);
+                sentences.add((which.isEmpty() ? "The measured seat" : which + "the measured seat") + " is "
+                        + seat.text()
+                        + (chosen.isEmpty()
+                                ? ": put it right before anything is pressed."
+                                : ", put right by: " + chosen + "."));
+            }
+        }
+    }
+
+    /** The place that a fact is about, before a sentence; empty where the assembly has but one. */
+    private static String at(Fact fact, Sheet sheet) {
+        List<KindPlace> places = sheet.places();
+        return places.size() < 2
+                ? ""
+                : places.stream()
+                        .filter(place ->
+                                fact.key().place().filter(place.code()::equals).isPresent())
+                        .map(place -> Character.toUpperCase(place.label().charAt(0))
+                                + place.label().substring(1) + ": ")
+                        .findFirst()
+                        .orElse("");
     }
 }

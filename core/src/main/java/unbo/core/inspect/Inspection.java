@@ -24,8 +24,11 @@ public record Inspection(Input input, RaceMap map, @Nullable Seat seat) {
      */
     public record Input(String which, RaceMapInput races, Seat.@Nullable Input seat, String remedy, String past) {}
 
+    /** Words of the remedy that leaves a seat as it was measured. */
+    public static final String AS_IT_IS = "used as it is";
+
     public static final List<Field.Choice> REMEDIES = List.of(
-            new Field.Choice("as-it-is", "used as it is"),
+            new Field.Choice("as-it-is", AS_IT_IS),
             new Field.Choice("renew", "part renewed"),
             new Field.Choice("sleeve", "sleeve"),
             new Field.Choice("compound", "retaining compound"),

@@ -12,17 +12,33 @@ final class EntryNames {
 
     private EntryNames() {}
 
-    /** By the place of the bearing and its number. */
+    /** By the place of the bearing; by its number where none was said. */
     static EntryName bearing(Typed typed) {
-        return new EntryName(code(typed.text(BearingPlaces.NAME), number(typed)), words(typed, ""));
+        return new EntryName(code(place(typed)), words(typed, ""));
     }
 
-    /** By the place of the bearing, its number and the ring. */
+    /** The same, with an entry of its own for the shaft's seat: that of the housing stands with the races. */
+    static EntryName inspected(Typed typed) {
+        boolean shaft = shaft(typed);
+        return new EntryName(code(place(typed), shaft ? "shaft" : ""), words(typed, shaft ? "the shaft's seat" : ""));
+    }
+
+    private static boolean shaft(Typed typed) {
+        return typed.text("seatRing").equals("inner")
+                && !typed.text(BearingPlaces.NAME).isEmpty();
+    }
+
+    /** The same, and the ring. */
     static EntryName ring(Typed typed) {
         boolean outer = typed.text("ring").equals("outer");
         return new EntryName(
-                code(typed.text(BearingPlaces.NAME), number(typed), outer ? "outer-ring" : "inner-ring"),
+                code(place(typed), outer ? "outer-ring" : "inner-ring"),
                 words(typed, outer ? "outer ring" : "inner ring"));
+    }
+
+    private static String place(Typed typed) {
+        String place = typed.text(BearingPlaces.NAME);
+        return place.isEmpty() ? number(typed) : place;
     }
 
     private static String number(Typed typed) {

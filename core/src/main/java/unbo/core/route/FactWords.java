@@ -1,8 +1,11 @@
 package unbo.core.route;
 
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -11,6 +14,7 @@ import unbo.core.bearing.BearingKind;
 import unbo.core.damage.Mode;
 import unbo.core.diagnosis.HubType;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.input.Field;
 import unbo.core.lubrication.Mixing;
 import unbo.core.proof.FollowUp;
@@ -30,6 +34,12 @@ import unbo.core.vehicle.Usage;
 public final class FactWords {
 
     private static final String NONE = "none";
+    private static final Map<PlaceProperty, BiFunction<String, Sheet, String>> BY_PROPERTY = Map.of(
+            PlaceProperty.KIND,
+                    (text, sheet) ->
+                            BearingKind.of(text).map(BearingKind::words).orElse(text),
+            PlaceProperty.DAMAGE, (text, sheet) -> each(text, ",", FactWords::mode));
+    private static final Map<FactKey, BiFunction<String, Sheet, String>> BY_KEY = byKey();
 
     private FactWords() {}
 
@@ -38,42 +48,62 @@ public final class FactWords {
      * vehicle and counter
      */
     public static String value(Fact fact, Sheet sheet) {
-        String text = fact.text();
-        return switch (fact.key()) {
-            case GREASE_KIND ->
-                Mixing.thickener(text).map(Mixing.Thickener::name).orElse(text);
-            case CAUSE, VERDICT_CAUSE -> Causes.known(text) ? Causes.label(text) : text;
-            case USE -> label(Usage.USES, text);
-            case COUNTER_UNIT -> text.equals(NONE) ? "" : label(Usage.COUNTERS, text);
-            case HUB_TYPE -> HubType.find(text).map(HubType::label).orElse(text);
-            case ASSEMBLY -> AssemblyKind.find(text).map(AssemblyKind::label).orElse(text);
-            case OUTER_KIND, INNER_KIND ->
-                BearingKind.of(text).map(BearingKind::words).orElse(text);
-            case VEHICLE_KIND -> label(DiagnosisFields.VEHICLES, text);
-            case POSITION, WHERE, VERDICT_AT -> place(text, sheet);
-            case CIRCUMSTANCES -> each(text, "[\\s,;]+", code -> label(DiagnosisFields.circumstances(), code));
-            case FAILURES ->
-                each(
+        Optional<BiFunction<String, Sheet, String>> words =
+                fact.key().property().map(BY_PROPERTY::get).or(() -> Optional.ofNullable(BY_KEY.get(fact.key())));
+        return words.map(found -> found.apply(fact.text(), sheet)).orElseGet(fact::shown);
+    }
+
+    private static Map<FactKey, BiFunction<String, Sheet, String>> byKey() {
+        Map<FactKey, BiFunction<String, Sheet, String>> words = new HashMap<>();
+        words.put(
+                FactKey.GREASE_KIND,
+                (text, sheet) ->
+                        Mixing.thickener(text).map(Mixing.Thickener::name).orElse(text));
+        for (FactKey key : List.of(FactKey.CAUSE, FactKey.VERDICT_CAUSE)) {
+            words.put(key, (text, sheet) -> Causes.known(text) ? Causes.label(text) : text);
+        }
+        words.put(FactKey.USE, (text, sheet) -> label(Usage.USES, text));
+        words.put(FactKey.COUNTER_UNIT, (text, sheet) -> text.equals(NONE) ? "" : label(Usage.COUNTERS, text));
+        words.put(
+                FactKey.HUB_TYPE,
+                (text, sheet) -> HubType.find(text).map(HubType::label).orElse(text));
+        words.put(
+                FactKey.ASSEMBLY,
+                (text, sheet) ->
+                        AssemblyKind.find(text).map(AssemblyKind::label).orElse(text));
+        words.put(FactKey.VEHICLE_KIND, (text, sheet) -> label(DiagnosisFields.VEHICLES, text));
+        for (FactKey key : List.of(FactKey.POSITION, FactKey.WHERE, FactKey.VERDICT_AT)) {
+            words.put(key, FactWords::place);
+        }
+        words.put(
+                FactKey.CIRCUMSTANCES,
+                (text, sheet) -> each(text, "[\\s,;]+", code -> label(DiagnosisFields.circumstances(), code)));
+        words.put(
+                FactKey.FAILURES,
+                (text, sheet) -> each(
                         text,
                         "[\\s;]+",
-                        failure ->
-                                place(failure.replaceFirst("=.*", ""), sheet) + ": " + failure.replaceFirst(".*=", ""));
-            case DAMAGE -> each(text, ",", FactWords::mode);
-            case PAST_DAMAGE ->
-                each(text, ";", past -> mode(past.replaceFirst(" .*", "")) + past.replaceFirst("^\\S+", ""));
-            case TOOLS -> each(text, "\\s+", Tools::label);
-            case SCHOOL -> school(text);
-            case ARRANGEMENT -> label(ArrangementFields.choices(), text);
-            case COUNTER, LAST_COUNTER, DUE_COUNTER -> counted(text, sheet, "");
-            case YEARLY -> counted(text, sheet, " a year");
-            case PROOFS_LEFT ->
-                each(
+                        failure -> place(failure.replaceFirst("=.*", ""), sheet) + ": "
+                                + failure.replaceFirst(".*=", "")));
+        words.put(
+                FactKey.PAST_DAMAGE,
+                (text, sheet) ->
+                        each(text, ";", past -> mode(past.replaceFirst(" .*", "")) + past.replaceFirst("^\\S+", "")));
+        words.put(FactKey.TOOLS, (text, sheet) -> each(text, "\\s+", Tools::label));
+        words.put(FactKey.SCHOOL, (text, sheet) -> school(text));
+        words.put(FactKey.ARRANGEMENT, (text, sheet) -> label(ArrangementFields.choices(), text));
+        for (FactKey key : List.of(FactKey.COUNTER, FactKey.LAST_COUNTER, FactKey.DUE_COUNTER)) {
+            words.put(key, (text, sheet) -> counted(text, sheet, ""));
+        }
+        words.put(FactKey.YEARLY, (text, sheet) -> counted(text, sheet, " a year"));
+        words.put(
+                FactKey.PROOFS_LEFT,
+                (text, sheet) -> each(
                         text,
                         "\\s+",
-                        code -> FollowUp.find(code).map(FollowUp::words).orElse(code));
-            case PIN_HOLES -> each(text, ";", hole -> hole + "°");
-            default -> fact.shown();
-        };
+                        code -> FollowUp.find(code).map(FollowUp::words).orElse(code)));
+        words.put(FactKey.PIN_HOLES, (text, sheet) -> each(text, ";", hole -> hole + "°"));
+        return Map.copyOf(words);
     }
 
     /** Where it comes from, in words. */

@@ -1,13 +1,11 @@
 package unbo.core.route;
 
-import static java.util.Objects.requireNonNull;
-
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Set;
 
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Typed;
@@ -23,11 +21,8 @@ import unbo.core.sheet.Sheet;
 public final class FromSheet {
 
     private static final double NEWTON_PER_KG = 9.80665;
-    private static final Map<FactKey, FactKey> CUPS =
-            Map.of(FactKey.OUTER_CONE, FactKey.OUTER_CUP, FactKey.INNER_CONE, FactKey.INNER_CUP);
     /** Told by the number of the outer bearing where that is filled in. */
-    private static final Set<FactKey> SIZES =
-            EnumSet.of(FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH);
+    private static final Set<FactKey> SIZES = Set.of(FactKey.OUTER_BORE, FactKey.OUTER_OUTSIDE, FactKey.OUTER_WIDTH);
 
     private FromSheet() {}
 
@@ -40,7 +35,7 @@ public final class FromSheet {
             field.from().stream()
                     .filter(key -> !numbered || !SIZES.contains(key))
                     .map(key -> text(field, key, sheet))
-                    .filter(text -> !text.isBlank())
+                    .filter(text -> !text.isBlank() && field.takes(text))
                     .findFirst()
                     .ifPresent(text -> known.put(field.name(), text));
         }
@@ -61,20 +56,28 @@ public final class FromSheet {
     }
 
     private static String text(Field field, FactKey key, Sheet sheet) {
-        return switch (key) {
-            case OUTER_CONE, INNER_CONE -> set(sheet, key);
-            case SPREAD ->
-                PressureCentres.of(sheet).map(mm -> Show.number(mm, 1) + " mm").orElse("");
-            case LOAD -> weight(field, sheet);
-            case YEARLY -> field.kind() == Field.Kind.COUNTER ? sheet.text(key) : yearly(sheet);
-            default -> sheet.typed(key);
-        };
+        if (key.is(PlaceProperty.CONE)) {
+            return set(sheet, key);
+        }
+        if (key.equals(FactKey.SPREAD)) {
+            return PressureCentres.of(sheet)
+                    .map(mm -> Show.number(mm, 1) + " mm")
+                    .orElse("");
+        }
+        if (key.equals(FactKey.LOAD)) {
+            return weight(field, sheet);
+        }
+        if (key.equals(FactKey.YEARLY)) {
+            return field.kind() == Field.Kind.COUNTER ? sheet.text(key) : yearly(sheet);
+        }
+        return sheet.typed(key);
     }
 
     /** A cone with its cup, where that has a number of its own. */
     static String set(Sheet sheet, FactKey cone) {
-        String cup = sheet.text(requireNonNull(CUPS.get(cone)));
-        return cup.isEmpty() || sheet.text(cone).equals(cup) ? sheet.text(cone) : sheet.text(cone) + "/" + cup;
+        String cup = cone.place().map(PlaceProperty.CUP::at).map(sheet::text).orElse("");
+        String number = sheet.text(cone);
+        return cup.isEmpty() || number.equals(cup) ? number : number.isEmpty() ? cup : number + "/" + cup;
     }
 
     private static String weight(Field field, Sheet sheet) {

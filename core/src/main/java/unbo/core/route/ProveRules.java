@@ -1,5 +1,6 @@
 package unbo.core.route;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -11,12 +12,15 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
+import unbo.core.life.PressureCentres;
+import unbo.core.measure.Show;
 import unbo.core.proof.Proof;
 import unbo.core.proof.ProofAnswer;
 import unbo.core.proof.ProofInput;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
+import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.tools.proving.ProofFields;
 import unbo.core.tools.proving.ProofWords;
@@ -26,6 +30,9 @@ final class ProveRules {
 
     /** Name of the text that chooses the kind. */
     static final String KIND = "assembly";
+
+    /** A pair closer than this is none whose distance was told. */
+    private static final double LEAST_SPREAD_MM = 15;
 
     private static final Set<String> TAKEN =
             Set.of("endPlayMin", "endPlayMax", "earlierTemperature", "spread", "halfCupAngle");
@@ -60,14 +67,24 @@ final class ProveRules {
                                 FactKey.BAND_MAX,
                                 "earlierTemperature",
                                 FactKey.HUB_HEAT,
-                                "halfCupAngle",
-                                FactKey.OUTER_HALF_ANGLE,
                                 "hubs",
                                 FactKey.HUB_TYPE),
                         done)
-                .usually(sheet -> unbo.core.life.PressureCentres.of(sheet)
-                        .map(mm -> List.of(new Fill("spread", unbo.core.measure.Show.number(mm, 1) + " mm", List.of())))
-                        .orElse(List.of()));
+                .usually(ProveRules::usual);
+    }
+
+    /** What a reading at the rim is worked out by: the spread of the bearings, and the angle of a taper's cup. */
+    private static List<Fill> usual(Sheet sheet) {
+        List<Fill> fills = new ArrayList<>();
+        PressureCentres.of(sheet)
+                .filter(mm -> mm >= LEAST_SPREAD_MM)
+                .ifPresent(mm -> fills.add(new Fill("spread", Show.number(mm, 1) + " mm", List.of())));
+        Double half = sheet.number(FactKey.OUTER_HALF_ANGLE);
+        if (half != null && half > 0) {
+            fills.add(
+                    new Fill("halfCupAngle", sheet.typed(FactKey.OUTER_HALF_ANGLE), List.of(FactKey.OUTER_HALF_ANGLE)));
+        }
+        return fills;
     }
 
     private static StageRule.Outcome outcome(ProofInput in) {

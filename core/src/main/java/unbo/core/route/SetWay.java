@@ -3,6 +3,7 @@ package unbo.core.route;
 import java.util.List;
 import java.util.Optional;
 
+import unbo.core.assembly.AssemblyKind;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.sheet.Sheet;
@@ -66,13 +67,14 @@ public final class SetWay {
         return ALL.stream().filter(way -> way.code().equals(code)).findFirst();
     }
 
-    /** The usual way: by the place (a head, a crank, a gearbox), then by the kind of hub. */
+    /** The usual way: by the position (a head, a crank, a gearbox), then by the kind of hub or of assembly. */
     public static SetWay usual(Sheet sheet) {
         FactKey known = sheet.has(FactKey.VERDICT_AT)
                 ? FactKey.VERDICT_AT
                 : sheet.has(FactKey.WHERE) ? FactKey.WHERE : FactKey.POSITION;
         return at(sheet.text(known))
                 .or(() -> at(sheet.text(FactKey.HUB_TYPE)))
+                .or(() -> sheet.kind().map(AssemblyKind::code).flatMap(SetWay::at))
                 .or(() -> of(OTHERWISE))
                 .orElseThrow();
     }

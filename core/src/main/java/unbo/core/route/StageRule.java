@@ -6,18 +6,22 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
+import unbo.core.assembly.BearingPlaces;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.Typed;
+import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
@@ -39,7 +43,7 @@ public record StageRule<I>(
         FieldList<I> fields,
         List<String> asked,
         Map<String, List<FactKey>> from,
-        Function<Sheet, List<Fill>> usual,
+        BiFunction<Sheet, Typed, List<Fill>> usual,
         Function<Typed, EntryName> name,
         Function<Typed, List<Step>> procedure,
         BiFunction<I, Knowledge, Outcome> done) {
@@ -88,7 +92,7 @@ public record StageRule<I>(
                 tool.fields(),
                 asked,
                 from,
-                sheet -> List.of(),
+                (sheet, typed) -> List.of(),
                 typed -> EntryName.ONLY,
                 tool::procedure,
                 (input, known) -> {
@@ -115,11 +119,24 @@ public record StageRule<I>(
             List<String> asked,
             Map<String, List<FactKey>> from,
             BiFunction<I, Knowledge, Outcome> done) {
-        this(stage, fields, asked, from, sheet -> List.of(), typed -> EntryName.ONLY, typed -> List.of(), done);
+        this(
+                stage,
+                fields,
+                asked,
+                from,
+                (sheet, typed) -> List.of(),
+                typed -> EntryName.ONLY,
+                typed -> List.of(),
+                done);
     }
 
     /** The same, with what the sheet puts into boxes beyond single facts. */
     StageRule<I> usually(Function<Sheet, List<Fill>> fills) {
+        return usually((sheet, typed) -> fills.apply(sheet));
+    }
+
+    /** The same, where it hangs on what stands there as well. */
+    StageRule<I> usually(BiFunction<Sheet, Typed, List<Fill>> fills) {
         return new StageRule<>(stage, fields, asked, from, fills, name, procedure, done);
     }
 
@@ -130,24 +147,39 @@ public record StageRule<I>(
 
     /** What the sheet would fill in, by field. */
     public Map<String, String> prefill(Sheet sheet) {
+        return prefill(sheet, Map.of());
+    }
+
+    /** The same, where texts that stand there say which place and ring it is about. */
+    public Map<String, String> prefill(Sheet sheet, Map<String, String> there) {
+        Typed typed = Typed.of(there, UnitSystem.METRIC);
         Map<String, String> texts = new LinkedHashMap<>();
-        fills(sheet).values().forEach(fill -> texts.put(fill.field(), fill.text()));
+        fills(sheet, typed).values().forEach(fill -> texts.put(fill.field(), fill.text()));
         return texts;
     }
 
-    private Map<String, Fill> fills(Sheet sheet) {
+    /** The sheet, asked about the place that an entry is about. */
+    private static Sheet at(Sheet sheet, Typed typed) {
+        return sheet.at(typed.text(BearingPlaces.NAME));
+    }
+
+    private Map<String, Fill> fills(Sheet whole, Typed typed) {
+        Sheet sheet = at(whole, typed);
         Map<String, Fill> fills = new LinkedHashMap<>();
         from.forEach((field, keys) -> {
             List<FactKey> tried = new ArrayList<>();
             for (FactKey key : keys) {
                 tried.add(key);
-                if (!sheet.typed(key).isBlank()) {
+                if (!sheet.typed(key).isBlank()
+                        && fields.field(field)
+                                .filter(box -> !box.takes(sheet.typed(key)))
+                                .isEmpty()) {
                     fills.put(field, new Fill(field, sheet.typed(key), List.copyOf(tried)));
                     return;
                 }
             }
         });
-        usual.apply(sheet).stream()
+        usual.apply(sheet, typed).stream()
                 .filter(fill -> !fill.text().isBlank())
                 .forEach(fill -> fills.put(fill.field(), fill));
         return fills;
@@ -157,25 +189,40 @@ public record StageRule<I>(
      * Facts from elsewhere that a result hangs on, as they stand now: those that no box asks for, and those that filled
      * a box which nobody typed over.
      */
-    public Map<String, String> hangsOn(Sheet sheet, Typed typed) {
+    public Map<String, String> hangsOn(Sheet whole, Typed typed) {
+        Sheet sheet = at(whole, typed);
         Map<String, String> used = new LinkedHashMap<>();
         from.forEach((field, keys) -> {
             if (!asked.contains(field)) {
-                keys.stream().filter(sheet::has).forEach(key -> used.put(key.name(), sheet.typed(key)));
+                keys.stream().filter(sheet::has).forEach(key -> use(sheet, key, used));
             }
         });
-        fills(sheet).values().stream()
+        fills(whole, typed).values().stream()
                 .filter(fill -> asked.contains(fill.field()) && fill.text().equals(typed.text(fill.field())))
-                .forEach(fill -> fill.keys().forEach(key -> used.put(key.name(), sheet.typed(key))));
+                .forEach(fill -> fill.keys().forEach(key -> use(sheet, key, used)));
         return used;
     }
 
-    /** True when a fact that a result hung on stands otherwise now. @param used as {@link #hangsOn} told it then */
-    public boolean stale(Sheet sheet, Map<String, String> used) {
+    private static void use(Sheet sheet, FactKey key, Map<String, String> used) {
+        used.put(sheet.own(key).name(), sheet.typed(key));
+    }
+
+    /**
+     * True when a fact that a result hung on stands otherwise now.
+     *
+     * @param typed texts of the entry
+     * @param used as {@link #hangsOn} told it then
+     */
+    public boolean stale(Sheet whole, Typed typed, Map<String, String> used) {
+        Sheet sheet = at(whole, typed);
+        Set<FactKey> known = used.keySet().stream()
+                .flatMap(name -> FactKey.named(name).stream())
+                .map(sheet::own)
+                .collect(Collectors.toUnmodifiableSet());
         boolean came = from.entrySet().stream()
                 .filter(e -> !asked.contains(e.getKey()))
                 .flatMap(e -> e.getValue().stream())
-                .anyMatch(key -> sheet.has(key) && !used.containsKey(key.name()));
+                .anyMatch(key -> sheet.has(key) && !known.contains(sheet.own(key)));
         return came || changed(sheet, used);
     }
 
@@ -185,19 +232,14 @@ public record StageRule<I>(
      */
     public boolean changed(Sheet sheet, Map<String, String> used) {
         return used.entrySet().stream()
-                .anyMatch(fact -> key(fact.getKey()) != null
-                        && !sheet.typed(key(fact.getKey())).equals(fact.getValue()));
-    }
-
-    private static @Nullable FactKey key(String name) {
-        return java.util.Arrays.stream(FactKey.values())
-                .filter(key -> key.name().equals(name))
-                .findFirst()
-                .orElse(null);
+                .anyMatch(fact -> FactKey.named(fact.getKey())
+                        .filter(key -> !sheet.typed(key).equals(fact.getValue()))
+                        .isPresent());
     }
 
     /** Facts that fill fields which no box asks for, in the order of the rule. */
-    public List<Fact> taken(Sheet sheet) {
+    public List<Fact> taken(Sheet whole, Typed typed) {
+        Sheet sheet = at(whole, typed);
         return from.entrySet().stream()
                 .filter(e -> !asked.contains(e.getKey()))
                 .map(e -> e.getValue().stream()
@@ -234,7 +276,7 @@ public record StageRule<I>(
 
     /** Reads what was typed, takes the rest from the sheet, and computes with what the workshop knows. */
     public Work work(Typed typed, Sheet sheet, Knowledge known) {
-        Map<String, String> texts = new HashMap<>(prefill(sheet));
+        Map<String, String> texts = new HashMap<>(prefill(sheet, typed.texts()));
         asked.forEach(texts::remove);
         asked.forEach(field -> texts.put(field, typed.text(field)));
         Reading<I> reading = FieldReader.read(fields, texts, typed, known.bearings());

@@ -1,7 +1,5 @@
 package unbo.core.route;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -12,22 +10,14 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.apart.ApartInput;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.assembly.KindPlace;
-import unbo.core.designation.SealSize;
 import unbo.core.diagnosis.Verdict;
 import unbo.core.diagnosis.VerdictInput;
-import unbo.core.fact.BearingKeys;
 import unbo.core.fact.FactKey;
-import unbo.core.identify.HubInput;
-import unbo.core.identify.IdentifiedBearing;
-import unbo.core.identify.IdentifiedHub;
-import unbo.core.identify.Size;
-import unbo.core.inspect.Inspection;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.intake.Intake;
 import unbo.core.intake.IntakeInput;
 import unbo.core.lubrication.HubGreaseInput;
 import unbo.core.measure.Show;
-import unbo.core.mount.FittedShaft;
-import unbo.core.mount.Mounting;
 import unbo.core.service.DueInput;
 import unbo.core.sheet.Facts;
 import unbo.core.sheet.How;
@@ -36,22 +26,14 @@ import unbo.core.stage.RouteStage;
 import unbo.core.strip.RemovalInput;
 import unbo.core.tools.diagnosing.VerdictFields;
 import unbo.core.tools.diagnosing.VerdictWords;
-import unbo.core.tools.identify.HubFields;
-import unbo.core.tools.identify.HubWords;
 import unbo.core.tools.intake.IntakeFields;
 import unbo.core.tools.intake.IntakeWords;
 import unbo.core.tools.proving.DueTool;
 import unbo.core.tools.running.HubGreaseTool;
-import unbo.core.tools.setting.FittedShaftFields;
-import unbo.core.tools.setting.FittedShaftWords;
-import unbo.core.tools.setting.MountTool;
 import unbo.core.tools.strip.ApartFields;
 import unbo.core.tools.strip.ApartTool;
-import unbo.core.tools.strip.InspectionFields;
-import unbo.core.tools.strip.InspectionWords;
 import unbo.core.tools.strip.RemovalFields;
 import unbo.core.tools.strip.RemovalTool;
-import unbo.core.vehicle.Place;
 
 /** The stations of a hub's job. */
 public final class StageRules {
@@ -87,6 +69,7 @@ public final class StageRules {
                         .orElse(SetWay.usual(sheet))
                         .rule();
             case PROVE -> ProveRules.of(kind(sheet, texts));
+            case IDENTIFY -> IdentifyRule.of(IdentifyRule.kind(sheet, texts));
             case STRIP -> texts.getOrDefault("tight", "").isBlank() ? of(stage) : ONE_BEARING;
             default -> of(stage);
         };
@@ -95,7 +78,7 @@ public final class StageRules {
     /** The kind of assembly that Prove asks by: as its texts say, else as the sheet tells. */
     public static AssemblyKind kind(Sheet sheet, Map<String, String> texts) {
         return AssemblyKind.find(texts.getOrDefault(ProveRules.KIND, ""))
-                .or(() -> AssemblyKind.of(sheet))
+                .or(sheet::kind)
                 .orElseGet(ProveRules::usual);
     }
 
@@ -104,10 +87,10 @@ public final class StageRules {
         for (StageRule<?> rule : List.of(
                 intake(),
                 diagnose(),
-                identify(),
+                IdentifyRule.of(null),
                 strip(),
-                inspect(),
-                fit(),
+                InspectRule.RULE,
+                FitRule.RULE,
                 grease(),
                 SetWay.usual(Sheet.of(List.of())).rule(),
                 ProveRules.of(ProveRules.usual()),
@@ -204,59 +187,6 @@ public final class StageRules {
                 });
     }
 
-    private static StageRule<HubInput> identify() {
-        return new StageRule<>(
-                RouteStage.IDENTIFY,
-                HubFields.LIST,
-                HubFields.LIST.fields().stream().map(f -> f.name()).toList(),
-                StageRule.from(
-                        "outerCone",
-                        FactKey.OUTER_CONE,
-                        "outerCup",
-                        FactKey.OUTER_CUP,
-                        "innerCone",
-                        FactKey.INNER_CONE,
-                        "innerCup",
-                        FactKey.INNER_CUP,
-                        "seal",
-                        FactKey.SEAL),
-                (in, known) -> {
-                    IdentifiedHub hub = IdentifiedHub.of(in, known.bearings());
-                    Facts facts = new Facts(RouteStage.IDENTIFY);
-                    bearing(facts, hub.outer(), in.outer(), BearingKeys.OUTER);
-                    facts.words(FactKey.OUTER_KIND, hub.outer().cone().kind().code(), How.COMPUTED);
-                    facts.words(FactKey.HUB_TYPE, hub.hubType(), How.COMPUTED);
-                    if (hub.inner() != null) {
-                        bearing(facts, hub.inner(), in.inner(), BearingKeys.INNER);
-                        facts.words(
-                                FactKey.INNER_KIND, hub.inner().cone().kind().code(), How.COMPUTED);
-                        size(facts, FactKey.BETWEEN_CUPS, requireNonNull(hub.betweenCups()));
-                        size(facts, FactKey.HUB_BORE, requireNonNull(hub.hubBore()));
-                        size(facts, FactKey.SPINDLE, requireNonNull(hub.spindle()));
-                    }
-                    facts.words(FactKey.SEAL, hub.seal().map(StageRules::seal).orElse(""), How.TYPED);
-                    return new StageRule.Outcome(HubWords.answer(hub), facts.list(), true);
-                });
-    }
-
-    private static void size(Facts facts, FactKey key, Size size) {
-        facts.number(key, size.mm(), size.how());
-    }
-
-    private static String seal(SealSize seal) {
-        return Show.number(seal.shaftMm(), 2) + "x" + Show.number(seal.outsideMm(), 2) + "x"
-                + Show.number(seal.widthMm(), 2);
-    }
-
-    private static void bearing(Facts facts, IdentifiedBearing taper, HubInput.Taper typed, BearingKeys keys) {
-        facts.words(keys.cone(), taper.cone().marking(), How.TYPED);
-        facts.words(keys.cup(), typed.cup().isBlank() ? "" : taper.cup().marking(), How.TYPED);
-        size(facts, keys.bore(), taper.bore());
-        size(facts, keys.outside(), taper.outside());
-        size(facts, keys.width(), taper.width());
-        size(facts, keys.halfAngle(), taper.halfAngleDeg());
-    }
-
     /** The whole assembly, of the kind that is here, with the numbers that Identify told. */
     private static StageRule<ApartInput> strip() {
         return StageRule.of(
@@ -271,7 +201,7 @@ public final class StageRules {
 
     private static List<Fill> stripFills(Sheet sheet) {
         List<Fill> fills = new ArrayList<>();
-        AssemblyKind.of(sheet).ifPresent(kind -> {
+        sheet.kind().ifPresent(kind -> {
             List<FactKey> told = List.of(FactKey.VEHICLE_KIND, FactKey.WHERE, FactKey.HUB_TYPE, FactKey.ASSEMBLY);
             fills.add(new Fill(
                     ApartFields.KIND,
@@ -279,11 +209,10 @@ public final class StageRules {
                     told.stream().filter(sheet::has).toList()));
             List<String> lines = new ArrayList<>();
             List<FactKey> numbered = new ArrayList<>();
-            List<KindPlace> places = KindPlace.of(kind.code());
-            for (int i = 0; i < Math.min(places.size(), BearingKeys.values().length); i++) {
-                FactKey cone = BearingKeys.values()[i].cone();
+            for (KindPlace place : sheet.places()) {
+                FactKey cone = PlaceProperty.CONE.at(place.code());
                 if (sheet.has(cone)) {
-                    lines.add(new ApartFields.Numbered(places.get(i).code(), FromSheet.set(sheet, cone)).line());
+                    lines.add(new ApartFields.Numbered(place.code(), FromSheet.set(sheet, cone)).line());
                     numbered.add(cone);
                 }
             }
@@ -299,147 +228,6 @@ public final class StageRules {
                         new RemovalTool(),
                         RemovalFields.LIST.fields().stream().map(f -> f.name()).toList())
                 .named(EntryNames::bearing);
-    }
-
-    private static StageRule<Inspection.Input> inspect() {
-        return new StageRule<>(
-                        RouteStage.INSPECT,
-                        InspectionFields.LIST,
-                        InspectionFields.LIST.fields().stream()
-                                .map(f -> f.name())
-                                .filter(n -> !n.equals("past") && !n.equals("vehicle"))
-                                .toList(),
-                        StageRule.from(
-                                "designation",
-                                FactKey.OUTER_CONE,
-                                "vehicle",
-                                FactKey.VEHICLE_KIND,
-                                "past",
-                                FactKey.PAST_DAMAGE),
-                        in -> {
-                            Inspection inspection = Inspection.of(in);
-                            Facts facts = new Facts(RouteStage.INSPECT);
-                            facts.words(
-                                    FactKey.DAMAGE,
-                                    String.join(
-                                            ", ",
-                                            inspection.map().likely().stream()
-                                                    .map(r -> r.mode().id())
-                                                    .toList()),
-                                    How.COMPUTED);
-                            facts.words(
-                                    FactKey.SEAT_STATE,
-                                    inspection.seat() == null
-                                            ? ""
-                                            : inspection.seat().verdict().name().toLowerCase(java.util.Locale.ROOT),
-                                    How.MEASURED);
-                            if (inspection.seat() != null) {
-                                boolean shaft = inspection.seat().input().fit().inner();
-                                facts.number(
-                                        shaft ? FactKey.SHAFT_MIN : FactKey.HOUSING_MIN,
-                                        inspection.seat().leastMm(),
-                                        How.MEASURED);
-                                facts.number(
-                                        shaft ? FactKey.SHAFT_MAX : FactKey.HOUSING_MAX,
-                                        inspection.seat().mostMm(),
-                                        How.MEASURED);
-                            }
-                            facts.words(FactKey.SEAT_REMEDY, inspection.remedy(), How.TYPED);
-                            facts.number(FactKey.CURE_HOURS, inspection.cureHours(), How.COMPUTED);
-                            return new StageRule.Outcome(
-                                    InspectionWords.answer(inspection),
-                                    facts.list(),
-                                    !inspection.map().empty() || inspection.seat() != null);
-                        })
-                .usually(sheet -> List.of(new Fill(
-                        "turning",
-                        AssemblyKind.of(sheet).map(AssemblyKind::housing).orElse(false) ? "outer" : "inner",
-                        List.of(FactKey.HUB_TYPE))))
-                .named(EntryNames::bearing);
-    }
-
-    private static StageRule<FittedShaft.Input> fit() {
-        return new StageRule<>(
-                        RouteStage.FIT,
-                        FittedShaftFields.LIST,
-                        FittedShaftFields.LIST.fields().stream()
-                                .map(f -> f.name())
-                                .toList(),
-                        StageRule.from(
-                                "designation",
-                                List.of(FactKey.OUTER_CUP, FactKey.OUTER_CONE),
-                                "seat",
-                                FactKey.FIT_SEAT,
-                                "arrangement",
-                                FactKey.ARRANGEMENT,
-                                "leftBearing",
-                                FactKey.LEFT_BEARING,
-                                "rightBearing",
-                                FactKey.RIGHT_BEARING),
-                        in -> {
-                            FittedShaft fitted = FittedShaft.of(in);
-                            Mounting mounting = fitted.mounting();
-                            Facts facts = new Facts(RouteStage.FIT);
-                            facts.words(
-                                    FactKey.FIT_SEAT,
-                                    mounting.input().fit().seat() == null
-                                            ? ""
-                                            : mounting.input().fit().seat(),
-                                    How.TYPED);
-                            facts.number(
-                                    FactKey.FIT_INTERFERENCE,
-                                    mounting.fit().interference().meanUm() / 1000,
-                                    How.COMPUTED);
-                            facts.number(
-                                    FactKey.FIT_HEAT,
-                                    mounting.byHeat()
-                                            ? Double.valueOf(requireNonNull(mounting.heat())
-                                                    .ringC())
-                                            : null,
-                                    How.COMPUTED);
-                            if (in.arrangement() != null) {
-                                facts.words(
-                                        FactKey.ARRANGEMENT, in.arrangement().code(), How.TYPED);
-                                facts.words(
-                                        FactKey.LEFT_BEARING,
-                                        in.arrangement().left().bearing().designation(),
-                                        How.TYPED);
-                                facts.words(
-                                        FactKey.RIGHT_BEARING,
-                                        in.arrangement().right().bearing().designation(),
-                                        How.TYPED);
-                            }
-                            return new StageRule.Outcome(
-                                    FittedShaftWords.answer(fitted),
-                                    facts.list(),
-                                    true,
-                                    new MountTool().seconds(mounting));
-                        })
-                .usually(StageRules::seats)
-                .named(EntryNames::ring);
-    }
-
-    /**
-     * In a wheel the outer ring or cup is the one that goes in tight; a seat that Inspect measured counts before any
-     * symbol.
-     */
-    private static List<Fill> seats(Sheet sheet) {
-        boolean wheel = Place.of(sheet.text(FactKey.VEHICLE_KIND), sheet.text(FactKey.WHERE))
-                .map(Place::wheel)
-                .orElse(false);
-        List<Fill> fills = new ArrayList<>();
-        if (wheel) {
-            fills.add(new Fill("ring", "outer", List.of()));
-            fills.add(new Fill(
-                    "seat",
-                    sheet.has(FactKey.FIT_SEAT) ? sheet.typed(FactKey.FIT_SEAT) : "N7",
-                    List.of(FactKey.FIT_SEAT)));
-        }
-        FactKey least = wheel ? FactKey.HOUSING_MIN : FactKey.SHAFT_MIN;
-        FactKey most = wheel ? FactKey.HOUSING_MAX : FactKey.SHAFT_MAX;
-        fills.add(new Fill("measuredMinMm", sheet.typed(least), List.of(least)));
-        fills.add(new Fill("measuredMaxMm", sheet.typed(most), List.of(most)));
-        return fills;
     }
 
     private static StageRule<HubGreaseInput> grease() {

@@ -2,6 +2,8 @@ package unbo.core.sheet;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.Map;
+import java.util.function.Consumer;
 
 import org.jspecify.annotations.Nullable;
 
@@ -23,6 +25,16 @@ public record Fact(FactKey key, String text, @Nullable Double value, double unce
 
     private static final int LONGEST = Field.LONGEST_TEXT;
     private static final double LARGEST = 1e9;
+    /** What texts that stand for days and counts must read as. */
+    private static final Map<FactKey, Consumer<String>> READERS = Map.of(
+            FactKey.DAY, LocalDate::parse,
+            FactKey.DUE_ON, LocalDate::parse,
+            FactKey.LAST_DAY, LocalDate::parse,
+            FactKey.COUNTER, Double::parseDouble,
+            FactKey.LAST_COUNTER, Double::parseDouble,
+            FactKey.YEARLY, Double::parseDouble,
+            FactKey.DUE_COUNTER, Double::parseDouble,
+            FactKey.DUE_IMMERSIONS, Integer::parseInt);
 
     public static Fact number(FactKey key, double value, How how, String stage) {
         return new Fact(key, "", value, 0, how, stage);
@@ -30,6 +42,11 @@ public record Fact(FactKey key, String text, @Nullable Double value, double unce
 
     public static Fact words(FactKey key, String text, How how, String stage) {
         return new Fact(key, text, null, 0, how, stage);
+    }
+
+    /** The same under another key of the same quantity. */
+    Fact at(FactKey other) {
+        return new Fact(other, text, value, uncertainty, how, stage);
     }
 
     /** The fact as printed, with its unit. */
@@ -69,15 +86,12 @@ public record Fact(FactKey key, String text, @Nullable Double value, double unce
     }
 
     private boolean readable() {
+        Consumer<String> reader = READERS.get(key);
+        if (reader == null) {
+            return true;
+        }
         try {
-            switch (key) {
-                case DAY, DUE_ON, LAST_DAY -> LocalDate.parse(text);
-                case COUNTER, LAST_COUNTER, YEARLY, DUE_COUNTER -> Double.parseDouble(text);
-                case DUE_IMMERSIONS -> Integer.parseInt(text);
-                default -> {
-                    return true;
-                }
-            }
+            reader.accept(text);
             return true;
         } catch (DateTimeParseException | NumberFormatException e) {
             return false;

@@ -127,7 +127,8 @@ class IdentifiedHubTest {
         assertThat(hub.outer().bore()).isEqualTo(new Size(25, How.TABLE));
         assertThat(hub.inner().name()).isEqualTo("6007-2RS/C3");
         assertThat(hub.inner().match()).isNull();
-        assertThat(HubWords.answer(hub).sentences()).anyMatch(s -> s.contains("Inner: ") && s.contains("full-contact"));
+        assertThat(HubWords.answer(hub).sentences())
+                .anyMatch(s -> s.contains("Inner bearing: ") && s.contains("full-contact"));
     }
 
     @Test

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 
 import unbo.core.Shipped;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.finding.Level;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
@@ -111,23 +112,28 @@ class InspectionTest {
 
     @Test
     void whatIsFoundIsCarriedToTheStagesThatMustHeedIt() {
-        assertThat(Carried.to("grease", sheet(FactKey.DAMAGE, "etching, debris-bruising")))
+        assertThat(Carried.to("grease", sheet(PlaceProperty.DAMAGE.at(FactKey.FIRST), "etching, debris-bruising")))
                 .hasSize(2);
-        assertThat(Carried.to("set", sheet(FactKey.DAMAGE, "end-play-rock")))
+        assertThat(Carried.to("set", sheet(PlaceProperty.DAMAGE.at(FactKey.FIRST), "end-play-rock")))
                 .singleElement()
                 .asString()
                 .contains("0.025 to 0.125");
-        assertThat(Carried.to("prove", sheet(FactKey.DAMAGE, "etching"))).isEmpty();
-        assertThat(Carried.to("fit", sheet(FactKey.SEAT_STATE, "spun")))
+        assertThat(Carried.to("prove", sheet(PlaceProperty.DAMAGE.at(FactKey.FIRST), "etching")))
+                .isEmpty();
+        assertThat(Carried.to("fit", sheet(PlaceProperty.HOUSING_STATE.at(FactKey.FIRST), "spun")))
                 .singleElement()
                 .asString()
                 .contains("spun");
-        assertThat(Carried.to("fit", sheet(FactKey.SEAT_STATE, "right"))).isEmpty();
-        assertThat(Carried.to("set", Sheet.of(List.of(Fact.number(FactKey.CURE_HOURS, 24, How.COMPUTED, "inspect")))))
+        assertThat(Carried.to("fit", sheet(PlaceProperty.HOUSING_STATE.at(FactKey.FIRST), "right")))
+                .isEmpty();
+        assertThat(Carried.to(
+                        "set",
+                        Sheet.of(List.of(
+                                Fact.number(PlaceProperty.CURE_HOURS.at(FactKey.FIRST), 24, How.COMPUTED, "inspect")))))
                 .singleElement()
                 .asString()
                 .contains("cured");
-        assertThat(Carried.to("fit", sheet(FactKey.DAMAGE, "true-brinelling")))
+        assertThat(Carried.to("fit", sheet(PlaceProperty.DAMAGE.at(FactKey.FIRST), "true-brinelling")))
                 .singleElement()
                 .asString()
                 .contains("tight ring");

@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.Shipped;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.input.Field;
 import unbo.core.input.UnitSystem;
 import unbo.core.life.PressureCentres;
@@ -120,7 +121,7 @@ class FromSheetTest {
     void aBoxIsFilledByWhatItAsksAndNotByItsName() {
         Sheet sheet = HUB.with(List.of(
                 words(FactKey.SEAL, "45x65x10"),
-                words(FactKey.FIT_SEAT, "k5"),
+                words(PlaceProperty.SHAFT_FIT.at(FactKey.FIRST), "k5"),
                 Fact.number(FactKey.NUT_PITCH, 1.5, How.TYPED, "set")));
         assertThat(FromSheet.of(new SealTool().fields(), sheet)).containsOnly(Map.entry("marking", "45x65x10"));
         assertThat(FromSheet.of(PreloadFields.LIST, sheet)).doesNotContainKeys("seal", "pitch");

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
@@ -45,13 +46,15 @@ class WatchedFactsTest {
         "SET,NUT_PITCH,1.5,2",
         "INSPECT,OUTER_CONE,32008X,32010X"
     })
-    void aFactThatFilledABoxIsWatched(RouteStage stage, FactKey key, String before, String after) {
+    void aFactThatFilledABoxIsWatched(RouteStage stage, String name, String before, String after) {
+        FactKey key = FactKey.named(name).orElseThrow();
         Sheet then = van(fact(key, before));
         StageRule<?> rule = StageRules.of(stage, then);
         Map<String, String> used = rule.hangsOn(then, prefilled(stage, then));
         assertThat(used).containsKey(key.name());
-        assertThat(rule.stale(then, used)).isFalse();
-        assertThat(rule.stale(van(fact(key, after)), used)).isTrue();
+        assertThat(rule.stale(then, prefilled(stage, then), used)).isFalse();
+        assertThat(rule.stale(van(fact(key, after)), prefilled(stage, then), used))
+                .isTrue();
     }
 
     private static Fact fact(FactKey key, String text) {
@@ -64,9 +67,11 @@ class WatchedFactsTest {
     void aBoxThatWasTypedOverIsNotWatched() {
         Sheet then = van(words(FactKey.OUTER_CONE, "L44643"));
         StageRule<?> strip = StageRules.of(RouteStage.STRIP, then);
-        Map<String, String> used = strip.hangsOn(then, Typed.of(Map.of("designation", "LM67048"), UnitSystem.METRIC));
-        assertThat(used).doesNotContainKey("OUTER_CONE");
-        assertThat(strip.stale(van(words(FactKey.OUTER_CONE, "32008X")), used)).isFalse();
+        Typed over = Typed.of(Map.of("numbers", "outer LM67048"), UnitSystem.METRIC);
+        Map<String, String> used = strip.hangsOn(then, over);
+        assertThat(used).doesNotContainKey(FactKey.OUTER_CONE.name());
+        assertThat(strip.stale(van(words(FactKey.OUTER_CONE, "32008X")), over, used))
+                .isFalse();
     }
 
     @Test
@@ -74,15 +79,18 @@ class WatchedFactsTest {
         Sheet cone = van(words(FactKey.OUTER_CONE, "L44643"));
         StageRule<?> fit = StageRules.of(RouteStage.FIT, cone);
         Map<String, String> used = fit.hangsOn(cone, prefilled(RouteStage.FIT, cone));
-        assertThat(fit.stale(van(words(FactKey.OUTER_CONE, "L44643"), words(FactKey.OUTER_CUP, "L44610")), used))
+        assertThat(fit.stale(
+                        van(words(FactKey.OUTER_CONE, "L44643"), words(FactKey.OUTER_CUP, "L44610")),
+                        prefilled(RouteStage.FIT, cone),
+                        used))
                 .isTrue();
     }
 
     @Test
     void aMeasuredSeatReachesFitWithItsSource() {
         Sheet measured = van(
-                Fact.number(FactKey.HOUSING_MIN, 50.29, How.MEASURED, "inspect"),
-                Fact.number(FactKey.HOUSING_MAX, 50.31, How.MEASURED, "inspect"));
+                Fact.number(PlaceProperty.HOUSING_MIN.at(FactKey.FIRST), 50.29, How.MEASURED, "inspect"),
+                Fact.number(PlaceProperty.HOUSING_MAX.at(FactKey.FIRST), 50.31, How.MEASURED, "inspect"));
         assertThat(StageRules.of(RouteStage.FIT, measured).prefill(measured))
                 .containsEntry("measuredMinMm", "50.29 mm")
                 .containsEntry("measuredMaxMm", "50.31 mm")
@@ -90,10 +98,11 @@ class WatchedFactsTest {
         Sheet shaft = Sheet.of(List.of(
                 words(FactKey.VEHICLE_KIND, "motorcycle"),
                 words(FactKey.WHERE, "crank"),
-                Fact.number(FactKey.SHAFT_MIN, 25.004, How.MEASURED, "inspect")));
+                Fact.number(PlaceProperty.SHAFT_MIN.at(FactKey.FIRST), 25.004, How.MEASURED, "inspect")));
         assertThat(StageRules.of(RouteStage.FIT, shaft).prefill(shaft))
                 .containsEntry("measuredMinMm", "25.004 mm")
-                .doesNotContainKey("ring");
+                .containsEntry("ring", "inner")
+                .containsEntry("seat", "k5");
     }
 
     @ParameterizedTest

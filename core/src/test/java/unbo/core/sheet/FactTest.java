@@ -2,8 +2,6 @@ package unbo.core.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Arrays;
-
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,13 +24,15 @@ class FactTest {
         "OUTER_CONE,L44643",
         "DUE_ON,''"
     })
-    void whatCanBeReadHasNoFault(FactKey key, String text) {
+    void whatCanBeReadHasNoFault(String name, String text) {
+        FactKey key = FactKey.named(name).orElseThrow();
         assertThat(Fact.words(key, text, How.TYPED, "intake").fault()).isNull();
     }
 
     @ParameterizedTest
     @CsvSource({"DAY,soon", "LAST_DAY,2026-13-01", "DUE_COUNTER,far", "DUE_IMMERSIONS,2.5", "COUNTER,1 000"})
-    void whatCannotBeReadIsNamedWithItsText(FactKey key, String text) {
+    void whatCannotBeReadIsNamedWithItsText(String name, String text) {
+        FactKey key = FactKey.named(name).orElseThrow();
         assertThat(Fact.words(key, text, How.TYPED, "intake").fault()).contains(key.words(), "cannot be read", text);
     }
 
@@ -62,7 +62,7 @@ class FactTest {
     @ParameterizedTest
     @ValueSource(doubles = {-5, 0, 1e-9, 1e8})
     void whateverPassesIsDrawnWithoutFalling(double value) {
-        Sheet sheet = Sheet.of(Arrays.stream(FactKey.values())
+        Sheet sheet = Sheet.of(FactKey.all().stream()
                 .filter(k -> k.quantity() != null)
                 .map(k -> Fact.number(k, value, How.MEASURED, "set"))
                 .toList());

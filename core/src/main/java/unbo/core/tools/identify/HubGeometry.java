@@ -2,8 +2,8 @@ package unbo.core.tools.identify;
 
 import unbo.core.designation.SealSize;
 import unbo.core.drawing.Known;
-import unbo.core.fact.BearingKeys;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
@@ -35,8 +35,8 @@ record HubGeometry(Bearing outer, Bearing inner, Cavity cavity, SealSize seal, K
     }
 
     static HubGeometry of(Sheet sheet) {
-        Bearing outer = taper(sheet, BearingKeys.OUTER, 25, 50, 14);
-        Bearing inner = taper(sheet, BearingKeys.INNER, 32, 59, 16);
+        Bearing outer = taper(sheet, FactKey.FIRST, 25, 50, 14);
+        Bearing inner = taper(sheet, FactKey.SECOND, 32, 59, 16);
         double between = number(sheet, FactKey.BETWEEN_CUPS, outer.width() + inner.width());
         double hubBore = number(sheet, FactKey.HUB_BORE, Math.min(outer.outside(), inner.outside()) - 8);
         double spindle = number(sheet, FactKey.SPINDLE, (outer.bore() + inner.bore()) / 2);
@@ -56,16 +56,18 @@ record HubGeometry(Bearing outer, Bearing inner, Cavity cavity, SealSize seal, K
                 seal == null ? Known.ESTIMATED : Known.TABLE);
     }
 
-    private static Bearing taper(Sheet sheet, BearingKeys keys, double bore, double outside, double width) {
-        Known known =
-                known(sheet, keys.bore()).and(known(sheet, keys.outside())).and(known(sheet, keys.width()));
+    private static Bearing taper(Sheet sheet, String place, double bore, double outside, double width) {
+        FactKey bored = PlaceProperty.BORE.at(place);
+        FactKey out = PlaceProperty.OUTSIDE.at(place);
+        FactKey wide = PlaceProperty.WIDTH.at(place);
+        FactKey kind = PlaceProperty.KIND.at(place);
         return new Bearing(
-                number(sheet, keys.bore(), bore),
-                number(sheet, keys.outside(), outside),
-                number(sheet, keys.width(), width),
-                number(sheet, keys.halfAngle(), 14),
-                !sheet.has(keys.kind()) || sheet.text(keys.kind()).contains("taper"),
-                known);
+                number(sheet, bored, bore),
+                number(sheet, out, outside),
+                number(sheet, wide, width),
+                number(sheet, PlaceProperty.HALF_ANGLE.at(place), 14),
+                !sheet.has(kind) || sheet.text(kind).contains("taper"),
+                known(sheet, bored).and(known(sheet, out)).and(known(sheet, wide)));
     }
 
     private static double number(Sheet sheet, FactKey key, double otherwise) {

@@ -7,7 +7,11 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 import unbo.core.answer.Answer;
+import unbo.core.assembly.AssemblyKind;
 import unbo.core.bearing.Part;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.identify.HubInput;
 import unbo.core.identify.IdentifiedBearing;
 import unbo.core.identify.IdentifiedHub;
 import unbo.core.identify.Size;
@@ -23,10 +27,11 @@ public final class HubWords {
 
     public static Answer answer(IdentifiedHub hub) {
         List<String> sentences = new ArrayList<>();
-        List<IdentifiedBearing> bearings =
-                hub.inner() == null ? List.of(hub.outer()) : List.of(hub.outer(), hub.inner());
-        for (IdentifiedBearing b : bearings) {
-            String place = b == hub.inner() ? "Inner: " : hub.inner() == null ? "" : "Outer: ";
+        boolean several = hub.input().places().size() > 1
+                && (hub.bearings().size() > 1 || hub.input().kind() != null);
+        for (IdentifiedHub.Placed placed : hub.bearings()) {
+            IdentifiedBearing b = placed.bearing();
+            String place = several ? label(placed) + ": " : "";
             sentences.add(place
                     + (b.match() != null
                             ? b.match().reason()
@@ -34,26 +39,78 @@ public final class HubWords {
                                     + (b.cone().suffixes().parts().isEmpty() ? "" : ", " + marks(b)) + "."));
             b.cone().warnings().stream().filter(w -> !w.contains(MEASURE)).forEach(w -> sentences.add(place + w));
         }
-        if (!hub.defaulted().isEmpty()) {
+        if (several && !hub.unknown().isEmpty()) {
+            sentences.add("Not known yet: " + String.join("; ", hub.unknown()) + ".");
+        }
+        if (adjustable(hub) && !hub.defaulted().isEmpty()) {
             sentences.add("Not measured, taken by rule and drawn dashed: " + String.join("; ", hub.defaulted()) + ".");
         }
-        sentences.add(
-                (bearings.stream().anyMatch(IdentifiedBearing::parted) ? "Cone and cup are renewed as a pair. " : "")
-                        + MEASURE + ".");
-        List<Answer.Figure> figures =
-                new ArrayList<>(List.of(figure(hub.inner() == null ? "bearing" : "outer bearing", hub.outer())));
-        if (hub.inner() != null) {
-            figures.add(figure("inner bearing", hub.inner()));
+        if (!hub.bearings().isEmpty()) {
+            sentences.add((hub.bearings().stream().anyMatch(b -> b.bearing().parted())
+                            ? "Cone and cup are renewed as a pair. "
+                            : "")
+                    + MEASURE + ".");
         }
-        figures.add(new Answer.Figure(
-                "seal",
-                hub.seal()
-                        .map(s -> Show.number(s.shaftMm(), 2) + "×" + Show.number(s.outsideMm(), 2) + "×"
-                                + Show.number(s.widthMm(), 2))
-                        .orElse("unknown"),
-                hub.seal().isPresent() ? "mm" : "",
-                ""));
-        return new Answer(figures, hub.findings(), sentences, worksheet(hub), List.of());
+        return new Answer(figures(hub, several), findings(hub), sentences, worksheet(hub), List.of());
+    }
+
+    /** True where the lengths between the bearings are drawn. */
+    private static boolean adjustable(IdentifiedHub hub) {
+        AssemblyKind kind = hub.input().kind();
+        return kind == null || kind.equals(AssemblyKind.all().get(0));
+    }
+
+    private static List<Answer.Figure> figures(IdentifiedHub hub, boolean several) {
+        List<Answer.Figure> figures = new ArrayList<>();
+        hub.bearings()
+                .forEach(placed ->
+                        figures.add(figure(several ? placed.at().place().label() : "bearing", placed.bearing())));
+        for (HubInput.Placed placed : hub.input().places()) {
+            HubInput.Balls balls = placed.balls();
+            if (balls != null) {
+                figures.add(new Answer.Figure(
+                        placed.place().label(),
+                        String.valueOf(balls.count()),
+                        "balls",
+                        balls.mm() == null
+                                ? "size not measured"
+                                : Show.number(balls.mm(), 3) + " mm = " + Show.inches(balls.mm())));
+            }
+        }
+        hub.seal()
+                .ifPresent(s -> figures.add(new Answer.Figure(
+                        "seal",
+                        Show.number(s.shaftMm(), 2) + "×" + Show.number(s.outsideMm(), 2) + "×"
+                                + Show.number(s.widthMm(), 2),
+                        "mm",
+                        "")));
+        return figures;
+    }
+
+    /** What was judged, and where the numbers are of another kind than was said. */
+    private static List<Finding> findings(IdentifiedHub hub) {
+        List<Finding> findings = new ArrayList<>(hub.findings());
+        AssemblyKind said = hub.input().kind();
+        if (said == null) {
+            return findings;
+        }
+        for (IdentifiedHub.Placed placed : hub.bearings()) {
+            boolean taper = placed.bearing().taper();
+            if (taper != placed.at().place().usual().kind().taper()) {
+                findings.add(new Finding(
+                        "other-kind",
+                        Level.WATCH,
+                        label(placed) + ": " + placed.bearing().name() + " is "
+                                + (taper ? "a taper" : "no taper") + ", and a " + said.label() + " mostly has "
+                                + (taper ? "none" : "one") + " there: read it again, or say above what else it is."));
+            }
+        }
+        return findings;
+    }
+
+    private static String label(IdentifiedHub.Placed placed) {
+        String label = placed.at().place().label();
+        return Character.toUpperCase(label.charAt(0)) + label.substring(1);
     }
 
     private static String marks(IdentifiedBearing b) {
@@ -74,9 +131,12 @@ public final class HubWords {
 
     private static Worksheet worksheet(IdentifiedHub hub) {
         List<Worksheet.Line> lines = new ArrayList<>();
-        bearing("outer", hub.outer(), lines);
+        hub.bearings()
+                .forEach(placed -> bearing(
+                        placed.at().place().label().replace(" bearing", "").replace("bearing", ""),
+                        placed.bearing(),
+                        lines));
         if (hub.inner() != null) {
-            bearing("inner", hub.inner(), lines);
             lines.add(length("L", "between the cups", requireNonNull(hub.betweenCups())));
             lines.add(length("Dh", "hub bore between", requireNonNull(hub.hubBore())));
             lines.add(length("ds", "spindle between", requireNonNull(hub.spindle())));

@@ -3,37 +3,49 @@ package unbo.core.tools.parts;
 import java.util.ArrayList;
 import java.util.List;
 
+import unbo.core.assembly.KindPlace;
 import unbo.core.bearing.BearingKind;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.lubrication.Mixing;
+import unbo.core.measure.Show;
 import unbo.core.parts.PartLine;
 import unbo.core.sheet.Sheet;
 
 /** The parts that a job's sheet calls for, with what is never used twice. */
 public final class PartsProposed {
 
-    private static final String[] PLACES = {"outer", "inner"};
-
     private PartsProposed() {}
 
     public static List<PartLine> of(Sheet sheet) {
         List<PartLine> lines = new ArrayList<>();
         boolean tapered = false;
-        for (String place : PLACES) {
-            boolean outer = place.equals("outer");
-            String cone = sheet.text(outer ? FactKey.OUTER_CONE : FactKey.INNER_CONE);
-            String cup = sheet.text(outer ? FactKey.OUTER_CUP : FactKey.INNER_CUP);
-            BearingKind kind = BearingKind.of(sheet.text(outer ? FactKey.OUTER_KIND : FactKey.INNER_KIND))
+        for (KindPlace place : sheet.places()) {
+            String cone = sheet.text(PlaceProperty.CONE.at(place.code()));
+            String cup = sheet.text(PlaceProperty.CUP.at(place.code()));
+            String fitted = sheet.text(PlaceProperty.FITTED.at(place.code()));
+            BearingKind kind = BearingKind.of(sheet.text(PlaceProperty.KIND.at(place.code())))
                     .orElse(BearingKind.UNKNOWN);
             tapered |= kind.taper() || !cup.isEmpty();
-            if (!cone.isEmpty()) {
-                lines.add(line("bearing", cone, place + " bearing", 1, "pieces", false));
+            if (!fitted.isEmpty() || !cone.isEmpty()) {
+                lines.add(line("bearing", fitted.isEmpty() ? cone : fitted, place.label(), 1, "pieces", false));
             }
-            if (!cup.isEmpty() && !cup.equals(cone)) {
-                lines.add(line("cup", cup, place + " bearing", 1, "pieces", false));
+            if (fitted.isEmpty() && !cup.isEmpty() && !cup.equals(cone)) {
+                lines.add(line("cup", cup, place.label(), 1, "pieces", false));
+            }
+            String balls = sheet.text(PlaceProperty.BALLS.at(place.code()));
+            if (!balls.isEmpty()) {
+                Double mm = sheet.number(PlaceProperty.BALL_SIZE.at(place.code()));
+                lines.add(line(
+                        "balls",
+                        mm == null ? "balls" : "balls of " + Show.number(mm, 3) + " mm",
+                        place.label(),
+                        Double.parseDouble(balls),
+                        "pieces",
+                        true));
             }
             if (kind == BearingKind.HUB_CARTRIDGE) {
-                lines.add(line("clip", "clip ring of the knuckle", place + " bearing", 1, "pieces", true));
+                lines.add(line("clip", "clip ring of the knuckle", place.label(), 1, "pieces", true));
                 lines.add(line("nut", "axle nut", "drive shaft", 1, "pieces", true));
             }
         }

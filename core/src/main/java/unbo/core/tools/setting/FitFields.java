@@ -13,6 +13,7 @@ import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.fit.Band;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.FitPlace;
@@ -48,7 +49,7 @@ public final class FitFields {
                     Field.choice("where", "Where it sits", FitPlace.choices())
                             .hint("tells which seats are usual there"),
                     Field.text("seat", "Seat by symbol", 4)
-                            .from(FactKey.FIT_SEAT)
+                            .from(PlaceProperty.SHAFT_FIT.at(FactKey.FIRST))
                             .hint("k5, N7 …; or measured below"),
                     size("measuredMinMm", "Seat measured, smallest"),
                     size("measuredMaxMm", "Seat measured, largest"),

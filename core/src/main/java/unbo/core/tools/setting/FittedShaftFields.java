@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 import unbo.core.assembly.BearingPlaces;
+import unbo.core.fact.PlaceProperty;
+import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
@@ -13,16 +15,28 @@ import unbo.core.mount.FittedShaft;
 /** What a job's Fit asks. */
 public final class FittedShaftFields {
 
+    /** Name of the bearing that was found at the place: taken from the sheet. */
+    public static final String FOUND = "found";
+
     public static final FieldList<FittedShaft.Input> LIST = FieldList.of(
             Stream.of(
                             Stream.of(BearingPlaces.field()),
                             MountingFields.LIST.fields().stream(),
+                            Stream.of(
+                                    Field.text("maker", "Maker of the new one", 60),
+                                    Field.text("batch", "Its batch", 60),
+                                    Field.text("bought", "Bought from", 60),
+                                    Field.bearing(FOUND, "Found there").from(PlaceProperty.CONE.here())),
                             ArrangementFields.fields(false).stream())
                     .flatMap(s -> s)
                     .toList(),
             FittedShaftFields::rules,
             v -> new FittedShaft.Input(
-                    MountingFields.LIST.make().apply(v), v.has("arrangement") ? ArrangementFields.make(v) : null));
+                    v.text(BearingPlaces.NAME),
+                    MountingFields.LIST.make().apply(v),
+                    v.text(FOUND).isBlank() ? null : v.book().find(v.text(FOUND)),
+                    new FittedShaft.Made(v.text("maker"), v.text("batch"), v.text("bought")),
+                    v.has("arrangement") ? ArrangementFields.make(v) : null));
 
     private FittedShaftFields() {}
 

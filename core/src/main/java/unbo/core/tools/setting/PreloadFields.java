@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 import unbo.core.arrange.Preload;
+import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
@@ -21,7 +22,9 @@ public final class PreloadFields {
             new Field.Choice("unit-hub", "unit or cartridge hub"));
     public static final FieldList<Preload.Input> LIST = FieldList.of(
             List.of(
-                    Field.choice("place", "Place", PLACES).must(),
+                    Field.choice("place", "Place", PLACES)
+                            .from(FactKey.WHERE, FactKey.ASSEMBLY)
+                            .must(),
                     Field.yesNo("used", "Bearings run before"),
                     Field.quantity("torque", "Turning torque, steady", Quantity.TORQUE, "N·m", 0, 40)
                             .usually(0.05, 6)

@@ -67,7 +67,7 @@ public final class SpacerHubTool implements Tool<SpacerHub.Input, SpacerHub> {
 
     @Override
     public Optional<Stand> stand() {
-        return Optional.of(Stand.set("spacer", "spacer between two bearings", "ball-pair"));
+        return Optional.of(Stand.set("spacer", "spacer between two bearings", "ball-pair", "sprocket-carrier"));
     }
 
     @Override

@@ -57,7 +57,7 @@ public final class StackTool implements Tool<StackInput, Stack> {
 
     @Override
     public Optional<Stand> stand() {
-        return Optional.of(Stand.set("stack", "stack of shims", "gearbox", "driveline"));
+        return Optional.of(Stand.set("stack", "stack of shims", "gearbox", "driveline", "gearbox-shaft"));
     }
 
     @Override

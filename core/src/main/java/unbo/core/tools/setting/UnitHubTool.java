@@ -73,7 +73,8 @@ public final class UnitHubTool implements Tool<UnitHub, UnitHub> {
 
     @Override
     public Optional<Stand> stand() {
-        return Optional.of(Stand.set("axle-nut", "axle nut of a unit hub", "unit", "cartridge"));
+        return Optional.of(Stand.set(
+                "axle-nut", "axle nut of a unit hub", "unit", "cartridge", "unit-bolted", "cartridge-knuckle"));
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.Map;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.bearing.Bearing;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.Material;
 import unbo.core.form.BearingInput;
@@ -79,7 +80,7 @@ public final class RemovalFields {
                     Field.choice("material", "Housing or shaft of", Material.choices())
                             .orElse("steel", null),
                     Field.text("seat", "Seat by symbol", 4)
-                            .from(FactKey.FIT_SEAT)
+                            .from(PlaceProperty.HOUSING_FIT.at(FactKey.FIRST))
                             .hint("empty: usual for a wheel, N7 in the hub, k5 on the shaft"),
                     Field.text("tools", "Tools here", 120)
                             .from(FactKey.TOOLS)

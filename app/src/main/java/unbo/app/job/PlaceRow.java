@@ -1,0 +1,131 @@
+package unbo.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import unbo.core.assembly.BearingPlaces;
+import unbo.core.assembly.KindPlace;
+import unbo.core.fact.PlaceProperty;
+import unbo.core.finding.Level;
+import unbo.core.sheet.Sheet;
+
+/**
+ * One place of the assembly in a stage that is asked of one place at a time.
+ *
+ * @param number of its bearing; empty where it is not known
+ * @param touches what is asked there, each with where it stands
+ */
+public record PlaceRow(String label, String number, List<Touch> touches) {
+
+    /** The two rings, as boxes and addresses name them. */
+    static final List<String> RINGS = List.of("outer", "inner");
+
+    /** What a stage asks of one place at a time: which box says the ring, and what each ring is called. */
+    enum Asks {
+        INSPECT("seatRing", "outer", "races, and the housing's seat", "the shaft's seat"),
+        FIT("ring", "inner", "outer ring", "inner ring");
+
+        private final String box;
+        private final String usual;
+        private final String outer;
+        private final String inner;
+
+        Asks(String box, String usual, String outer, String inner) {
+            this.box = box;
+            this.usual = usual;
+            this.outer = outer;
+            this.inner = inner;
+        }
+
+        String box() {
+            return box;
+        }
+
+        String words(About about) {
+            return about.ring().equals("outer") ? outer : inner;
+        }
+    }
+
+    /**
+     * One thing that is asked at a place.
+     *
+     * @param query address of it, behind a question mark
+     * @param state where it stands, in a word or two
+     * @param of code of its entry; empty where nothing is kept
+     * @param current true for the one that is shown
+     */
+    public record Touch(String words, String query, String state, String of, boolean current) {}
+
+    /** What an entry is about. */
+    record About(String place, String ring) {
+
+        /** What texts say they are about; of the first place where they say none. */
+        static About of(Map<String, String> texts, Asks asks, Sheet sheet) {
+            String place = texts.getOrDefault(BearingPlaces.NAME, "");
+            String ring = texts.getOrDefault(asks.box, "");
+            return new About(sheet.at(place).place().code(), ring.isEmpty() ? asks.usual : ring);
+        }
+    }
+
+    /** The rows of a stage whose entries are told apart by place, and by ring where it asks of one ring at a time. */
+    static List<PlaceRow> of(StageFace.Showing shown, Asks asks, String untouched) {
+        Sheet sheet = shown.sheet();
+        if (sheet.kind().isEmpty()) {
+            return List.of();
+        }
+        JobView.Station station = shown.view().station(shown.stage());
+        About now = About.of(shown.typed().texts(), asks, sheet);
+        List<PlaceRow> rows = new ArrayList<>();
+        for (KindPlace place : sheet.places()) {
+            List<Touch> touches = new ArrayList<>();
+            for (About about : asked(place, asks)) {
+                Optional<StageEntry> entry = entry(station, about, asks, sheet);
+                touches.add(new Touch(
+                        asks.words(about),
+                        BearingPlaces.NAME + "=" + about.place() + "&" + asks.box() + "=" + about.ring(),
+                        entry.map(kept -> state(kept, station)).orElse(untouched),
+                        entry.map(StageEntry::of).orElse(""),
+                        about.equals(now)));
+            }
+            rows.add(new PlaceRow(place.label(), number(place, shown.view().sheet()), touches));
+        }
+        return rows;
+    }
+
+    /** What there is to ask at a place. */
+    static List<About> asked(KindPlace place, Asks asks) {
+        return RINGS.stream()
+                .filter(ring -> asks == Asks.INSPECT && ring.equals("outer")
+                        || (ring.equals("outer") ? place.outer() : place.inner()).seat())
+                .map(ring -> new About(place.code(), ring))
+                .toList();
+    }
+
+    static Optional<StageEntry> entry(JobView.Station station, About about, Asks asks, Sheet sheet) {
+        return station.entries().stream()
+                .filter(entry -> About.of(entry.typed().texts(), asks, sheet).equals(about))
+                .findFirst();
+    }
+
+    private static String state(StageEntry entry, JobView.Station station) {
+        if (station.changed().contains(entry)) {
+            return "recalculate";
+        }
+        if (entry.draft() || entry.answer() == null) {
+            return "draft";
+        }
+        Level level = Level.worst(
+                entry.answer().findings().stream().map(f -> f.level()).toList());
+        return entry.complete() ? level == Level.STOP ? "stop" : "kept" : "incomplete";
+    }
+
+    private static String number(KindPlace place, Sheet sheet) {
+        String fitted = sheet.text(PlaceProperty.FITTED.at(place.code()));
+        String cup = sheet.text(PlaceProperty.CUP.at(place.code()));
+        String cone = sheet.text(PlaceProperty.CONE.at(place.code()));
+        String found = cup.isEmpty() || cup.equals(cone) ? cone : cone + "/" + cup;
+        return fitted.isEmpty() || fitted.equals(found) ? found : found + " → " + fitted;
+    }
+}

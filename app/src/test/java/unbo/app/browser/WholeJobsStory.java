@@ -1,0 +1,222 @@
+package unbo.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.openqa.selenium.WebElement;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+import unbo.app.Served;
+import unbo.app.job.JobService;
+import unbo.app.job.JobView;
+import unbo.app.vehicle.VehicleService;
+import unbo.core.assembly.AssemblyKind;
+import unbo.core.assembly.KindPlace;
+import unbo.core.proof.ProofItem;
+import unbo.core.table.Table;
+import unbo.core.table.TableRow;
+import unbo.core.vehicle.VehicleInput;
+
+/**
+ * Ten whole jobs, each at another kind of place, through the pages from Intake to the signature: none needs a stage
+ * skipped, and no report says what is not done at such a place.
+ */
+@Served
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class WholeJobsStory {
+
+    private static final Map<String, List<TableRow>> JOBS = Table.read(WholeJobsStory.class, "whole-jobs.csv").stream()
+            .collect(Collectors.groupingBy(row -> row.get("job"), LinkedHashMap::new, Collectors.toList()));
+    private static final String FORM = "#stage-form ";
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private JobService jobs;
+
+    @Autowired
+    private VehicleService vehicles;
+
+    private Browser browser;
+
+    static Set<String> jobs() {
+        return JOBS.keySet();
+    }
+
+    private Browser browser() {
+        if (browser == null) {
+            browser = new Browser(port, 1280, 800);
+        }
+        return browser;
+    }
+
+    @AfterAll
+    void close() {
+        if (browser != null) {
+            browser.close();
+        }
+    }
+
+    private long begin(String job) {
+        TableRow first = JOBS.get(job).get(0);
+        long vehicle = vehicles.add(
+                        new VehicleInput(first.get("vehicle"), "Whole job " + job, job, "W.J.", "km", 9000.0, "wet", 1))
+                .id();
+        return jobs.open(vehicle, first.get("position"), Instant.now());
+    }
+
+    private void work(long id, List<TableRow> rows) {
+        for (TableRow row : rows) {
+            browser().open("/jobs/" + id + "/" + row.get("stage") + row.get("at"));
+            fill(row.get("boxes"));
+            keep(row);
+        }
+    }
+
+    private void fill(String boxes) {
+        browser().driver.executeScript("document.querySelectorAll('details').forEach(d => { d.open = true; })");
+        for (String box : boxes.split(" ~ ")) {
+            if (!box.isBlank()) {
+                String name = box.substring(0, box.indexOf('='));
+                set(name, box.substring(box.indexOf('=') + 1).replace('|', '\n'));
+            }
+        }
+    }
+
+    private void set(String name, String text) {
+        List<WebElement> there = browser().all(FORM + "[name='" + name + "']");
+        if (there.isEmpty()) {
+            there = browser().all(FORM + "[name='proof-" + name + "']");
+        }
+        assertThat(there).as(name + " on " + browser().address()).isNotEmpty();
+        browser()
+                .driver
+                .executeScript(
+                        "const box = arguments[0];"
+                                + "if (box.type === 'checkbox') { box.checked = arguments[1] === 'yes'; }"
+                                + "else { box.value = arguments[1]; }"
+                                + "box.dispatchEvent(new Event('input', { bubbles: true }));",
+                        there.get(0),
+                        text);
+    }
+
+    private void keep(TableRow row) {
+        boolean last = browser().all(FORM + "button[name=stay]").isEmpty();
+        browser().find(FORM + (last ? "button.go" : "button[name=stay]")).click();
+        browser().untilAny("main", "is kept", "Kept as a draft", "Not kept");
+        assertThat(browser().text("main"))
+                .as(row.get("stage") + row.get("at"))
+                .doesNotContain("Kept as a draft", "Not kept");
+    }
+
+    private void sign(long id) {
+        browser().open("/jobs/" + id + "/log");
+        browser().find("#sign").click();
+        browser().untilAny("main", "Signed and closed", "Not signed");
+        assertThat(browser().text("main")).contains("Signed and closed").doesNotContain("Not signed");
+    }
+
+    @ParameterizedTest
+    @MethodSource("jobs")
+    void aWholeJobIsSignedWithNothingSkippedAndNothingUntrue(String job) {
+        long id = begin(job);
+        work(id, JOBS.get(job));
+        sign(id);
+
+        JobView view = jobs.view(id).orElseThrow();
+        AssemblyKind kind = view.sheet().kind().orElseThrow();
+        browser().open("/jobs/" + id + "/report");
+        String report = browser().text("main");
+        assertThat(report).doesNotContain("Skipped", "skipped");
+        for (KindPlace place : KindPlace.of(kind.code())) {
+            assertThat(report.toLowerCase(java.util.Locale.ROOT)).contains(place.label());
+        }
+        assertThat(report).doesNotContain(untrue(kind).toArray(String[]::new));
+        asked(job).forEach(words -> assertThat(report).contains(words));
+    }
+
+    /** What other kinds are proved by, and this one is not. */
+    private static Set<String> untrue(AssemblyKind kind) {
+        Set<String> own = ProofItem.of(kind).stream()
+                .flatMap(item -> java.util.stream.Stream.of(item.label(), item.right()))
+                .collect(Collectors.toSet());
+        Set<String> others = AssemblyKind.all().stream()
+                .flatMap(other -> ProofItem.of(other).stream())
+                .map(ProofItem::right)
+                .filter(words -> words.length() > 12 && own.stream().noneMatch(mine -> mine.contains(words)))
+                .collect(Collectors.toSet());
+        if (!kind.code().equals("adjustable-taper")) {
+            others.addAll(Set.of("split pin", "castellated nut", "Nut locked yes"));
+        }
+        return others;
+    }
+
+    /** What the report must say of the proofs that were given. */
+    private static List<String> asked(String job) {
+        return JOBS.get(job).stream()
+                .filter(row -> row.get("stage").equals("identify"))
+                .flatMap(row -> java.util.Arrays.stream(row.get("boxes").split(" ~ ")))
+                .filter(box -> box.contains("Cone="))
+                .map(box -> box.substring(box.indexOf('=') + 1))
+                .toList();
+    }
+
+    @Test
+    void aSpunSeatIsFittedWithItsGapUntilItIsPutRight() {
+        long id = begin("trailer");
+        List<TableRow> rows = JOBS.get("trailer");
+        work(
+                id,
+                rows.stream()
+                        .filter(row -> Set.of("intake", "identify").contains(row.get("stage")))
+                        .toList());
+        browser().open("/jobs/" + id + "/inspect?which=inner");
+        fill("plane1=59.20 59.21 59.20 ~ plane2=59.20 59.20 59.21");
+        keep(rows.get(0));
+        browser().open("/jobs/" + id + "/fit?which=inner&ring=outer");
+        assertThat(browser().find("[name=measuredMaxMm]").getDomProperty("value"))
+                .startsWith("59.21");
+        assertThat(browser().text("main")).contains("the measured seat is spun: put it right");
+        browser().open("/jobs/" + id + "/inspect?which=inner");
+        fill("remedy=sleeve");
+        keep(rows.get(0));
+        browser().open("/jobs/" + id + "/fit?which=inner&ring=outer");
+        assertThat(browser().find("[name=measuredMaxMm]").getDomProperty("value"))
+                .isEmpty();
+        assertThat(browser().text("main")).contains("put right by: sleeve");
+    }
+
+    @Test
+    void aNumberCorrectedAfterFitIsSaidWhereverItHangsAndIsNotSigned() {
+        long id = begin("gearbox");
+        Set<String> stages = Set.of("intake", "identify", "fit");
+        work(
+                id,
+                JOBS.get("gearbox").stream()
+                        .filter(row -> stages.contains(row.get("stage")))
+                        .toList());
+        browser().open("/jobs/" + id + "/identify");
+        fill("innerCone=NU306");
+        keep(JOBS.get("gearbox").get(1));
+        assertThat(browser().text("#rail")).contains("recalculate");
+        browser().open("/jobs/" + id + "/fit");
+        assertThat(browser().text("#places")).contains("recalculate").contains("kept");
+        browser().open("/jobs/" + id + "/log");
+        browser().find("#sign").click();
+        browser().untilText("main", "Not signed");
+        assertThat(browser().text("main")).contains("Fit hangs on a fact that has changed since");
+    }
+}
