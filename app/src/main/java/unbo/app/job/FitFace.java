@@ -8,17 +8,26 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
+import unbo.app.catalogue.KnowledgeService;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.KindPlace;
 import unbo.core.input.Field;
+import unbo.core.route.PutBack;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.tools.setting.ArrangementFields;
+import unbo.core.tools.strip.ApartWords;
 
 /** Fit asks for one ring of one place, and beside it for the whole shaft. */
 @Component
 class FitFace implements StageFace {
+
+    private final KnowledgeService knowledge;
+
+    FitFace(KnowledgeService knowledge) {
+        this.knowledge = knowledge;
+    }
 
     @Override
     public RouteStage stage() {
@@ -70,5 +79,13 @@ class FitFace implements StageFace {
                 "arranged",
                 ArrangementFields.fields(false).stream().map(Field::name).toList());
         model.addAttribute("places", PlaceRow.of(shown, PlaceRow.Asks.FIT, "not yet"));
+        JobView view = shown.view();
+        Sheet whole =
+                shown.work().ok() ? view.sheet().with(shown.work().outcome().facts()) : view.sheet();
+        model.addAttribute(
+                "together",
+                PutBack.of(whole, view.station(RouteStage.STRIP).typed(), knowledge.current())
+                        .map(ApartWords::together)
+                        .orElse(List.of()));
     }
 }

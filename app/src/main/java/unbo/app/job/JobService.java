@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -40,11 +41,23 @@ import unbo.core.sheet.How;
 import unbo.core.sheet.PositionFacts;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.vehicle.VehicleKind;
 
 /** Opens, carries on and signs jobs. Every call is one transaction: whole or not at all. */
 @Service
 @Transactional
 public class JobService {
+
+    /** Stages that the other side begins with what was typed on this one. */
+    private static final List<RouteStage> SAME_ON_BOTH_SIDES = List.of(
+            RouteStage.INTAKE,
+            RouteStage.IDENTIFY,
+            RouteStage.STRIP,
+            RouteStage.FIT,
+            RouteStage.GREASE,
+            RouteStage.SET);
+    /** What is measured, or read off the part, on each side anew. */
+    private static final Set<String> MEASURED = Set.of("freeAngleDeg", "measuredMinMm", "measuredMaxMm", "batch");
 
     private static final int MOST_PAST = 12;
     private static final int LONGEST_NUMBERS = 255;
@@ -168,7 +181,7 @@ public class JobService {
         }
         OpenedJob opened = opened(job);
         Job other = jobs.save(new Job(job.visit(), twin.get(), at));
-        for (RouteStage stage : List.of(RouteStage.INTAKE, RouteStage.IDENTIFY, RouteStage.GREASE, RouteStage.SET)) {
+        for (RouteStage stage : SAME_ON_BOTH_SIDES) {
             if (job.stage(stage).filter(s -> s.state() == Stage.State.DONE).isPresent()) {
                 List<StageEntry> drafts = opened.document(stage).entries().stream()
                         .map(entry -> asDraft(entry, at))
@@ -187,7 +200,8 @@ public class JobService {
 
     /** What was typed, without what has to be measured on each side anew. */
     private static StageEntry asDraft(StageEntry entry, Instant at) {
-        Typed common = entry.typed().without(name -> name.equals("freeAngleDeg") || StageForm.isTick(name));
+        Typed common = entry.typed()
+                .without(name -> MEASURED.contains(name) || name.endsWith("Batch") || StageForm.isTick(name));
         return new StageEntry(
                 entry.of(), entry.words(), common, List.of(), Map.of(), null, false, true, at.toEpochMilli());
     }
@@ -533,14 +547,17 @@ public class JobService {
 
     /** Lets Diagnose learn from a closed job. */
     void count(Job job) {
-        knowledge
-                .cases()
-                .closed(
-                        job.id(),
-                        job.position().vehicle().kind(),
-                        job.cause(),
-                        job.position().code(),
-                        opened(job).document(RouteStage.DIAGNOSE).typed().text("checks"));
+        String like = VehicleKind.like(job.position().vehicle().kind());
+        if (!like.isEmpty()) {
+            knowledge
+                    .cases()
+                    .closed(
+                            job.id(),
+                            like,
+                            job.cause(),
+                            job.position().code(),
+                            opened(job).document(RouteStage.DIAGNOSE).typed().text("checks"));
+        }
         countFailures(job.position().vehicle().id());
     }
 

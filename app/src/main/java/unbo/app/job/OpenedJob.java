@@ -20,6 +20,7 @@ import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.Usage;
+import unbo.core.vehicle.VehicleKind;
 
 /** A job with its documents read once: its sheet, its stations and whether it may be signed. */
 final class OpenedJob {
@@ -102,11 +103,12 @@ final class OpenedJob {
 
     List<JobView.Station> stations() {
         List<JobView.Station> stations = new ArrayList<>();
-        Optional<AssemblyKind> kind = !job.state().frozen() && sheet().has(FactKey.WHERE) && !sheet().guessed()
-                ? sheet().kind()
-                : Optional.empty();
+        Optional<AssemblyKind> kind =
+                !job.state().frozen() && sheet().has(FactKey.WHERE) ? sheet().kind() : Optional.empty();
         for (RouteStage stage : RouteStage.route()) {
-            boolean absent = kind.filter(known -> absent(stage, known)).isPresent();
+            boolean absent = kind.filter(known -> absent(stage, known)).isPresent()
+                    || stage == RouteStage.DIAGNOSE
+                            && VehicleKind.like(job.position().vehicle().kind()).isEmpty();
             Optional<Stage> kept = job.stage(stage);
             StageDocument document = document(stage);
             List<StageEntry> changed = staleEntries(stage);

@@ -157,7 +157,7 @@ class VehiclePages {
         var known = jobs.known(position);
         model.addAttribute("position", position);
         model.addAttribute("facts", facts(position, known));
-        model.addAttribute("section", JobSection.of(known, own.book()));
+        model.addAttribute("section", position.unknown() ? null : JobSection.of(here(position, known), own.book()));
         model.addAttribute("jobs", jobs.history(id, page));
         model.addAttribute("due", DueLine.of(position));
         model.addAttribute("runs", logbook.runs(id));
@@ -165,12 +165,18 @@ class VehiclePages {
         return "log/position";
     }
 
-    /** What is known of a position in words, read as on its vehicle. */
-    private static List<FactLine> facts(Position position, Sheet known) {
-        Sheet sheet = Sheet.of(List.of(
+    /** What is known of a position, with where it is and on what. */
+    private static Sheet here(Position position, Sheet known) {
+        return Sheet.of(List.of(
                         Fact.words(FactKey.VEHICLE_KIND, position.vehicle().kind(), How.TYPED, "vehicle"),
+                        Fact.words(FactKey.WHERE, position.code(), How.TYPED, "vehicle"),
                         Fact.words(FactKey.COUNTER_UNIT, position.vehicle().counterUnit(), How.TYPED, "vehicle")))
                 .with(known.all());
+    }
+
+    /** What is known of a position in words, read as on its vehicle. */
+    private static List<FactLine> facts(Position position, Sheet known) {
+        Sheet sheet = here(position, known);
         return known.all().stream()
                 .map(fact -> FactLine.of(fact, sheet))
                 .filter(line -> !line.shown().isEmpty())

@@ -7,7 +7,9 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.core.assembly.BearingPlaces;
 import unbo.core.fact.FactKey;
+import unbo.core.measure.Show;
 
 /** What the logbook tells over signed jobs. */
 @Service
@@ -44,7 +46,19 @@ public class Logbook {
             boolean fitted,
             LocalDate to,
             Double toCounter,
-            String ended) {}
+            String ended) {
+
+        /** The place in words. */
+        public String where() {
+            String words = BearingPlaces.words(place);
+            return words.isEmpty() ? place : words.replaceFirst("^the ", "");
+        }
+
+        /** A counter as printed; empty where it was not read. */
+        public String counted(Double counter, String unit) {
+            return counter == null || unit.equals("none") ? "" : Show.number(counter, 1) + " " + unit;
+        }
+    }
 
     Logbook(JdbcTemplate rows) {
         this.rows = rows;

@@ -146,6 +146,13 @@ class WholeJobsStory {
         }
         assertThat(report).doesNotContain(untrue(kind).toArray(String[]::new));
         asked(job).forEach(words -> assertThat(report).contains(words));
+
+        browser().open("/positions/" + view.position().id());
+        assertThat(browser().all("#runs tbody tr"))
+                .as("bearings of the position, by place")
+                .hasSize((int) KindPlace.of(kind.code()).stream()
+                        .filter(place -> !place.loose())
+                        .count());
     }
 
     /** What other kinds are proved by, and this one is not. */

@@ -29,6 +29,7 @@ import unbo.core.tools.setting.ArrangementFields;
 import unbo.core.tools.setting.SchoolWords;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.Usage;
+import unbo.core.vehicle.VehicleKind;
 
 /** A fact in words: no code, no number without its unit. What is not known to a table is printed as it stands. */
 public final class FactWords {
@@ -71,7 +72,7 @@ public final class FactWords {
                 FactKey.ASSEMBLY,
                 (text, sheet) ->
                         AssemblyKind.find(text).map(AssemblyKind::label).orElse(text));
-        words.put(FactKey.VEHICLE_KIND, (text, sheet) -> label(DiagnosisFields.VEHICLES, text));
+        words.put(FactKey.VEHICLE_KIND, (text, sheet) -> label(VehicleKind.choices(), text));
         for (FactKey key : List.of(FactKey.POSITION, FactKey.WHERE, FactKey.VERDICT_AT)) {
             words.put(key, FactWords::place);
         }

@@ -198,7 +198,7 @@ public record StageRule<I>(
             }
         });
         fills(whole, typed).values().stream()
-                .filter(fill -> asked.contains(fill.field()) && fill.text().equals(typed.text(fill.field())))
+                .filter(fill -> !asked.contains(fill.field()) || fill.text().equals(typed.text(fill.field())))
                 .forEach(fill -> fill.keys().forEach(key -> use(sheet, key, used)));
         return used;
     }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
@@ -34,6 +36,8 @@ import unbo.core.tools.strip.ApartFields;
 import unbo.core.tools.strip.ApartTool;
 import unbo.core.tools.strip.RemovalFields;
 import unbo.core.tools.strip.RemovalTool;
+import unbo.core.vehicle.Place;
+import unbo.core.vehicle.VehicleKind;
 
 /** The stations of a hub's job. */
 public final class StageRules {
@@ -134,57 +138,66 @@ public final class StageRules {
 
     private static StageRule<VerdictInput> diagnose() {
         return new StageRule<>(
-                RouteStage.DIAGNOSE,
-                VerdictFields.LIST,
-                VerdictFields.ASKED,
-                StageRule.from(
-                        "vehicle",
-                        FactKey.VEHICLE_KIND,
-                        "axles",
-                        FactKey.AXLES,
-                        "position",
-                        FactKey.POSITION,
-                        "failures",
-                        FactKey.FAILURES,
-                        "complaint",
-                        FactKey.COMPLAINT,
-                        "circumstances",
-                        FactKey.CIRCUMSTANCES,
-                        "hubType",
-                        FactKey.HUB_TYPE,
-                        "counter",
-                        FactKey.COUNTER,
-                        "lastCounter",
-                        FactKey.LAST_COUNTER,
-                        "counterUnit",
-                        FactKey.COUNTER_UNIT,
-                        "day",
-                        FactKey.DAY,
-                        "lastDay",
-                        FactKey.LAST_DAY),
-                (in, known) -> {
-                    Verdict verdict = Verdict.of(in, known.cases());
-                    Facts facts = new Facts(RouteStage.DIAGNOSE);
-                    facts.words(FactKey.HUB_TYPE, in.asked().hubType().code(), How.TYPED);
-                    facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
-                    if (verdict.settled()) {
-                        facts.words(
-                                FactKey.VERDICT,
-                                verdict.hypothesis().words(in.asked().vehicle()),
-                                How.COMPUTED);
-                        facts.words(
-                                FactKey.VERDICT_CAUSE,
-                                verdict.hypothesis().cause().code(),
-                                How.COMPUTED);
-                        facts.words(
-                                FactKey.VERDICT_AT,
-                                verdict.hypothesis().position() == null
-                                        ? ""
-                                        : verdict.hypothesis().position(),
-                                How.COMPUTED);
-                    }
-                    return new StageRule.Outcome(VerdictWords.answer(verdict), facts.list(), verdict.settled());
-                });
+                        RouteStage.DIAGNOSE,
+                        VerdictFields.LIST,
+                        VerdictFields.ASKED,
+                        StageRule.from(
+                                "axles",
+                                FactKey.AXLES,
+                                "complaint",
+                                FactKey.COMPLAINT,
+                                "circumstances",
+                                FactKey.CIRCUMSTANCES,
+                                "hubType",
+                                FactKey.HUB_TYPE,
+                                "counter",
+                                FactKey.COUNTER,
+                                "lastCounter",
+                                FactKey.LAST_COUNTER,
+                                "counterUnit",
+                                FactKey.COUNTER_UNIT,
+                                "day",
+                                FactKey.DAY,
+                                "lastDay",
+                                FactKey.LAST_DAY),
+                        (in, known) -> {
+                            Verdict verdict = Verdict.of(in, known.cases());
+                            Facts facts = new Facts(RouteStage.DIAGNOSE);
+                            facts.words(FactKey.HUB_TYPE, in.asked().hubType().code(), How.TYPED);
+                            facts.words(FactKey.INITIALS, in.initials(), How.TYPED);
+                            if (verdict.settled()) {
+                                facts.words(
+                                        FactKey.VERDICT,
+                                        verdict.hypothesis().words(in.asked().vehicle()),
+                                        How.COMPUTED);
+                                facts.words(
+                                        FactKey.VERDICT_CAUSE,
+                                        verdict.hypothesis().cause().code(),
+                                        How.COMPUTED);
+                                facts.words(
+                                        FactKey.VERDICT_AT,
+                                        verdict.hypothesis().position() == null
+                                                ? ""
+                                                : verdict.hypothesis().position(),
+                                        How.COMPUTED);
+                            }
+                            return new StageRule.Outcome(VerdictWords.answer(verdict), facts.list(), verdict.settled());
+                        })
+                .usually(StageRules::diagnosedAs);
+    }
+
+    /** The vehicle that Diagnose takes it for, and what is known of the positions that this one has. */
+    private static List<Fill> diagnosedAs(Sheet sheet) {
+        String like = VehicleKind.like(sheet.text(FactKey.VEHICLE_KIND));
+        List<FactKey> kind = List.of(FactKey.VEHICLE_KIND);
+        String position = sheet.text(FactKey.POSITION);
+        String failures = Stream.of(sheet.text(FactKey.FAILURES).split("\\s+"))
+                .filter(failed -> Place.of(like, failed.replaceFirst("=.*", "")).isPresent())
+                .collect(Collectors.joining(" "));
+        return List.of(
+                new Fill("vehicle", like, kind),
+                new Fill("position", Place.of(like, position).isPresent() ? position : "", List.of(FactKey.POSITION)),
+                new Fill("failures", failures, List.of(FactKey.FAILURES)));
     }
 
     /** The whole assembly, of the kind that is here, with the numbers that Identify told. */

@@ -33,16 +33,7 @@ public record VehicleInput(
     /** What is asked to add a vehicle or to put it right. */
     public static final FieldList<VehicleInput> LIST = FieldList.of(
             List.of(
-                    Field.choice(
-                                    "kind",
-                                    "Kind",
-                                    List.of(
-                                            new Field.Choice("trailer", "trailer"),
-                                            new Field.Choice("bicycle", "bicycle"),
-                                            new Field.Choice("motorcycle", "motorcycle, scooter"),
-                                            new Field.Choice("van", "van"),
-                                            new Field.Choice("car", "car")))
-                            .must(),
+                    Field.choice("kind", "Kind", VehicleKind.choices()).must(),
                     Field.text("name", "Name", 80).must().hint("what you call it"),
                     Field.text("mark", "Mark", 30).hint("number plate, frame or fleet number"),
                     Field.text("owner", "Owner, initials", 10),

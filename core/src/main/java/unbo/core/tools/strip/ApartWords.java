@@ -78,7 +78,15 @@ public final class ApartWords {
                         steps(plan))
                 .with(table(apart))
                 .with(back(requireNonNull(plan.together())))
-                .with(clearances(requireNonNull(plan.together())));
+                .with(clearances(requireNonNull(plan.together()), "on the usual seats"));
+    }
+
+    /** How it goes together, and the clearance that its own seats leave; empty where it does not come apart. */
+    public static List<ValueTable> together(WholePlan plan) {
+        Together together = plan.together();
+        return together == null
+                ? List.of()
+                : List.of(back(together), clearances(together, "on these seats, measured or as fitted"));
     }
 
     static String label(WholePlan plan, String part) {
@@ -403,7 +411,7 @@ public final class ApartWords {
                 "together", "How it goes together", List.of("step", "part", "method", "how", "°C", "torque"), rows);
     }
 
-    private static ValueTable clearances(Together together) {
+    private static ValueTable clearances(Together together, String seats) {
         List<List<String>> rows = new ArrayList<>();
         for (ClearanceLeft left : together.clearances()) {
             boolean counted = left.band() != null;
@@ -416,7 +424,7 @@ public final class ApartWords {
         }
         return new ValueTable(
                 "clearance",
-                "Clearance left on the usual seats, inner ring 10 K warmer",
+                "Clearance left " + seats + ", inner ring 10 K warmer",
                 List.of("place", "least µm", "mean µm", "most µm", "counted"),
                 rows);
     }
