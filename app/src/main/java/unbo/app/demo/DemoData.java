@@ -222,10 +222,10 @@ public class DemoData implements ApplicationRunner {
                 "Drones on the coast road.",
                 "noise-follows=road-speed noise-character=hum noise-turning=no-change "
                         + "noise-surface=changes tread@rear-right=cupped");
+        hubs(Map.of("van", van, "estate", estate, "trail", trail, "cargo", cargo), today);
         followUps.open().stream().filter(f -> f.on().isBefore(today)).forEach(f -> followUps.done(f.id(), at(f.on())));
         open(cutter, today);
         gearbox(trail, today.minusDays(2));
-        hubs(Map.of("van", van, "estate", estate, "trail", trail, "cargo", cargo), today);
         Run growl = new Run(van, Place.UNKNOWN, today, 4);
         growl.intake("Growls from 50 km/h up, louder in left bends.");
         growl.keep(

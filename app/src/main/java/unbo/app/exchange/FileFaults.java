@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -82,7 +83,12 @@ final class FileFaults implements FileReading.Taker {
             UnboFile.VehiclePart vehicle, VehicleInput input, UnboFile.PositionPart position, int number) {
         String at = "vehicle " + number + ", " + position.code();
         boolean there = Stream.concat(input.places().stream().map(Place::code), Stream.of(Place.UNKNOWN))
-                .anyMatch(code -> code.equals(position.code()));
+                        .anyMatch(code -> code.equals(position.code()))
+                || Optional.ofNullable(position.code())
+                        .flatMap(code -> Place.of(vehicle.kind(), code))
+                        .filter(Place::own)
+                        .flatMap(own -> Place.named(vehicle.kind(), own.label()))
+                        .isPresent();
         if (!there) {
             fault(at + ": a " + vehicle.kind() + " has no such position.");
         }

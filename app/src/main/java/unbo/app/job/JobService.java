@@ -30,6 +30,7 @@ import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.assembly.AssemblyKind;
 import unbo.core.fact.FactKey;
 import unbo.core.fact.PlaceProperty;
 import unbo.core.input.Typed;
@@ -196,6 +197,11 @@ public class JobService {
         }
         headline(other);
         return Optional.of(other.id());
+    }
+
+    /** What is known from the beginning of a place whose kind was said, as its position keeps it. */
+    public String facts(AssemblyKind kind) {
+        return documents.facts(List.of(Fact.words(FactKey.ASSEMBLY, kind.code(), How.TYPED, "position")));
     }
 
     /** What was typed, without what has to be measured on each side anew. */

@@ -3,6 +3,7 @@ package unbo.app.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -15,11 +16,14 @@ import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
+import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
 import unbo.core.input.Field;
 import unbo.core.input.FieldReading;
 import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
 import unbo.core.inspect.Carried;
+import unbo.core.inspect.JointReading;
 import unbo.core.measure.Unit;
 import unbo.core.route.Knowledge;
 import unbo.core.route.StageRule;
@@ -28,6 +32,7 @@ import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.strip.Tools;
 import unbo.core.tools.diagnosing.DiagnosisFields;
+import unbo.core.worksheet.Worksheet;
 
 /**
  * Makes the paper of a job from what its stages keep. Nothing of it is computed anew but drawings, which are not kept.
@@ -87,22 +92,47 @@ class PaperWriter {
                 older ? OlderPaper.section(view, known.bearings()) : view.section(view.sheet(), known.bearings()),
                 older ? OlderPaper.facts(view.sheet()) : view.facts(),
                 view.stations().stream()
-                        .map(station -> station(view, station, known))
+                        .map(station -> station(view, station, known, older))
                         .toList());
     }
 
-    private Paper.Station station(JobView view, JobView.Station station, Knowledge known) {
+    private Paper.Station station(JobView view, JobView.Station station, Knowledge known, boolean older) {
         RouteStage stage = station.stage();
         Sheet sheet = view.sheetFor(stage);
+        List<Paper.Entry> entries = new ArrayList<>(station.entries().stream()
+                .map(entry -> entry(stage, entry, station.entries().size() > 1, sheet, known))
+                .toList());
+        if (stage == RouteStage.INSPECT && !older) {
+            together(PairRead.of(view, known)).ifPresent(entries::add);
+        }
         return new Paper.Station(
                 stage.code(),
                 stage.title(),
                 station.word(),
                 station.skipped(),
-                station.entries().stream()
-                        .map(entry -> entry(stage, entry, station.entries().size() > 1, sheet, known))
-                        .toList(),
+                entries,
                 Carried.to(stage.code(), sheet));
+    }
+
+    /** What a pair says together, as an entry of its own; empty where it says nothing. */
+    private static Optional<Paper.Entry> together(List<JointReading.Said> said) {
+        return said.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Paper.Entry(
+                        "both together",
+                        new Answer(
+                                List.of(),
+                                said.stream()
+                                        .map(one -> new Finding(
+                                                one.code(),
+                                                Level.WATCH,
+                                                one.sentence() + " Read off: " + String.join("; ", one.rings()) + "."))
+                                        .toList(),
+                                List.of(),
+                                new Worksheet("What do both say together?", List.of(), List.of()),
+                                List.of()),
+                        List.of(),
+                        List.of()));
     }
 
     private Paper.Entry entry(RouteStage stage, StageEntry entry, boolean several, Sheet sheet, Knowledge known) {

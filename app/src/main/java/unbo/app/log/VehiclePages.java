@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
@@ -26,6 +27,7 @@ import unbo.app.vehicle.VehicleService;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.assembly.AssemblyKind;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -33,6 +35,7 @@ import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
 import unbo.core.tools.section.JobSection;
+import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 
 /** Vehicles and positions with their history. */
@@ -89,6 +92,7 @@ class VehiclePages {
         model.addAttribute("jobs", jobs.ofVehicle(id, page));
         model.addAttribute("immersions", vehicles.immersions(id));
         model.addAttribute("today", LocalDate.now(clock));
+        model.addAttribute("kinds", AssemblyKind.all());
         return "log/vehicle";
     }
 
@@ -128,6 +132,33 @@ class VehiclePages {
         } catch (OptimisticLockingFailureException raced) {
             return false;
         }
+    }
+
+    /** Adds a place of the workshop's own naming, of a kind that is kept with it. */
+    @PostMapping("/vehicles/{id}/places")
+    String place(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String assembly,
+            RedirectAttributes flash) {
+        Optional<Place> own = Place.named(find(id).kind(), name);
+        Optional<AssemblyKind> kind = AssemblyKind.find(assembly);
+        if (own.isEmpty() || kind.isEmpty()) {
+            flash.addFlashAttribute(
+                    "bad",
+                    own.isEmpty()
+                            ? "Name the place in 1 to " + Place.LONGEST_NAME + " letters."
+                            : "Choose what kind of place “" + name + "” is.");
+            flash.addFlashAttribute("placed", name);
+        } else if (!vehicles.place(id, own.get(), jobs.facts(kind.get()))) {
+            flash.addFlashAttribute(
+                    "bad", "There is a place of this name already: " + own.get().label() + ".");
+            flash.addFlashAttribute("placed", name);
+        } else {
+            flash.addFlashAttribute(
+                    "good", "Added: " + own.get().label() + ", " + kind.get().label() + ".");
+        }
+        return "redirect:/vehicles/" + id;
     }
 
     @PostMapping("/vehicles/{id}/immersions")

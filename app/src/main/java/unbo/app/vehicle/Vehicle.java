@@ -81,7 +81,7 @@ public class Vehicle {
         return new VehicleInput(kind, name, mark, owner, counterUnit, yearlyDistance, use, axles);
     }
 
-    /** The places that it has bearings at. */
+    /** The places that a vehicle of its kind has bearings at, without those of the workshop's own naming. */
     public List<Place> places() {
         return input().places();
     }
@@ -142,6 +142,16 @@ public class Vehicle {
             positions.add(unknown);
             return unknown;
         });
+    }
+
+    /** Adds a place that the workshop has named itself. @return empty where it is there already */
+    Optional<Position> add(Place own) {
+        if (position(own.code()).isPresent()) {
+            return Optional.empty();
+        }
+        Position position = new Position(this, own.code());
+        positions.add(position);
+        return Optional.of(position);
     }
 
     public Optional<Position> position(String code) {

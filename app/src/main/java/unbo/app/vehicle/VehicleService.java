@@ -70,6 +70,19 @@ public class VehicleService {
         return vehicles.withPositions(id);
     }
 
+    /**
+     * Adds a place of the workshop's own naming.
+     *
+     * @param facts what is known of it from the beginning, as JSON
+     * @return false where it is there already
+     */
+    public boolean place(long vehicleId, Place own, String facts) {
+        Optional<Position> added =
+                vehicles.withPositions(vehicleId).orElseThrow().add(own);
+        added.ifPresent(position -> position.remember(facts, ""));
+        return added.isPresent();
+    }
+
     /** A position of a vehicle by its code; the unknown one is made when it is first needed. */
     public Optional<Position> position(Vehicle vehicle, String code) {
         if (!code.equals(Place.UNKNOWN)) {

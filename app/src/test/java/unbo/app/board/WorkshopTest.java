@@ -1,5 +1,6 @@
 package unbo.app.board;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -106,6 +108,45 @@ class WorkshopTest {
         mvc.perform(get(vehicle).flashAttrs(refused.getFlashMap()))
                 .andExpect(content().string(containsString("not a whole number")))
                 .andExpect(content().string(containsString("value=\"lots\"")));
+    }
+
+    @Test
+    void aPlaceOfOnesOwnIsAddedWithItsKindAndRefusedInSentences() throws Exception {
+        String vehicle = mvc.perform(post("/vehicles")
+                        .with(csrf())
+                        .param("kind", "other")
+                        .param("name", "Slip winch")
+                        .param("counterUnit", "h")
+                        .param("use", "wet"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        String[][] refused = {{"", "pulley", "in 1 to 16 letters"}, {"Cable drum", "", "what kind of place"}};
+        for (String[] one : refused) {
+            var answer = place(vehicle, one[0], one[1]);
+            mvc.perform(get(vehicle).flashAttrs(answer.getFlashMap()))
+                    .andExpect(content().string(containsString(one[2])))
+                    .andExpect(content().string(containsString("value=\"" + one[0] + "\"")));
+        }
+        place(vehicle, "Cable drum", "gearbox-shaft");
+        page(vehicle).andExpect(content().string(containsString("<b>cable drum</b>")));
+        var twice = place(vehicle, "cable  drum", "pulley");
+        mvc.perform(get(vehicle).flashAttrs(twice.getFlashMap()))
+                .andExpect(content().string(containsString("of this name already")));
+        String[] job = page("/visits/new?vehicle=" + vehicle.replaceAll("\\D", ""))
+                .andReturn()
+                .getResponse()
+                .getContentAsString()
+                .split("own\\.cable-drum", -1);
+        assertThat(job.length).isGreaterThan(1);
+    }
+
+    private MvcResult place(String vehicle, String name, String assembly) throws Exception {
+        return mvc.perform(post(vehicle + "/places")
+                        .with(csrf())
+                        .param("name", name)
+                        .param("assembly", assembly))
+                .andReturn();
     }
 
     @Test

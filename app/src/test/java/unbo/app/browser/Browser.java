@@ -9,9 +9,9 @@ import java.util.Map;
 import org.openqa.selenium.By;
 import org.openqa.selenium.ElementNotInteractableException;
 import org.openqa.selenium.Keys;
-import org.openqa.selenium.NoSuchElementException;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -140,15 +140,14 @@ final class Browser implements AutoCloseable {
         }
     }
 
-    /** Waits until the element's text has one of some words. */
-    void untilAny(String css, String... words) {
+    /** Waits until the element's text has one of some words, while pages may be coming and going. @return the text */
+    String untilAny(String css, String... words) {
         try {
-            new WebDriverWait(driver, LONGEST, LOOK)
-                    .ignoring(StaleElementReferenceException.class)
-                    .ignoring(NoSuchElementException.class)
+            return new WebDriverWait(driver, LONGEST, LOOK)
+                    .ignoring(WebDriverException.class)
                     .until(d -> {
                         String text = d.findElement(By.cssSelector(css)).getText();
-                        return Arrays.stream(words).anyMatch(text::contains);
+                        return Arrays.stream(words).anyMatch(text::contains) ? text : null;
                     });
         } catch (TimeoutException e) {
             throw new AssertionError("none of " + List.of(words) + " appears; the page says: " + text("body"), e);

@@ -192,12 +192,16 @@ public final class StageRules {
         List<FactKey> kind = List.of(FactKey.VEHICLE_KIND);
         String position = sheet.text(FactKey.POSITION);
         String failures = Stream.of(sheet.text(FactKey.FAILURES).split("\\s+"))
-                .filter(failed -> Place.of(like, failed.replaceFirst("=.*", "")).isPresent())
+                .filter(failed -> known(like, failed.replaceFirst("=.*", "")))
                 .collect(Collectors.joining(" "));
         return List.of(
                 new Fill("vehicle", like, kind),
-                new Fill("position", Place.of(like, position).isPresent() ? position : "", List.of(FactKey.POSITION)),
+                new Fill("position", known(like, position) ? position : "", List.of(FactKey.POSITION)),
                 new Fill("failures", failures, List.of(FactKey.FAILURES)));
+    }
+
+    private static boolean known(String vehicle, String position) {
+        return Place.of(vehicle, position).filter(place -> !place.own()).isPresent();
     }
 
     /** The whole assembly, of the kind that is here, with the numbers that Identify told. */

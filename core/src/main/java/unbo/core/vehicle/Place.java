@@ -3,6 +3,7 @@ package unbo.core.vehicle;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
@@ -21,6 +22,11 @@ public record Place(String kind, String code, String label, String twin, boolean
     public static final String UNKNOWN = "unknown";
 
     private static final String ANY = "*";
+    /** Before the name of a place that a workshop has named itself. */
+    private static final String OWN = "own.";
+    /** Characters of such a name. */
+    public static final int LONGEST_NAME = 16;
+
     private static final List<Place> ALL = read();
 
     /** The positions of a kind of vehicle that are known, in order. */
@@ -28,8 +34,30 @@ public record Place(String kind, String code, String label, String twin, boolean
         return ALL.stream().filter(p -> p.kind().equals(kind)).toList();
     }
 
-    /** A position by its code, the unknown one too. */
+    /**
+     * A place that a workshop names itself: its code holds its name, in small letters.
+     *
+     * @return empty where nothing readable is left of the name, or it is longer than {@value #LONGEST_NAME} characters
+     */
+    public static Optional<Place> named(String kind, String name) {
+        String slug = name.strip()
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("[^\\p{L}\\p{N}]+", "-")
+                .replaceAll("^-+|-+$", "");
+        return slug.isEmpty() || slug.length() > LONGEST_NAME ? Optional.empty() : of(kind, OWN + slug);
+    }
+
+    /** True for a place that a workshop has named itself. */
+    public boolean own() {
+        return code.startsWith(OWN);
+    }
+
+    /** A position by its code: the unknown one too, and one that a workshop has named itself. */
     public static Optional<Place> of(String kind, String code) {
+        if (code.startsWith(OWN) && code.length() > OWN.length()) {
+            return Optional.of(
+                    new Place(kind, code, code.substring(OWN.length()).replace('-', ' '), "", false));
+        }
         return ALL.stream()
                 .filter(p -> (p.kind().equals(kind) || p.kind().equals(ANY))
                         && p.code().equals(code))

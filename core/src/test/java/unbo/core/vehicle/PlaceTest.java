@@ -26,4 +26,16 @@ class PlaceTest {
         assertThat(new VehicleInput("trailer", "x", "", "", "none", null, "wet", 2).places())
                 .hasSize(4);
     }
+
+    @Test
+    void aPlaceOfOnesOwnCarriesItsName() {
+        Place own = Place.named("trailer", "  Winch drum ").orElseThrow();
+        assertThat(own.label()).isEqualTo("winch drum");
+        assertThat(own.own()).isTrue();
+        assertThat(own.code()).hasSizeLessThanOrEqualTo(20).doesNotContain(" ", "=");
+        assertThat(Place.of("trailer", own.code())).contains(own);
+        assertThat(Place.named("trailer", " — ")).isEmpty();
+        assertThat(Place.named("trailer", "a name that is far too long")).isEmpty();
+        assertThat(Place.of("trailer", "axle1-left").orElseThrow().own()).isFalse();
+    }
 }

@@ -44,6 +44,8 @@ public final class PartsProposed {
                         "pieces",
                         true));
             }
+            remedy(sheet.text(PlaceProperty.HOUSING_REMEDY.at(place.code())), "housing", place, lines);
+            remedy(sheet.text(PlaceProperty.SHAFT_REMEDY.at(place.code())), "shaft", place, lines);
             if (kind == BearingKind.HUB_CARTRIDGE) {
                 lines.add(line("clip", "clip ring of the knuckle", place.label(), 1, "pieces", true));
                 lines.add(line("nut", "axle nut", "drive shaft", 1, "pieces", true));
@@ -83,6 +85,19 @@ public final class PartsProposed {
             lines.add(line("grease", kind + " grease", "hub", Math.ceil(grams), "g", true));
         }
         return lines;
+    }
+
+    /** What a seat is put right by. */
+    private static void remedy(String chosen, String part, KindPlace place, List<PartLine> lines) {
+        String what = switch (chosen) {
+            case "part renewed" -> "new " + part;
+            case "sleeve" -> "sleeve for the " + part + "'s seat";
+            case "retaining compound" -> "retaining compound";
+            default -> "";
+        };
+        if (!what.isEmpty()) {
+            lines.add(line("other", what, place.label(), 1, "pieces", true));
+        }
     }
 
     private static PartLine line(String kind, String what, String place, double count, String unit, boolean alwaysNew) {
