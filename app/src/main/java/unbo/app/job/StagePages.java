@@ -108,15 +108,20 @@ class StagePages {
         StageFace face = faces.of(stage);
         Optional<StageEntry> entry = entry(face, view, sent);
         Typed base = entry.map(StageEntry::typed).orElseGet(() -> texts.fresh(view, stage, sent));
-        DraftService.Draft draft = drafts.at(id, stage, desk).orElse(null);
+        DraftService.Draft draft = drafts.at(id, stage, desk)
+                .filter(left -> !sent.containsKey("of") && of(face, left.typed(), sent))
+                .orElse(null);
         String editing = entry.map(StageEntry::of).orElse("");
-        if (draft != null && draft.version() != station.version() && !sent.containsKey("of")) {
-            return merge(view, stage, editing, draft.base(), draft.typed(), model);
+        if (draft != null && draft.version() != station.version()) {
+            if (!draft.typed().says(base)) {
+                return merge(view, stage, editing, draft.base(), draft.typed(), model);
+            }
+            draft = null; // its preview came in after the very same was kept
         }
         Typed typed = base;
-        if (draft != null && !sent.containsKey("of")) {
-            typed = base.with(draft.typed())
-                    .without(name -> StageForm.isTick(name) && !draft.typed().has(name));
+        if (draft != null) {
+            Typed left = draft.typed();
+            typed = base.with(left).without(name -> StageForm.isTick(name) && !left.has(name));
             model.addAttribute("draftFrom", draft.at().atZone(clock.getZone()));
         }
         typed = fromBench(view, stage, typed, sent, model);
@@ -130,6 +135,14 @@ class StagePages {
                 new Shown(
                         station.version(), editing, base, typed, station.state().equals("DRAFT")),
                 model);
+    }
+
+    /** True where a draft is about what an address asks for; where a stage has one entry at a time it always is. */
+    private static boolean of(StageFace face, Typed draft, Map<String, String> sent) {
+        return !face.several()
+                || face.chooses().stream()
+                        .filter(sent::containsKey)
+                        .allMatch(name -> draft.text(name).equals(sent.get(name)));
     }
 
     /** The entry that an address asks for: by its code, or as its stage tells; the last kept where it asks for none. */

@@ -57,6 +57,7 @@ class JobStory {
             b.write("innerCone", "L68149");
             b.write("innerCup", "L68110");
             b.write("seal", "38x59x9");
+            b.press("#lengths summary");
             b.write("hubBore", "1-11/16\"");
             b.untilText("#echo-hubBore", "42.863 mm = 1.6875 in");
             b.untilText("#section svg", "L44649/L44610");
