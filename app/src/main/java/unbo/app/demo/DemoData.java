@@ -64,6 +64,9 @@ public class DemoData implements ApplicationRunner {
     private static final String LARGE = "large";
     private static final String METRIC = "metric";
 
+    /** What rests on a wheel of each vehicle of the data file, kg. */
+    private static final Map<String, Integer> KILOGRAMS = Map.of("van", 420, "estate", 380, "trail", 90, "cargo", 60);
+
     private static final String TRACK =
             "track/40 0:50 30:50 60:50 90:50 120:50 150:50 180:50 210:50 240:50 270:50 300:50 330:50";
     private static final String ETCHED = "dark-line/60 6:50 24:50 42:50 60:50 78:50 96:50 114:50 132:50 150:50 168:50 "
@@ -293,7 +296,7 @@ public class DemoData implements ApplicationRunner {
             TableRow first = rows.get(0);
             LocalDate day = today.minusDays((long) first.number("days"));
             Run run = new Run(vehicles.get(first.get("vehicle")), first.get("position"), day, rows.size());
-            run.intake(first.get("boxes"));
+            run.intake(first.get("boxes"), KILOGRAMS.get(first.get("vehicle")));
             rows.stream().skip(1).forEach(row -> hub(run, row, day));
         });
     }
@@ -626,6 +629,10 @@ public class DemoData implements ApplicationRunner {
         }
 
         void intake(String complaint) {
+            intake(complaint, 280 + 40 * (variation % 4));
+        }
+
+        void intake(String complaint, int kilograms) {
             keep(
                     RouteStage.INTAKE,
                     Map.of(
@@ -636,7 +643,7 @@ public class DemoData implements ApplicationRunner {
                             "counter",
                             "",
                             "load",
-                            String.valueOf(280 + 40 * (variation % 4))));
+                            String.valueOf(kilograms)));
         }
 
         <I> void beside(Tool<I, ?> tool, Map<String, String> texts) {

@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -25,7 +26,7 @@ class IdentifyFace implements StageFace {
     }
 
     @Override
-    public Optional<StageEntry> entry(JobView view, java.util.Map<String, String> sent) {
+    public Optional<StageEntry> entry(JobView view, Map<String, String> sent) {
         return view.station(stage()).entry("");
     }
 

@@ -7,7 +7,6 @@ import java.util.Optional;
 
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.KindPlace;
-import unbo.core.fact.PlaceProperty;
 import unbo.core.finding.Level;
 import unbo.core.sheet.Sheet;
 
@@ -24,7 +23,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
 
     /** What a stage asks of one place at a time: which box says the ring, and what each ring is called. */
     enum Asks {
-        INSPECT("seatRing", "outer", "races, and the housing's seat", "the shaft's seat"),
+        INSPECT("seatRing", "outer", "races and housing", "shaft's seat"),
         FIT("ring", "inner", "outer ring", "inner ring");
 
         private final String box;
@@ -122,10 +121,8 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
     }
 
     private static String number(KindPlace place, Sheet sheet) {
-        String fitted = sheet.text(PlaceProperty.FITTED.at(place.code()));
-        String cup = sheet.text(PlaceProperty.CUP.at(place.code()));
-        String cone = sheet.text(PlaceProperty.CONE.at(place.code()));
-        String found = cup.isEmpty() || cup.equals(cone) ? cone : cone + "/" + cup;
-        return fitted.isEmpty() || fitted.equals(found) ? found : found + " → " + fitted;
+        String found = sheet.found(place.code());
+        String now = sheet.now(place.code());
+        return now.equals(found) ? found : found + " → " + now;
     }
 }

@@ -2,6 +2,7 @@ package unbo.app.log;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.assembly.KindPlace;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
@@ -191,7 +193,14 @@ class VehiclePages {
         model.addAttribute("section", position.unknown() ? null : JobSection.of(here(position, known), own.book()));
         model.addAttribute("jobs", jobs.history(id, page));
         model.addAttribute("due", DueLine.of(position));
-        model.addAttribute("runs", logbook.runs(id));
+        List<String> places =
+                here(position, known).places().stream().map(KindPlace::code).toList();
+        model.addAttribute(
+                "runs",
+                logbook.runs(id).stream()
+                        .sorted(Comparator.comparing((Logbook.RunLine run) -> run.to() != null)
+                                .thenComparingInt(run -> places.indexOf(run.place())))
+                        .toList());
         model.addAttribute("today", LocalDate.now(clock));
         return "log/position";
     }

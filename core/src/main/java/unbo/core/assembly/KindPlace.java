@@ -36,6 +36,11 @@ public record KindPlace(String kind, String code, String label, Hold inner, Hold
     /** The bearing that is taken while none is known, sizes in mm. */
     public record Usual(BearingKind kind, double boreMm, double outsideMm, double widthMm, boolean sealed) {}
 
+    /** Its label at the beginning of a line. */
+    public String title() {
+        return Character.toUpperCase(label.charAt(0)) + label.substring(1);
+    }
+
     /** True where loose balls run on parts that are no bearing's. */
     public boolean loose() {
         return outer.side().equals("balls");

@@ -65,7 +65,9 @@ public final class Carried {
                         + seat.text()
                         + (chosen.isEmpty()
                                 ? ": put it right before anything is pressed."
-                                : ", put right by: " + chosen + "."));
+                                : Inspection.stays(chosen)
+                                        ? ", and stays: " + chosen + "."
+                                        : ", put right by: " + chosen + "."));
             }
         }
     }
@@ -78,8 +80,7 @@ public final class Carried {
                 : places.stream()
                         .filter(place ->
                                 fact.key().place().filter(place.code()::equals).isPresent())
-                        .map(place -> Character.toUpperCase(place.label().charAt(0))
-                                + place.label().substring(1) + ": ")
+                        .map(place -> place.title() + ": ")
                         .findFirst()
                         .orElse("");
     }

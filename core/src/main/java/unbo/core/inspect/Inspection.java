@@ -24,15 +24,20 @@ public record Inspection(Input input, RaceMap map, @Nullable Seat seat) {
      */
     public record Input(String which, RaceMapInput races, Seat.@Nullable Input seat, String remedy, String past) {}
 
-    /** Words of the remedy that leaves a seat as it was measured. */
+    /** Words of the remedies, as facts hold them. */
     public static final String AS_IT_IS = "used as it is";
+
+    public static final String RENEWED = "part renewed";
+    public static final String SLEEVED = "sleeve";
+    public static final String BONDED = "retaining compound";
+    public static final String OTHER_BEARING = "bearing of another class or size";
 
     public static final List<Field.Choice> REMEDIES = List.of(
             new Field.Choice("as-it-is", AS_IT_IS),
-            new Field.Choice("renew", "part renewed"),
-            new Field.Choice("sleeve", "sleeve"),
-            new Field.Choice("compound", "retaining compound"),
-            new Field.Choice("other-bearing", "bearing of another class or size"),
+            new Field.Choice("renew", RENEWED),
+            new Field.Choice("sleeve", SLEEVED),
+            new Field.Choice("compound", BONDED),
+            new Field.Choice("other-bearing", OTHER_BEARING),
             new Field.Choice("other", "otherwise"));
     public static final String COMPOUND = "compound";
 
@@ -54,5 +59,15 @@ public record Inspection(Input input, RaceMap map, @Nullable Seat seat) {
                 .map(Field.Choice::label)
                 .findFirst()
                 .orElse("");
+    }
+
+    /**
+     * True where a seat keeps the size that was measured: nothing was chosen yet, it is used as it is, its gap is
+     * filled with compound, or another bearing is put into it.
+     *
+     * @param remedy in words
+     */
+    public static boolean stays(String remedy) {
+        return List.of("", AS_IT_IS, BONDED, OTHER_BEARING).contains(remedy);
     }
 }

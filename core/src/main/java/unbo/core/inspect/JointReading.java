@@ -76,12 +76,11 @@ public record JointReading(List<Said> said) {
             spacer(first, second, said);
         }
         water(first, second, said);
-        if (first.has("dent") && second.has("dent")) {
+        if (strewn(first) && strewn(second)) {
             said.add(new Said(
                     "debris-travelled",
-                    "Dents in both: what broke or came in at one has travelled to the other. Both "
-                            + "are renewed, and all of "
-                            + "the old grease comes out.",
+                    "Dents in both, not at the pitch of the elements: what broke or came in at one has travelled "
+                            + "to the other. Both are renewed, and all of the old grease comes out.",
                     List.of(first.label(), second.label())));
         }
         load(first, second, said);
@@ -96,6 +95,12 @@ public record JointReading(List<Said> said) {
             }
         }
         return new JointReading(said);
+    }
+
+    /** True for dents that stand anywhere: at the pitch of the elements a blow made them, and none has travelled. */
+    private static boolean strewn(Bearing bearing) {
+        return Stream.of(bearing.map().inner(), bearing.map().outer())
+                .anyMatch(ring -> ring.has("dent") && !ring.mark("dent").atPitch());
     }
 
     private static String ring(Bearing bearing, boolean outer) {
@@ -123,9 +128,8 @@ public record JointReading(List<Said> said) {
         } else if (hot) {
             said.add(new Said(
                     "heat",
-                    "The colour of heat, and a load arc is left: it ran hot, by its brake, its "
-                            + "grease or its load. Preload "
-                            + "is not proved by it.",
+                    "The colour of heat, without full width all round on both: it ran hot, by its brake, its grease "
+                            + "or its load. Preload is not proved by it.",
                     rings(first, second)));
         }
         if (one != null
@@ -164,18 +168,15 @@ public record JointReading(List<Said> said) {
         if (inner > 0 && outer < 0) {
             said.add(new Said(
                     "pushed-apart",
-                    "Both inner rings are tracked toward the spacer, both outer ones away from it: "
-                            + "the inner rings were "
-                            + "pushed apart. The spacer is too long for its shoulders, or the case "
-                            + "draws the outer rings "
-                            + "together.",
+                    "Both inner rings are tracked toward each other, both outer ones away from each other: the inner "
+                            + "rings were pushed apart, by a spacer too long for its shoulders, or by a case that "
+                            + "draws the outer rings together.",
                     rings(first, second)));
         } else if (inner < 0 && outer > 0) {
             said.add(new Said(
                     "drawn-together",
-                    "Both inner rings are tracked away from the spacer, both outer ones toward it: "
-                            + "the inner rings were "
-                            + "drawn together. The spacer is short, flared or missing.",
+                    "Both inner rings are tracked away from each other, both outer ones toward each other: the inner "
+                            + "rings were drawn together, over a spacer that is short, flared or missing.",
                     rings(first, second)));
         }
     }
@@ -195,9 +196,8 @@ public record JointReading(List<Said> said) {
             Bearing wet = one ? first : second;
             said.add(new Said(
                     "water-one-side",
-                    "Only one of them stood in water: look at the seal, cap or gasket on its side. A "
-                            + "hub that was dipped "
-                            + "hot draws water in at either.",
+                    "Only one of them stood in water: look at the seal, cap or gasket on its side. A hub that was "
+                            + "dipped hot draws water in at either.",
                     List.of(wet.label())));
         }
     }

@@ -73,8 +73,8 @@ final class FitRule {
     }
 
     /**
-     * The place's own number; the ring that turns against its load; its seat as Inspect measured it, where it is used
-     * as it is, else as it was fitted before, else as usual there; what the other ring's fit takes of its clearance.
+     * The place's own number; the ring that turns against its load; its seat as Inspect measured it, where it stays,
+     * else as it was fitted before, else as usual there; what the other ring's fit takes of its clearance.
      */
     private static List<Fill> usual(Sheet sheet, Typed typed) {
         List<Fill> fills = new ArrayList<>();
@@ -82,7 +82,7 @@ final class FitRule {
                 ? housing(sheet)
                 : typed.text("ring").equals(OUTER);
         List<FactKey> numbers = List.of(PlaceProperty.CONE.here(), PlaceProperty.CUP.here());
-        String set = FromSheet.set(sheet, PlaceProperty.CONE.here());
+        String set = sheet.found(FactKey.HERE);
         String cup = sheet.text(PlaceProperty.CUP.here());
         fills.add(new Fill("designation", housing && !cup.isEmpty() ? cup : set, numbers));
         fills.add(new Fill(FittedShaftFields.FOUND, set, numbers));
@@ -98,9 +98,7 @@ final class FitRule {
         if (known && housing) {
             fills.add(new Fill("material", place.material(), List.of()));
         }
-        boolean asItIs = sheet.text(told.remedy().here()).isEmpty()
-                || sheet.text(told.remedy().here()).equals(Inspection.AS_IT_IS);
-        if (asItIs) {
+        if (Inspection.stays(sheet.text(told.remedy().here()))) {
             fills.add(measured("measuredMinMm", told.least().here(), told, sheet));
             fills.add(measured("measuredMaxMm", told.most().here(), told, sheet));
         }

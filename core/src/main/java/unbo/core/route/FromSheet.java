@@ -57,7 +57,7 @@ public final class FromSheet {
 
     private static String text(Field field, FactKey key, Sheet sheet) {
         if (key.is(PlaceProperty.CONE)) {
-            return set(sheet, key);
+            return key.place().map(sheet::found).orElse("");
         }
         if (key.equals(FactKey.SPREAD)) {
             return PressureCentres.of(sheet)
@@ -71,13 +71,6 @@ public final class FromSheet {
             return field.kind() == Field.Kind.COUNTER ? sheet.text(key) : yearly(sheet);
         }
         return sheet.typed(key);
-    }
-
-    /** A cone with its cup, where that has a number of its own. */
-    static String set(Sheet sheet, FactKey cone) {
-        String cup = cone.place().map(PlaceProperty.CUP::at).map(sheet::text).orElse("");
-        String number = sheet.text(cone);
-        return cup.isEmpty() || number.equals(cup) ? number : number.isEmpty() ? cup : number + "/" + cup;
     }
 
     private static String weight(Field field, Sheet sheet) {

@@ -5,11 +5,11 @@ import static java.util.Objects.requireNonNull;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.assembly.AssemblyKind;
-import unbo.core.assembly.KindPlace;
 import unbo.core.designation.SealSize;
 import unbo.core.fact.FactKey;
 import unbo.core.fact.PlaceProperty;
@@ -30,9 +30,6 @@ import unbo.core.tools.identify.HubWords;
 /** What Identify does with its input, one rule for each kind of assembly, and one where nobody said the kind. */
 final class IdentifyRule {
 
-    /** What the cups take off the hub's bore, mm. */
-    private static final double CUP_WALL_MM = 8;
-
     private static final StageRule<HubInput> UNSAID = rule(HubFields.LIST);
     private static final Map<String, StageRule<HubInput>> RULES = rules();
 
@@ -46,7 +43,7 @@ final class IdentifyRule {
     /** The kind that Identify asks by: as its texts say, else as the sheet tells; null where that only guesses. */
     static @Nullable AssemblyKind kind(Sheet sheet, Map<String, String> texts) {
         return AssemblyKind.find(texts.getOrDefault(HubFields.KIND, ""))
-                .or(() -> sheet.guessed() ? java.util.Optional.empty() : sheet.kind())
+                .or(() -> sheet.guessed() ? Optional.<AssemblyKind>empty() : sheet.kind())
                 .orElse(null);
     }
 
@@ -89,7 +86,6 @@ final class IdentifyRule {
             if (balls != null) {
                 facts.words(PlaceProperty.BALLS.at(place), String.valueOf(balls.count()), How.MEASURED);
                 facts.number(PlaceProperty.BALL_SIZE.at(place), balls.mm(), How.MEASURED);
-                loose(facts, placed.place());
             }
         }
         if (hub.inner() != null) {
@@ -98,17 +94,6 @@ final class IdentifyRule {
             size(facts, FactKey.SPINDLE, requireNonNull(hub.spindle()));
         }
         return facts.words(FactKey.SEAL, hub.seal().map(IdentifyRule::seal).orElse(""), How.TYPED);
-    }
-
-    /** Cups and cones are measured by nobody: the usual room that their balls run in, for the grams of grease. */
-    private static void loose(Facts facts, KindPlace place) {
-        KindPlace.Usual usual = place.usual();
-        facts.number(PlaceProperty.BORE.at(place.code()), usual.boreMm(), How.DEFAULT);
-        facts.number(PlaceProperty.OUTSIDE.at(place.code()), usual.outsideMm(), How.DEFAULT);
-        facts.number(PlaceProperty.WIDTH.at(place.code()), usual.widthMm(), How.DEFAULT);
-        facts.number(FactKey.BETWEEN_CUPS, 0.0, How.DEFAULT);
-        facts.number(FactKey.HUB_BORE, usual.outsideMm() - CUP_WALL_MM, How.DEFAULT);
-        facts.number(FactKey.SPINDLE, usual.boreMm(), How.DEFAULT);
     }
 
     private static void bearing(Facts facts, IdentifiedHub.Placed placed) {

@@ -47,7 +47,7 @@ final class InspectRule {
         KindPlace place = sheet.place();
         fills.add(new Fill(
                 "designation",
-                FromSheet.set(sheet, PlaceProperty.CONE.here()),
+                sheet.found(FactKey.HERE),
                 List.of(PlaceProperty.CONE.here(), PlaceProperty.CUP.here())));
         fills.add(new Fill(
                 "turning",

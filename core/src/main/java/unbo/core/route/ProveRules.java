@@ -31,9 +31,6 @@ final class ProveRules {
     /** Name of the text that chooses the kind. */
     static final String KIND = "assembly";
 
-    /** A pair closer than this is none whose distance was told. */
-    private static final double LEAST_SPREAD_MM = 15;
-
     private static final Set<String> TAKEN =
             Set.of("endPlayMin", "endPlayMax", "earlierTemperature", "spread", "halfCupAngle");
     private static final Map<String, StageRule<ProofInput>> RULES =
@@ -76,9 +73,7 @@ final class ProveRules {
     /** What a reading at the rim is worked out by: the spread of the bearings, and the angle of a taper's cup. */
     private static List<Fill> usual(Sheet sheet) {
         List<Fill> fills = new ArrayList<>();
-        PressureCentres.of(sheet)
-                .filter(mm -> mm >= LEAST_SPREAD_MM)
-                .ifPresent(mm -> fills.add(new Fill("spread", Show.number(mm, 1) + " mm", List.of())));
+        PressureCentres.of(sheet).ifPresent(mm -> fills.add(new Fill("spread", Show.number(mm, 1) + " mm", List.of())));
         Double half = sheet.number(FactKey.OUTER_HALF_ANGLE);
         if (half != null && half > 0) {
             fills.add(

@@ -1,7 +1,6 @@
 package unbo.core.route;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -26,7 +25,7 @@ import unbo.core.tools.strip.ApartFields;
 
 /**
  * How a job's assembly goes together: what differs in it as Strip said, each place with the bearing that goes in, each
- * seat as it was measured, where it is used as it is, else as it is fitted, else as usual for its kind.
+ * seat as it was measured, where it stays, else as it is fitted, else as usual for its kind.
  */
 public final class PutBack {
 
@@ -69,9 +68,7 @@ public final class PutBack {
     private static String numbers(Sheet sheet) {
         StringBuilder lines = new StringBuilder();
         for (KindPlace place : sheet.places()) {
-            String fitted = sheet.text(PlaceProperty.FITTED.at(place.code()));
-            String found = FromSheet.set(sheet, PlaceProperty.CONE.at(place.code()));
-            String number = fitted.isEmpty() ? found : fitted;
+            String number = sheet.now(place.code());
             if (!number.isEmpty()) {
                 lines.append(new ApartFields.Numbered(place.code(), number).line())
                         .append('\n');
@@ -90,7 +87,7 @@ public final class PutBack {
                 sheet.text((inner ? PlaceProperty.SHAFT_REMEDY : PlaceProperty.HOUSING_REMEDY).at(place.code()));
         Double least = sheet.number((inner ? PlaceProperty.SHAFT_MIN : PlaceProperty.HOUSING_MIN).at(place.code()));
         Double most = sheet.number((inner ? PlaceProperty.SHAFT_MAX : PlaceProperty.HOUSING_MAX).at(place.code()));
-        if (least != null && most != null && List.of("", Inspection.AS_IT_IS).contains(remedy)) {
+        if (least != null && most != null && Inspection.stays(remedy)) {
             double size = PlaceFit.sizeMm(place, bearing, inner);
             return new PlaceFit.Seat("", new Band((least - size) * 1000, (most - size) * 1000));
         }

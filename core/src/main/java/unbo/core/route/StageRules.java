@@ -44,6 +44,9 @@ public final class StageRules {
 
     private static final Map<RouteStage, StageRule<?>> RULES = rules();
 
+    /** What the cups of a hub with loose balls take off its bore, mm: a usual wall, for the room between. */
+    private static final double CUP_WALL_MM = 8;
+
     private static final StageRule<RemovalInput> ONE_BEARING = oneBearing();
 
     private StageRules() {}
@@ -229,7 +232,7 @@ public final class StageRules {
             for (KindPlace place : sheet.places()) {
                 FactKey cone = PlaceProperty.CONE.at(place.code());
                 if (sheet.has(cone)) {
-                    lines.add(new ApartFields.Numbered(place.code(), FromSheet.set(sheet, cone)).line());
+                    lines.add(new ApartFields.Numbered(place.code(), sheet.found(place.code())).line());
                     numbered.add(cone);
                 }
             }
@@ -249,9 +252,39 @@ public final class StageRules {
 
     private static StageRule<HubGreaseInput> grease() {
         return StageRule.of(
-                RouteStage.GREASE,
-                new HubGreaseTool(),
-                List.of("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams"));
+                        RouteStage.GREASE,
+                        new HubGreaseTool(),
+                        List.of("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams"))
+                .usually(StageRules::looseBalls);
+    }
+
+    /**
+     * Cups and cones are measured by nobody: the room that such balls usually run in, and no cavity between, which is
+     * not filled. It is no fact of the job.
+     */
+    private static List<Fill> looseBalls(Sheet sheet) {
+        List<Fill> fills = new ArrayList<>();
+        List<KindPlace> places = sheet.places();
+        for (int i = 0; i < Math.min(2, places.size()); i++) {
+            KindPlace place = places.get(i);
+            if (place.loose()) {
+                String name = i == 0 ? "outer" : "inner";
+                fills.add(mm(name + "Bore", place.usual().boreMm()));
+                fills.add(mm(name + "Outside", place.usual().outsideMm()));
+                fills.add(mm(name + "Width", place.usual().widthMm()));
+            }
+        }
+        if (!fills.isEmpty()) {
+            KindPlace.Usual usual = places.get(0).usual();
+            fills.add(mm("betweenCups", 0));
+            fills.add(mm("hubBore", usual.outsideMm() - CUP_WALL_MM));
+            fills.add(mm("spindle", usual.boreMm()));
+        }
+        return fills;
+    }
+
+    private static Fill mm(String box, double length) {
+        return new Fill(box, Show.number(length, 3) + " mm", List.of());
     }
 
     private static StageRule<DueInput> log() {

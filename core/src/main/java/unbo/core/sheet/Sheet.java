@@ -169,6 +169,19 @@ public final class Sheet {
         return fact(key) != null;
     }
 
+    /** The number found at a place, a taper of two numbers as CONE/CUP; empty where none is known. */
+    public String found(String place) {
+        String cone = text(PlaceProperty.CONE.at(place));
+        String cup = text(PlaceProperty.CUP.at(place));
+        return cup.isEmpty() || cone.equals(cup) ? cone : cone.isEmpty() ? cup : cone + "/" + cup;
+    }
+
+    /** The number that is at a place when the work is done: of what goes in, else of what was found. */
+    public String now(String place) {
+        String fitted = text(PlaceProperty.FITTED.at(place));
+        return fitted.isEmpty() ? found(place) : fitted;
+    }
+
     /** A property of every place of which it is known, along the axis. */
     public List<Fact> each(PlaceProperty property) {
         return facts().values().stream().filter(fact -> fact.key().is(property)).toList();

@@ -99,6 +99,10 @@ class JointReadingTest {
         RaceMap dented = map("ball", "dent/5 40:50 80:50", track(0, 360, 50, 20));
         assertThat(codes(dented, dented)).containsExactly("debris-travelled");
         assertThat(codes(dented, dry)).isEmpty();
+        String pitch =
+                "dent/5 " + IntStream.range(0, 18).mapToObj(i -> 20 * i + ":50").collect(Collectors.joining(" "));
+        RaceMap blow = map("ball", pitch, track(0, 360, 50, 20));
+        assertThat(codes(blow, blow)).isEmpty();
     }
 
     @Test

@@ -217,9 +217,12 @@ class PlacesOfAJobTest {
     void aSeatThatIsRenewedIsNotFittedAsItWasMeasured() {
         Fact gap = Fact.number(PlaceProperty.HOUSING_MIN.at("right"), 52.06, How.MEASURED, "inspect");
         Map<String, String> right = Map.of("which", "right", "ring", "outer");
-        Sheet asItIs = crank(gap, words(PlaceProperty.HOUSING_REMEDY.at("right"), "used as it is"));
-        assertThat(StageRules.of(RouteStage.FIT, asItIs).prefill(asItIs, right))
-                .containsEntry("measuredMinMm", "52.06 mm");
+        for (String stays : List.of("used as it is", "retaining compound", "bearing of another class or size")) {
+            Sheet asItIs = crank(gap, words(PlaceProperty.HOUSING_REMEDY.at("right"), stays));
+            assertThat(StageRules.of(RouteStage.FIT, asItIs).prefill(asItIs, right))
+                    .as(stays)
+                    .containsEntry("measuredMinMm", "52.06 mm");
+        }
         Sheet sleeved = crank(gap, words(PlaceProperty.HOUSING_REMEDY.at("right"), "sleeve"));
         assertThat(StageRules.of(RouteStage.FIT, sleeved).prefill(sleeved, right))
                 .doesNotContainKey("measuredMinMm");
@@ -316,5 +319,18 @@ class PlacesOfAJobTest {
                 .singleElement()
                 .asString()
                 .contains("Inner bearing: the measured seat is spun, put right by: sleeve");
+    }
+
+    @Test
+    void looseBallsAreGreasedByTheirUsualRoomWhichIsNoFact() {
+        Sheet sheet = of("cup-and-cone");
+        StageRule.Outcome counted = outcome(
+                RouteStage.IDENTIFY, sheet, typed("outerBalls", "10", "outerBallMm", "4.763", "innerBalls", "10"));
+        assertThat(counted.facts())
+                .extracting(fact -> fact.key().name())
+                .doesNotContain("left.BORE", "BETWEEN_CUPS", "HUB_BORE", "SPINDLE");
+        StageRule.Outcome greased =
+                outcome(RouteStage.GREASE, sheet.with(counted.facts()), typed("kind", "LiX", "oldKind", "LiX"));
+        assertThat(greased.answer().figures()).isNotEmpty();
     }
 }

@@ -109,8 +109,7 @@ public final class HubWords {
     }
 
     private static String label(IdentifiedHub.Placed placed) {
-        String label = placed.at().place().label();
-        return Character.toUpperCase(label.charAt(0)) + label.substring(1);
+        return placed.at().place().title();
     }
 
     private static String marks(IdentifiedBearing b) {

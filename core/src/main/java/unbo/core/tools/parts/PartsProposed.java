@@ -7,6 +7,7 @@ import unbo.core.assembly.KindPlace;
 import unbo.core.bearing.BearingKind;
 import unbo.core.fact.FactKey;
 import unbo.core.fact.PlaceProperty;
+import unbo.core.inspect.Inspection;
 import unbo.core.lubrication.Mixing;
 import unbo.core.measure.Show;
 import unbo.core.parts.PartLine;
@@ -90,9 +91,9 @@ public final class PartsProposed {
     /** What a seat is put right by. */
     private static void remedy(String chosen, String part, KindPlace place, List<PartLine> lines) {
         String what = switch (chosen) {
-            case "part renewed" -> "new " + part;
-            case "sleeve" -> "sleeve for the " + part + "'s seat";
-            case "retaining compound" -> "retaining compound";
+            case Inspection.RENEWED -> "new " + part;
+            case Inspection.SLEEVED -> "sleeve for the " + part + "'s seat";
+            case Inspection.BONDED -> "retaining compound";
             default -> "";
         };
         if (!what.isEmpty()) {

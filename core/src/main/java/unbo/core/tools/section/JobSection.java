@@ -9,7 +9,6 @@ import unbo.core.assembly.KindPlace;
 import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
-import unbo.core.fact.PlaceProperty;
 import unbo.core.sheet.Sheet;
 import unbo.core.tools.identify.HubSection;
 import unbo.core.tools.setting.ShaftSection;
@@ -40,12 +39,9 @@ public final class JobSection {
     private static Assembly assembly(AssemblyKind kind, Sheet sheet, BearingBook book) {
         Map<String, String> numbers = new HashMap<>();
         for (KindPlace place : sheet.places()) {
-            String fitted = sheet.text(PlaceProperty.FITTED.at(place.code()));
-            String cone = sheet.text(PlaceProperty.CONE.at(place.code()));
-            String cup = sheet.text(PlaceProperty.CUP.at(place.code()));
-            String found = cup.isEmpty() || cup.equals(cone) ? cone : cone + "/" + cup;
-            if (!fitted.isEmpty() || !found.isEmpty()) {
-                numbers.put(place.code(), fitted.isEmpty() ? found : fitted);
+            String now = sheet.now(place.code());
+            if (!now.isEmpty()) {
+                numbers.put(place.code(), now);
             }
         }
         return Assembly.of(new Assembly.Asked(kind.code(), Map.of(), Assembly.Grip.USUAL, numbers), book);
