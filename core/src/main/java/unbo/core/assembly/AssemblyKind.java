@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 import unbo.core.input.Field;
+import unbo.core.lubrication.Share;
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
 
@@ -32,8 +33,11 @@ public record AssemblyKind(
      * @param stages codes of the stages that it has
      * @param falls what makes it due again: condition, counter, events or none
      * @param dueBy counters and events that it falls due by
+     * @param packed what an open bearing in it is greased as: wheel, pulley, pivot, slow
+     * @param cavity true where the room between its bearings takes grease too
      */
-    public record Route(boolean nutsAgain, List<String> stages, String falls, List<String> dueBy) {
+    public record Route(
+            boolean nutsAgain, List<String> stages, String falls, List<String> dueBy, String packed, boolean cavity) {
 
         public Route {
             stages = List.copyOf(stages);
@@ -143,7 +147,9 @@ public record AssemblyKind(
                             row.one(
                                     "falls_due",
                                     code -> FALLS.stream().filter(code::equals).findFirst()),
-                            row.words("due_by")),
+                            row.words("due_by"),
+                            row.one("packed", code -> Share.use(code).map(Field.Choice::code)),
+                            row.yes("cavity")),
                     row.get("handover"),
                     row.get("caution")));
         }

@@ -13,8 +13,8 @@ import unbo.core.measure.Quantity;
 
 /**
  * What can be known: of a job as a whole, or a property of one place of its assembly. Facts that outlive the job belong
- * to its position. {@code outer} and {@code inner} stand for the first and the second place of every kind of assembly,
- * whatever their own codes are, and {@code here} for the place that is asked about.
+ * to its position. {@code outer}, {@code inner}, {@code third} and {@code fourth} stand for the places of every kind of
+ * assembly in their order, whatever their own codes are, and {@code here} for the place that is asked about.
  */
 public final class FactKey {
 
@@ -24,6 +24,8 @@ public final class FactKey {
     public static final String FIRST = "outer";
     /** Its second place. */
     public static final String SECOND = "inner";
+    /** What stands for its places in their order, whatever their own codes are. */
+    public static final List<String> IN_ORDER = List.of(FIRST, SECOND, "third", "fourth");
 
     private static final Map<String, FactKey> SINGLES = new LinkedHashMap<>();
     private static final char BETWEEN = '.';
@@ -109,6 +111,11 @@ public final class FactKey {
     public static final FactKey POSITION = single("POSITION", "complained of at", null, "", false);
     public static final FactKey WHERE = single("WHERE", "position", null, "", false);
     public static final FactKey ASSEMBLY = single("ASSEMBLY", "kind of assembly", null, "", true);
+    /** What was said of it that is not usual for its kind, each as option=value. */
+    public static final FactKey BUILT = single("BUILT", "built", null, "", true);
+    /** Parts that are other than in its kind, a change behind each semicolon. */
+    public static final FactKey PARTS = single("PARTS", "parts other than usual", null, "", true);
+
     public static final FactKey FAILURES = single("FAILURES", "bearings failed before", null, "", false);
     public static final FactKey CIRCUMSTANCES = single("CIRCUMSTANCES", "goes through", null, "", false);
     public static final FactKey HUB_TYPE = single("HUB_TYPE", "hubs", null, "", true);

@@ -48,7 +48,8 @@ public enum PlaceProperty {
     HOUSING_HEAT("%sbearing, housing heated to", Quantity.TEMPERATURE, "°C", false),
     SHAFT_FIT("%sbearing, shaft's seat", true),
     SHAFT_INTERFERENCE("%sbearing, inner ring's mean interference", Quantity.LENGTH, "mm", false),
-    SHAFT_HEAT("%sbearing, ring heated to", Quantity.TEMPERATURE, "°C", false);
+    SHAFT_HEAT("%sbearing, ring heated to", Quantity.TEMPERATURE, "°C", false),
+    GREASE_GRAMS("%sbearing, grease at most", Quantity.MASS, "g", false);
 
     private static final Map<String, String> CALLED = Map.of(
             "only",

@@ -23,8 +23,7 @@ public record BearingGrease(
      *
      * @param handPacked 80–100 % for tapers packed by hand; null for others
      */
-    public record Fill(
-            HubGrease.Range grams, HubGrease.@Nullable Range handPacked, HubGrease.@Nullable Range cavityGrams) {}
+    public record Fill(Share.Range grams, Share.@Nullable Range handPacked, Share.@Nullable Range cavityGrams) {}
 
     /**
      * When and how much again.
@@ -45,23 +44,15 @@ public record BearingGrease(
     private static final double DAYS_A_YEAR = 365.25;
     private static final long MOST_DAYS = 36_525;
 
-    /** Least and most share of the free volume. */
-    public record Share(double least, double most) {}
-
     public static BearingGrease of(BearingGreaseInput in) {
         double free = FreeVolume.cm3(
                 FreeVolume.envelopeCm3(in.boreMm(), in.outsideMm(), in.widthMm()), in.massKg(), in.ball());
         Double nDm = in.rpm() == null ? null : in.rpm() * (in.boreMm() + in.outsideMm()) / 2;
-        Share share = share(in.use(), nDm);
+        Share share = Share.of(in.use(), nDm);
         double density = FreeVolume.GREASE_G_PER_CM3;
         if (in.sealed()) {
             return new BearingGrease(
-                    in,
-                    free,
-                    nDm,
-                    new Share(0, 0),
-                    new Fill(new HubGrease.Range(0, 0), null, null),
-                    new Again(null, 0, null));
+                    in, free, nDm, Share.NONE, new Fill(new Share.Range(0, 0), null, null), new Again(null, 0, null));
         }
         double replenish = Math.min(0.005 * in.outsideMm() * in.widthMm(), free * density);
         return new BearingGrease(
@@ -70,28 +61,15 @@ public record BearingGrease(
                 nDm,
                 share,
                 new Fill(
-                        new HubGrease.Range(free * share.least() * density, free * share.most() * density),
-                        in.taper() ? HubGrease.Range.of(free, true) : null,
+                        share.grams(free),
+                        in.taper() ? Share.PACKED_BY_HAND.grams(free) : null,
                         in.cavityCm3() == null
                                 ? null
-                                : new HubGrease.Range(in.cavityCm3() / 3 * density, in.cavityCm3() / 2 * density)),
+                                : new Share.Range(in.cavityCm3() / 3 * density, in.cavityCm3() / 2 * density)),
                 new Again(
                         in.rpm() == null ? null : hours(in),
                         replenish,
                         in.strokeGrams() == null ? null : Math.ceil(replenish / in.strokeGrams() * 2 - 1e-9) / 2));
-    }
-
-    private static Share share(String use, @Nullable Double nDm) {
-        return switch (use) {
-            case "wheel" -> new Share(0.30, 0.50);
-            case "race" -> new Share(0.25, 0.25);
-            case "pulley" -> new Share(0.25, 0.35);
-            case "pivot" -> new Share(0.80, 0.90);
-            default ->
-                nDm == null || nDm > 50_000 && nDm <= 300_000
-                        ? new Share(0.30, 0.50)
-                        : nDm <= 50_000 ? new Share(0.50, 0.75) : new Share(0.25, 0.30);
-        };
     }
 
     private static double hours(BearingGreaseInput in) {
@@ -135,15 +113,15 @@ public record BearingGrease(
                 : strokes() * requireNonNull(input.service().yearlyKm()) / km();
     }
 
-    public HubGrease.Range grams() {
+    public Share.Range grams() {
         return fill.grams();
     }
 
-    public HubGrease.@Nullable Range handPacked() {
+    public Share.@Nullable Range handPacked() {
         return fill.handPacked();
     }
 
-    public HubGrease.@Nullable Range cavityGrams() {
+    public Share.@Nullable Range cavityGrams() {
         return fill.cavityGrams();
     }
 

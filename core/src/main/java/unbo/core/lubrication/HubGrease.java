@@ -1,5 +1,7 @@
 package unbo.core.lubrication;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 
@@ -10,68 +12,79 @@ import unbo.core.finding.Level;
 import unbo.core.measure.Show;
 
 /**
- * How many grams go into each bearing and into the hub's cavity. Ball bearings of a wheel take 30–50 % of their free
- * volume. Hand-packed cones are filled to 80–100 % of their free volume (the excess moves out into the cavity, which is
- * why the cavity gets a third, never more than a half: grease expands, and a full hub pumps its seals out).
+ * How many grams go into each bearing of an assembly and into its cavity. Bearings are filled by their {@link Share};
+ * one that is greased for life gets none, one of unknown sizes is not counted and said. The cavity gets a third, never
+ * more than a half: grease expands, and a full hub pumps its seals out.
  *
- * @param outerCm3 free volume of the outer bearing
- * @param cavityCm3 V = π/4·L·(Dh² − ds²)
- * @param outerGrams 80 and 100 % of a taper's free volume, 30 and 50 % of a ball bearing's, times 0.90 g/cm³
+ * @param portions one a place, along the axis
+ * @param cavityCm3 V = π/4·L·(Dh² − ds²); zero where none is filled
  * @param cavityGrams at the chosen share
  */
 public record HubGrease(
-        HubGreaseInput input,
-        double outerCm3,
-        double innerCm3,
-        double cavityCm3,
-        Range outerGrams,
-        Range innerGrams,
-        double cavityGrams,
-        List<Finding> findings) {
+        HubGreaseInput input, List<Portion> portions, double cavityCm3, double cavityGrams, List<Finding> findings) {
 
-    static final double PACKED_LEAST = 0.8;
-    static final double BALL_LEAST = 0.3;
-    static final double BALL_MOST = 0.5;
-
-    /** Least and most, grams. */
-    public record Range(double least, double most) {
-
-        static Range of(double cm3, boolean taper) {
-            double full = cm3 * FreeVolume.GREASE_G_PER_CM3;
-            return taper ? new Range(full * PACKED_LEAST, full) : new Range(full * BALL_LEAST, full * BALL_MOST);
-        }
+    public HubGrease {
+        portions = List.copyOf(portions);
     }
 
+    /**
+     * What goes into one bearing.
+     *
+     * @param cm3 its free volume; zero where it is greased for life or not known
+     * @param grams its share of that, times 0.90 g/cm³
+     */
+    public record Portion(HubGreaseInput.Bearing bearing, double cm3, Share.Range grams) {}
+
     public static HubGrease of(HubGreaseInput in) {
-        double outer = free(in.outer());
-        double inner = free(in.inner());
-        double cavity = Math.PI
-                / 4
-                * in.betweenCupsMm()
-                * (in.hubBoreMm() * in.hubBoreMm() - in.spindleMm() * in.spindleMm())
-                / 1000;
+        HubGreaseInput.Cavity c = in.cavity();
+        double cavity = c == null
+                ? 0
+                : Math.PI
+                        / 4
+                        * c.betweenCupsMm()
+                        * (c.hubBoreMm() * c.hubBoreMm() - c.spindleMm() * c.spindleMm())
+                        / 1000;
         return new HubGrease(
                 in,
-                outer,
-                inner,
+                in.bearings().stream().map(HubGrease::portion).toList(),
                 cavity,
-                Range.of(outer, in.outer().taper()),
-                Range.of(inner, in.inner().taper()),
-                cavity * in.cavityShare() * FreeVolume.GREASE_G_PER_CM3,
+                c == null ? 0 : cavity * c.share() * FreeVolume.GREASE_G_PER_CM3,
                 findings(in));
+    }
+
+    private static Portion portion(HubGreaseInput.Bearing bearing) {
+        HubGreaseInput.Envelope e = bearing.envelope();
+        if (e == null) {
+            return new Portion(bearing, 0, Share.NONE.grams(0));
+        }
+        double free = FreeVolume.cm3(
+                FreeVolume.envelopeCm3(e.boreMm(), e.outsideMm(), e.widthMm()),
+                null,
+                e.rolls() == HubGreaseInput.Rolls.BALL);
+        return new Portion(bearing, free, e.share().grams(free));
+    }
+
+    /** Those of bearings that take grease. */
+    public List<Portion> open() {
+        return portions.stream()
+                .filter(portion -> portion.bearing().envelope() != null)
+                .toList();
     }
 
     /** All of it at full packing: what to take from the tub, grams. */
     public double totalGrams() {
-        return outerGrams.most() + innerGrams.most() + cavityGrams;
-    }
-
-    private static double free(HubGreaseInput.Envelope e) {
-        return FreeVolume.cm3(FreeVolume.envelopeCm3(e.boreMm(), e.outsideMm(), e.widthMm()), null, !e.taper());
+        return portions.stream().mapToDouble(portion -> portion.grams().most()).sum() + cavityGrams;
     }
 
     private static List<Finding> findings(HubGreaseInput in) {
         List<Finding> findings = new ArrayList<>();
+        in.bearings().stream()
+                .filter(bearing -> bearing.envelope() == null && !bearing.sealed())
+                .forEach(bearing -> findings.add(new Finding(
+                        "sizes-unknown",
+                        Level.WATCH,
+                        "The " + bearing.label()
+                                + " is not counted: neither its number nor its three sizes are known.")));
         if (in.oldKind().isBlank()) {
             findings.add(new Finding(
                     "old-grease-unknown",
@@ -106,11 +119,14 @@ public record HubGrease(
         return List.copyOf(findings);
     }
 
-    /** What a gun adds at a regreasing, grams: 0.005·D·B for each bearing. */
+    /** What a gun adds at a regreasing, grams: 0.005·D·B for each bearing that takes grease, never over its room. */
     public double replenishG() {
-        return 0.005
-                * (input.outer().outsideMm() * input.outer().widthMm()
-                        + input.inner().outsideMm() * input.inner().widthMm());
+        return open().stream()
+                .mapToDouble(portion -> {
+                    HubGreaseInput.Envelope e = requireNonNull(portion.bearing().envelope());
+                    return Math.min(0.005 * e.outsideMm() * e.widthMm(), portion.cm3() * FreeVolume.GREASE_G_PER_CM3);
+                })
+                .sum();
     }
 
     /** Strokes of the gun for that, rounded up to a half; null without a weighed gun. */

@@ -134,6 +134,10 @@ final class FitRule {
         if (fitted.other()) {
             facts.words(
                     PlaceProperty.FITTED.at(place), mounting.input().bearing().designation(), How.TYPED);
+            facts.words(
+                    PlaceProperty.FITTED_GREASED.at(place),
+                    mounting.input().bearing().greasedForLife() ? "yes" : "no",
+                    How.COMPUTED);
         }
         FittedShaft.Made made = fitted.input().made();
         facts.words(PlaceProperty.FITTED_MAKER.at(place), made.maker(), How.TYPED);

@@ -80,17 +80,22 @@ public record StageRule<I>(
     /**
      * A stage that asks a tool: its boxes are filled by the facts that its fields name.
      *
-     * @param asked the fields that stand on the stage's page
+     * @param asked the fields that stand on the stage's page, those that it has of them
      */
     static <I, R> StageRule<I> of(RouteStage stage, Tool<I, R> tool, List<String> asked) {
+        return of(stage, tool, tool.fields(), asked);
+    }
+
+    /** The same, where the stage asks other boxes than the bench, of the same input. */
+    static <I, R> StageRule<I> of(RouteStage stage, Tool<I, R> tool, FieldList<I> fields, List<String> asked) {
         Map<String, List<FactKey>> from = new LinkedHashMap<>();
-        tool.fields().fields().stream()
+        fields.fields().stream()
                 .filter(field -> !field.from().isEmpty())
                 .forEach(field -> from.put(field.name(), field.from()));
         return new StageRule<>(
                 stage,
-                tool.fields(),
-                asked,
+                fields,
+                asked.stream().filter(name -> fields.field(name).isPresent()).toList(),
                 from,
                 (sheet, typed) -> List.of(),
                 typed -> EntryName.ONLY,

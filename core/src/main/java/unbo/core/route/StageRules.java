@@ -18,7 +18,6 @@ import unbo.core.fact.FactKey;
 import unbo.core.fact.PlaceProperty;
 import unbo.core.intake.Intake;
 import unbo.core.intake.IntakeInput;
-import unbo.core.lubrication.HubGreaseInput;
 import unbo.core.measure.Show;
 import unbo.core.service.DueInput;
 import unbo.core.sheet.Facts;
@@ -31,7 +30,6 @@ import unbo.core.tools.diagnosing.VerdictWords;
 import unbo.core.tools.intake.IntakeFields;
 import unbo.core.tools.intake.IntakeWords;
 import unbo.core.tools.proving.DueTool;
-import unbo.core.tools.running.HubGreaseTool;
 import unbo.core.tools.strip.ApartFields;
 import unbo.core.tools.strip.ApartTool;
 import unbo.core.tools.strip.RemovalFields;
@@ -43,9 +41,6 @@ import unbo.core.vehicle.VehicleKind;
 public final class StageRules {
 
     private static final Map<RouteStage, StageRule<?>> RULES = rules();
-
-    /** What the cups of a hub with loose balls take off its bore, mm: a usual wall, for the room between. */
-    private static final double CUP_WALL_MM = 8;
 
     private static final StageRule<RemovalInput> ONE_BEARING = oneBearing();
 
@@ -77,6 +72,7 @@ public final class StageRules {
                         .rule();
             case PROVE -> ProveRules.of(kind(sheet, texts));
             case IDENTIFY -> IdentifyRule.of(IdentifyRule.kind(sheet, texts));
+            case GREASE -> GreaseRule.of(sheet.kind().orElse(null));
             case STRIP -> texts.getOrDefault("tight", "").isBlank() ? of(stage) : ONE_BEARING;
             default -> of(stage);
         };
@@ -98,7 +94,7 @@ public final class StageRules {
                 strip(),
                 InspectRule.RULE,
                 FitRule.RULE,
-                grease(),
+                GreaseRule.of(null),
                 SetWay.usual(Sheet.of(List.of())).rule(),
                 ProveRules.of(ProveRules.usual()),
                 log())) {
@@ -227,6 +223,8 @@ public final class StageRules {
                     ApartFields.KIND,
                     kind.code(),
                     told.stream().filter(sheet::has).toList()));
+            ApartFields.built(sheet.text(FactKey.BUILT))
+                    .forEach((box, said) -> fills.add(new Fill(box, said, List.of(FactKey.BUILT))));
             List<String> lines = new ArrayList<>();
             List<FactKey> numbered = new ArrayList<>();
             for (KindPlace place : sheet.places()) {
@@ -248,43 +246,6 @@ public final class StageRules {
                         new RemovalTool(),
                         RemovalFields.LIST.fields().stream().map(f -> f.name()).toList())
                 .named(EntryNames::bearing);
-    }
-
-    private static StageRule<HubGreaseInput> grease() {
-        return StageRule.of(
-                        RouteStage.GREASE,
-                        new HubGreaseTool(),
-                        List.of("kind", "oldKind", "cavityShare", "hubTemperature", "method", "strokeGrams"))
-                .usually(StageRules::looseBalls);
-    }
-
-    /**
-     * Cups and cones are measured by nobody: the room that such balls usually run in, and no cavity between, which is
-     * not filled. It is no fact of the job.
-     */
-    private static List<Fill> looseBalls(Sheet sheet) {
-        List<Fill> fills = new ArrayList<>();
-        List<KindPlace> places = sheet.places();
-        for (int i = 0; i < Math.min(2, places.size()); i++) {
-            KindPlace place = places.get(i);
-            if (place.loose()) {
-                String name = i == 0 ? "outer" : "inner";
-                fills.add(mm(name + "Bore", place.usual().boreMm()));
-                fills.add(mm(name + "Outside", place.usual().outsideMm()));
-                fills.add(mm(name + "Width", place.usual().widthMm()));
-            }
-        }
-        if (!fills.isEmpty()) {
-            KindPlace.Usual usual = places.get(0).usual();
-            fills.add(mm("betweenCups", 0));
-            fills.add(mm("hubBore", usual.outsideMm() - CUP_WALL_MM));
-            fills.add(mm("spindle", usual.boreMm()));
-        }
-        return fills;
-    }
-
-    private static Fill mm(String box, double length) {
-        return new Fill(box, Show.number(length, 3) + " mm", List.of());
     }
 
     private static StageRule<DueInput> log() {

@@ -35,6 +35,7 @@ public final class PositionFacts {
                 .toList());
         for (KindPlace place : sheet.places()) {
             now(place.code(), PlaceProperty.FITTED, PlaceProperty.CONE, sheet, facts);
+            now(place.code(), PlaceProperty.FITTED_GREASED, PlaceProperty.GREASED, sheet, facts);
             now(place.code(), PlaceProperty.FITTED_MAKER, PlaceProperty.MAKER, sheet, facts);
             now(place.code(), PlaceProperty.FITTED_BATCH, PlaceProperty.BATCH, sheet, facts);
         }

@@ -109,9 +109,8 @@ public final class Sheet {
         if (there.contains(asked)) {
             return asked;
         }
-        return asked.equals(FactKey.FIRST)
-                ? there.get(0)
-                : asked.equals(FactKey.SECOND) && there.size() > 1 ? there.get(1) : asked;
+        int nth = FactKey.IN_ORDER.indexOf(asked);
+        return nth >= 0 && nth < there.size() ? there.get(nth) : asked;
     }
 
     /** A key under its place's own code in this assembly. */

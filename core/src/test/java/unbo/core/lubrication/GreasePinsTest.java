@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.List;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,7 +52,7 @@ class GreasePinsTest {
     })
     void sharesByUseAndSpeed(String use, Double rpm, double least, double most) {
         BearingGrease g = BearingGrease.of(bearing(duty(use, rpm, 70), 0.128, true, null));
-        assertThat(g.share()).isEqualTo(new BearingGrease.Share(least, most));
+        assertThat(g.share()).isEqualTo(new Share(least, most));
         assertThat(g.grams().least()).isCloseTo(8.083 * least * 0.9, within(0.001));
         assertThat(g.grams().most()).isCloseTo(8.083 * most * 0.9, within(0.001));
     }
@@ -114,10 +115,11 @@ class GreasePinsTest {
 
     private static HubGrease hub(String kind, String old, boolean immersed, double celsius, Double stroke) {
         return HubGrease.of(new HubGreaseInput(
-                new HubGreaseInput.Envelope(25, 52, 15, true),
-                new HubGreaseInput.Envelope(25, 52, 15, false),
-                new HubGreaseInput.Cavity(40, 50, 30),
-                new HubGreaseInput.Filling(kind, old, 0.35),
+                List.of(
+                        GreaseTest.taper("outer", 25, 52, 15),
+                        GreaseTest.open("inner", 25, 52, 15, HubGreaseInput.Rolls.BALL, Share.of("wheel", null))),
+                new HubGreaseInput.Cavity(40, 50, 30, 0.35),
+                new HubGreaseInput.Filling(kind, old),
                 new HubGreaseInput.Duty(immersed, celsius),
                 new HubGreaseInput.By("gun", stroke)));
     }
@@ -128,9 +130,9 @@ class GreasePinsTest {
         HubGrease g = hub("CaS", "CaS", true, 70, 1.2);
         assertThat(g.cavityCm3()).isCloseTo(50.265, within(0.001));
         assertThat(g.cavityGrams()).isCloseTo(15.834, within(0.001));
-        assertThat(g.outerGrams().most()).isCloseTo(5.511, within(0.001));
-        assertThat(g.innerGrams().least()).isCloseTo(2.116, within(0.001));
-        assertThat(g.innerGrams().most()).isCloseTo(3.527, within(0.001));
+        assertThat(g.portions().get(0).grams().most()).isCloseTo(5.511, within(0.001));
+        assertThat(g.portions().get(1).grams().least()).isCloseTo(2.116, within(0.001));
+        assertThat(g.portions().get(1).grams().most()).isCloseTo(3.527, within(0.001));
         assertThat(g.totalGrams()).isCloseTo(5.511 + 3.527 + 15.834, within(0.002));
         assertThat(g.replenishG()).isCloseTo(7.8, within(1e-9));
         assertThat(g.strokes()).isEqualTo(6.5);

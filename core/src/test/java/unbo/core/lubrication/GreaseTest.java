@@ -1,9 +1,11 @@
 package unbo.core.lubrication;
 
+import static java.util.Objects.requireNonNull;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 import org.junit.jupiter.api.Test;
@@ -22,12 +24,21 @@ import unbo.core.tools.running.MixTool;
 
 class GreaseTest {
 
+    static HubGreaseInput.Bearing taper(String place, double bore, double outside, double width) {
+        return open(place, bore, outside, width, HubGreaseInput.Rolls.TAPER, Share.PACKED_BY_HAND);
+    }
+
+    static HubGreaseInput.Bearing open(
+            String place, double bore, double outside, double width, HubGreaseInput.Rolls rolls, Share share) {
+        return HubGreaseInput.Bearing.open(
+                place, place + " bearing", new HubGreaseInput.Envelope(bore, outside, width, rolls, share));
+    }
+
     private static HubGrease hub(String kind, String old, boolean immersed) {
         return HubGrease.of(new HubGreaseInput(
-                new HubGreaseInput.Envelope(25, 52, 16.25, true),
-                new HubGreaseInput.Envelope(30, 62, 17.25, true),
-                new HubGreaseInput.Cavity(40, 46, 30),
-                new HubGreaseInput.Filling(kind, old, 1 / 3.0),
+                List.of(taper("outer", 25, 52, 16.25), taper("inner", 30, 62, 17.25)),
+                new HubGreaseInput.Cavity(40, 46, 30, 1 / 3.0),
+                new HubGreaseInput.Filling(kind, old),
                 new HubGreaseInput.Duty(immersed, 70),
                 new HubGreaseInput.By("hand", null)));
     }
@@ -55,15 +66,20 @@ class GreaseTest {
         double volume = Math.PI / 4 * 40 * (46 * 46 - 30 * 30) / 1000;
         assertThat(g.cavityCm3()).isCloseTo(volume, within(1e-9));
         assertThat(g.cavityGrams()).isCloseTo(volume / 3 * 0.9, within(1e-9));
-        assertThat(g.outerGrams().least()).isCloseTo(g.outerGrams().most() * 0.8, within(1e-9));
+        assertThat(g.portions().get(0).grams().least())
+                .isCloseTo(g.portions().get(0).grams().most() * 0.8, within(1e-9));
         assertThat(g.totalGrams())
-                .isCloseTo(g.outerGrams().most() + g.innerGrams().most() + g.cavityGrams(), within(1e-9));
+                .isCloseTo(
+                        g.portions().get(0).grams().most()
+                                + g.portions().get(1).grams().most()
+                                + g.cavityGrams(),
+                        within(1e-9));
     }
 
     @Test
     void theLayerAgainstTheHubWallHoldsTheShare() {
         HubGreaseInput in = hub("Li", "Li", false).input();
-        double layer = HubGreaseWords.layerMm(in);
+        double layer = HubGreaseWords.layerMm(requireNonNull(in.cavity()));
         double ring = 23 * 23 - (23 - layer) * (23 - layer);
         assertThat(ring / (23 * 23 - 15 * 15)).isCloseTo(1 / 3.0, within(1e-9));
     }
@@ -111,7 +127,7 @@ class GreaseTest {
         BearingGrease g =
                 BearingGrease.of(bearing("boreMm", "25", "outsideMm", "52", "widthMm", "15", "use", use, "rpm", rpm)
                         .record());
-        assertThat(g.share()).isEqualTo(new BearingGrease.Share(least, most));
+        assertThat(g.share()).isEqualTo(new Share(least, most));
     }
 
     @ParameterizedTest
@@ -185,17 +201,20 @@ class GreaseTest {
 
     @Test
     void ballBearingsOfAHubTakeAThirdToAHalfTapersAllOfTheirRoom() {
-        HubGreaseInput.Envelope ball = new HubGreaseInput.Envelope(25, 47, 12, false);
         HubGrease g = HubGrease.of(new HubGreaseInput(
-                ball,
-                new HubGreaseInput.Envelope(30, 62, 17.25, true),
-                new HubGreaseInput.Cavity(40, 46, 30),
-                new HubGreaseInput.Filling("CaS", "", 1 / 3.0),
+                List.of(
+                        open("outer", 25, 47, 12, HubGreaseInput.Rolls.BALL, Share.of("wheel", null)),
+                        taper("inner", 30, 62, 17.25)),
+                new HubGreaseInput.Cavity(40, 46, 30, 1 / 3.0),
+                new HubGreaseInput.Filling("CaS", ""),
                 new HubGreaseInput.Duty(false, 70),
                 new HubGreaseInput.By("hand", null)));
-        assertThat(g.outerGrams().least() / g.outerCm3()).isCloseTo(0.27, within(1e-9));
-        assertThat(g.outerGrams().most() / g.outerCm3()).isCloseTo(0.45, within(1e-9));
-        assertThat(g.innerGrams().most() / g.innerCm3()).isCloseTo(0.9, within(1e-9));
+        assertThat(g.portions().get(0).grams().least() / g.portions().get(0).cm3())
+                .isCloseTo(0.27, within(1e-9));
+        assertThat(g.portions().get(0).grams().most() / g.portions().get(0).cm3())
+                .isCloseTo(0.45, within(1e-9));
+        assertThat(g.portions().get(1).grams().most() / g.portions().get(1).cm3())
+                .isCloseTo(0.9, within(1e-9));
         assertThat(HubGreaseWords.answer(g).figures().get(0).what()).isEqualTo("outer bearing, 30 to 50 % of its room");
     }
 }

@@ -132,7 +132,7 @@ class RouteTest {
                         .reading()
                         .problems())
                 .extracting(p -> p.field())
-                .contains("outerBore", "spindle");
+                .containsExactly("outerBore", "outerOutside", "outerWidth");
     }
 
     @Test

@@ -40,7 +40,7 @@ public final class HubFields {
     /** Name of the box by which all places carry the first one's number. */
     public static final String SAME = "allSame";
 
-    private static final List<String> ORDER = List.of("outer", "inner", "third", "fourth");
+    private static final List<String> ORDER = FactKey.IN_ORDER;
 
     /** Where nobody said the kind: two bearings, or one that does all. */
     public static final FieldList<HubInput> LIST = list(null);

@@ -8,7 +8,7 @@ import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.lubrication.BearingGrease;
 import unbo.core.lubrication.BearingGreaseInput;
-import unbo.core.lubrication.HubGrease;
+import unbo.core.lubrication.Share;
 import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
 
@@ -22,7 +22,7 @@ public final class BearingGreaseWords {
             return sealed(g);
         }
         List<Answer.Figure> figures = new ArrayList<>();
-        HubGrease.Range main = g.handPacked() != null && g.input().use().equals("wheel") ? g.handPacked() : g.grams();
+        Share.Range main = g.handPacked() != null && g.input().use().equals("wheel") ? g.handPacked() : g.grams();
         figures.add(new Answer.Figure(
                 main == g.grams() ? "fill with" : "pack by hand",
                 range(main),
@@ -136,11 +136,11 @@ public final class BearingGreaseWords {
                         "Fill shares by use: the product's own table from usual practice."));
     }
 
-    private static String range(HubGrease.Range r) {
+    private static String range(Share.Range r) {
         return Show.number(r.least(), 1) + "–" + Show.number(r.most(), 1);
     }
 
-    private static String percent(BearingGrease.Share s) {
+    private static String percent(Share s) {
         return Show.number(s.least() * 100, 0) + "–" + Show.number(s.most() * 100, 0) + " %";
     }
 }

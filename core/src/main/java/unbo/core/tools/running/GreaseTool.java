@@ -11,7 +11,7 @@ import unbo.core.answer.Answer;
 import unbo.core.input.FieldList;
 import unbo.core.lubrication.BearingGrease;
 import unbo.core.lubrication.BearingGreaseInput;
-import unbo.core.lubrication.HubGrease;
+import unbo.core.lubrication.Share;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
@@ -103,7 +103,7 @@ public final class GreaseTool implements Tool<BearingGreaseInput, BearingGrease>
                 g.strokesAYear());
     }
 
-    private static @Nullable List<Double> range(HubGrease.@Nullable Range range) {
+    private static @Nullable List<Double> range(Share.@Nullable Range range) {
         return range == null ? null : List.of(range.least(), range.most());
     }
 }

@@ -8,6 +8,7 @@ import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
 import unbo.core.fact.FactKey;
+import unbo.core.fact.PlaceProperty;
 import unbo.core.finding.Finding;
 import unbo.core.input.FieldList;
 import unbo.core.lubrication.HubGrease;
@@ -25,24 +26,32 @@ import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
 import unbo.core.tools.identify.HubSection;
 
-/** How many grams go into each cone and into the cavity? */
+/** How many grams go into each bearing and into the cavity? */
 @AutoService(Offered.class)
 public final class HubGreaseTool implements Tool<HubGreaseInput, HubGrease> {
 
-    /** Least and most grams of each bearing, and what goes into the cavity. */
+    /**
+     * Least and most grams of each bearing, and what goes into the cavity.
+     *
+     * @param innerGrams empty where there is but one bearing
+     */
     public record HubGrams(
             List<Double> outerGrams,
             List<Double> innerGrams,
             double cavityCm3,
             double cavityGrams,
-            double totalGrams) {}
+            double totalGrams,
+            List<PlaceGrams> places) {}
+
+    /** Least and most grams of the bearing at a place; both zero where it is greased for life. */
+    public record PlaceGrams(String place, List<Double> grams) {}
 
     @Override
     public About about() {
         return new About(
                 "hub-grease",
                 "Grease for a hub",
-                "How many grams go into each cone and into the cavity?",
+                "How many grams go into each bearing and into the cavity?",
                 Work.RUN,
                 10);
     }
@@ -75,26 +84,35 @@ public final class HubGreaseTool implements Tool<HubGreaseInput, HubGrease> {
 
     @Override
     public Answer print(HubGrease result) {
-        return HubGreaseWords.answer(result).with(HubSection.of(HubGreaseFields.sheet(result.input())));
+        Answer answer = HubGreaseWords.answer(result);
+        return result.input().cavity() == null
+                ? answer
+                : answer.with(HubSection.of(HubGreaseFields.sheet(result.input())));
     }
 
     @Override
     public List<Call<HubGrease>> calls() {
         return List.of(Call.post(
                 "hub-grease",
-                "Grease for a hub with two tapers and its cavity",
+                "Grease for the bearings of a hub and its cavity",
                 Shape.of(HubGreaseFields.LIST),
                 HubGrams.class,
                 HubGreaseTool::grams));
     }
 
     private static HubGrams grams(HubGrease g) {
+        List<PlaceGrams> places = g.portions().stream()
+                .map(portion -> new PlaceGrams(
+                        portion.bearing().place(),
+                        List.of(portion.grams().least(), portion.grams().most())))
+                .toList();
         return new HubGrams(
-                List.of(g.outerGrams().least(), g.outerGrams().most()),
-                List.of(g.innerGrams().least(), g.innerGrams().most()),
+                places.get(0).grams(),
+                places.size() > 1 ? places.get(1).grams() : List.of(),
                 g.cavityCm3(),
                 g.cavityGrams(),
-                g.totalGrams());
+                g.totalGrams(),
+                places);
     }
 
     @Override
@@ -110,13 +128,19 @@ public final class HubGreaseTool implements Tool<HubGreaseInput, HubGrease> {
     @Override
     public List<Fact> gives(HubGrease grease) {
         HubGreaseInput in = grease.input();
-        return new Facts(RouteStage.GREASE)
-                .words(FactKey.GREASE_KIND, in.kind(), How.TYPED)
-                .number(FactKey.GREASE_CAVITY_SHARE, in.cavityShare(), How.TYPED)
-                .number(
-                        FactKey.GREASE_TOTAL,
-                        in.method().equals("gun") ? grease.replenishG() : grease.totalGrams(),
-                        How.COMPUTED)
+        boolean gun = in.method().equals("gun");
+        Facts facts = new Facts(RouteStage.GREASE).words(FactKey.GREASE_KIND, in.kind(), How.TYPED);
+        if (in.cavity() != null) {
+            facts.number(FactKey.GREASE_CAVITY_SHARE, in.cavity().share(), How.TYPED);
+        }
+        if (!gun) {
+            grease.open()
+                    .forEach(portion -> facts.number(
+                            PlaceProperty.GREASE_GRAMS.at(portion.bearing().place()),
+                            portion.grams().most(),
+                            How.COMPUTED));
+        }
+        return facts.number(FactKey.GREASE_TOTAL, gun ? grease.replenishG() : grease.totalGrams(), How.COMPUTED)
                 .list();
     }
 
