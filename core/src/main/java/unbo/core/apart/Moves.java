@@ -355,7 +355,7 @@ final class Moves {
     }
 
     private boolean alone(Part part, long open) {
-        return neighbours(part).stream().allMatch(other -> gone(other.code(), open));
+        return neighbours(part).stream().allMatch(other -> other.thin() || gone(other.code(), open));
     }
 
     private static boolean alloy(Joint joint) {

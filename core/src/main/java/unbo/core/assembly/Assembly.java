@@ -19,6 +19,7 @@ import unbo.core.bearing.BearingBook;
  * @param joints in the same order
  * @param options what was said of it, each with its value
  * @param bearings what is known of the bearing of each place
+ * @param changes what is other than in its kind
  */
 public record Assembly(
         String kind,
@@ -26,7 +27,8 @@ public record Assembly(
         List<Joint> joints,
         Map<String, String> options,
         Grip grip,
-        Map<String, Bearing> bearings) {
+        Map<String, Bearing> bearings,
+        List<PartChange> changes) {
     /**
      * What a jaw finds behind an inner ring that stands against a spacer, mm.
      *
@@ -53,13 +55,36 @@ public record Assembly(
      *
      * @param options by code; those left out are as usual
      * @param numbers markings by place; may be empty
+     * @param changes parts that are other than in the kind; one that does not fit is left out
      */
-    public record Asked(String kind, Map<String, String> options, Grip grip, Map<String, String> numbers) {
+    public record Asked(
+            String kind,
+            Map<String, String> options,
+            Grip grip,
+            Map<String, String> numbers,
+            List<PartChange> changes) {
 
         public Asked {
             options = Map.copyOf(options);
             numbers = Map.copyOf(numbers);
+            changes = List.copyOf(changes);
         }
+
+        /** All parts as in the kind. */
+        public Asked(String kind, Map<String, String> options, Grip grip, Map<String, String> numbers) {
+            this(kind, options, grip, numbers, List.of());
+        }
+    }
+
+    /** An assembly with nothing other than was said of it. */
+    public Assembly(
+            String kind,
+            List<Part> parts,
+            List<Joint> joints,
+            Map<String, String> options,
+            Grip grip,
+            Map<String, Bearing> bearings) {
+        this(kind, parts, joints, options, grip, bearings, List.of());
     }
 
     public Assembly {
@@ -67,6 +92,7 @@ public record Assembly(
         joints = List.copyOf(joints);
         options = Map.copyOf(options);
         bearings = Map.copyOf(bearings);
+        changes = List.copyOf(changes);
     }
 
     /** True where a kind has such a part, with whatever options. */
@@ -96,13 +122,9 @@ public record Assembly(
                     Optional.ofNullable(asked.options().get(option.code())).flatMap(option::value);
             options.put(option.code(), said.orElseGet(() -> apart(bearings.get(option.code()), option)));
         }
-        return new Assembly(
-                kind,
-                KindParts.parts(kind, options),
-                KindParts.joints(kind, options, bearings),
-                options,
-                asked.grip(),
-                bearings);
+        ChangedParts changed = ChangedParts.of(
+                KindParts.parts(kind, options), KindParts.joints(kind, options, bearings), asked.changes());
+        return new Assembly(kind, changed.parts(), changed.joints(), options, asked.grip(), bearings, asked.changes());
     }
 
     /** A bearing that comes apart is two parts, whatever was said of it. */
@@ -110,6 +132,15 @@ public record Assembly(
         String separable = option.value("separable").orElse("");
         boolean comes = bearing != null && bearing.ringAlone();
         return comes && !separable.isEmpty() ? separable : option.usual();
+    }
+
+    /** What was said of it and is not usual, each as option=value; what a place's number tells is left out. */
+    public List<String> said() {
+        return KindOption.of(kind).stream()
+                .filter(option -> KindPlace.find(kind, option.code()).isEmpty())
+                .filter(option -> !option(option.code()).equals(option.usual()))
+                .map(option -> option.code() + "=" + option(option.code()))
+                .toList();
     }
 
     public Optional<Part> part(String code) {

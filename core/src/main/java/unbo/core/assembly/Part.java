@@ -64,8 +64,13 @@ public record Part(
         return stand.shaft();
     }
 
-    /** True for a ring that a drift passes through. */
+    /** True for a ring that a drift passes through, or that is pushed along with what it lies against. */
     public boolean open() {
-        return ring == Ring.OUTER || ring == Ring.DRAWN || kind == PartKind.SLEEVE;
+        return ring == Ring.OUTER || ring == Ring.DRAWN || kind == PartKind.SLEEVE || thin();
+    }
+
+    /** True for what is pushed along with what it lies against. */
+    public boolean thin() {
+        return kind == PartKind.SHIM || kind == PartKind.WASHER || kind == PartKind.GASKET;
     }
 }

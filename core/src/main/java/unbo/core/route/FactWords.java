@@ -1,5 +1,6 @@
 package unbo.core.route;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -10,6 +11,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.assembly.KindOption;
+import unbo.core.assembly.PartChange;
 import unbo.core.bearing.BearingKind;
 import unbo.core.damage.Mode;
 import unbo.core.diagnosis.HubType;
@@ -27,6 +30,7 @@ import unbo.core.strip.Tools;
 import unbo.core.tools.diagnosing.DiagnosisFields;
 import unbo.core.tools.setting.ArrangementFields;
 import unbo.core.tools.setting.SchoolWords;
+import unbo.core.tools.strip.ApartFields;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.Usage;
 import unbo.core.vehicle.VehicleKind;
@@ -103,8 +107,30 @@ public final class FactWords {
                         text,
                         "\\s+",
                         code -> FollowUp.find(code).map(FollowUp::words).orElse(code)));
+        words.put(FactKey.BUILT, (text, sheet) -> built(text, sheet));
+        words.put(FactKey.PARTS, (text, sheet) -> parts(text));
         words.put(FactKey.PIN_HOLES, (text, sheet) -> each(text, ";", hole -> hole + "°"));
         return Map.copyOf(words);
+    }
+
+    private static String built(String text, Sheet sheet) {
+        String kind = sheet.kind().map(AssemblyKind::code).orElse("");
+        List<String> said = new ArrayList<>();
+        ApartFields.built(text)
+                .forEach((code, value) -> said.add(KindOption.find(kind, code)
+                        .map(option -> option.label() + ": " + label(option.values(), value))
+                        .orElse(code + ": " + value)));
+        return String.join("; ", said);
+    }
+
+    private static String parts(String text) {
+        return PartChange.all(text).stream()
+                .map(change -> change instanceof PartChange.With with
+                        ? with.label()
+                        : change instanceof PartChange.Without without
+                                ? "no " + without.part().replace('-', ' ')
+                                : ((PartChange.Called) change).label())
+                .collect(Collectors.joining("; "));
     }
 
     /** Where it comes from, in words. */

@@ -6,12 +6,14 @@ import java.util.Map;
 import unbo.core.assembly.Assembly;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.assembly.KindPlace;
+import unbo.core.assembly.PartChange;
 import unbo.core.bearing.BearingBook;
 import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
 import unbo.core.sheet.Sheet;
 import unbo.core.tools.identify.HubSection;
 import unbo.core.tools.setting.ShaftSection;
+import unbo.core.tools.strip.ApartFields;
 
 /** The section of what a sheet is about: an adjustable hub with its play and grease, every other kind by its parts. */
 public final class JobSection {
@@ -44,6 +46,13 @@ public final class JobSection {
                 numbers.put(place.code(), now);
             }
         }
-        return Assembly.of(new Assembly.Asked(kind.code(), Map.of(), Assembly.Grip.USUAL, numbers), book);
+        return Assembly.of(
+                new Assembly.Asked(
+                        kind.code(),
+                        ApartFields.built(sheet.text(FactKey.BUILT)),
+                        Assembly.Grip.USUAL,
+                        numbers,
+                        PartChange.all(sheet.text(FactKey.PARTS))),
+                book);
     }
 }

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.assembly.Assembly;
 import unbo.core.assembly.KindPlace;
 import unbo.core.assembly.Part;
+import unbo.core.assembly.PartChange;
+import unbo.core.assembly.PartKind;
 import unbo.core.assembly.Side;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -33,6 +35,10 @@ public final class Section {
     private static final Set<String> UPRIGHT = Set.of("steering-head", "headset");
 
     private static final double MARGIN = 6;
+    /** How thin and how thick a part is drawn that nobody measured, mm. */
+    private static final double MORE_LEAST = 0.8;
+
+    private static final double MORE_MOST = 4;
 
     /**
      * What is shown of an assembly.
@@ -112,9 +118,19 @@ public final class Section {
             if (shape.form() != Form.AT) {
                 boolean there = shape.context() ? bench.isEmpty() : there(shape.part(), bench);
                 List<Shape> drawn = draw(shape);
+                there = there && (shape.context() || !left(shape.part()));
                 if (there) {
                     parts.computeIfAbsent(shape.part(), code -> new ArrayList<>())
                             .addAll(drawn);
+                }
+            }
+        }
+        for (PartChange change : assembly.changes()) {
+            if (change instanceof PartChange.With with
+                    && assembly.part(with.code()).isPresent()) {
+                List<Shape> drawn = more(with);
+                if (there(with.code(), bench)) {
+                    parts.put(with.code(), drawn);
                 }
             }
         }
@@ -127,6 +143,31 @@ public final class Section {
         }
         double above = flags(unit, parts.keySet());
         return framed(unit, above);
+    }
+
+    /** True for a part of the kind that was said not to be there. */
+    private boolean left(String code) {
+        return assembly.changes().stream()
+                .anyMatch(change -> change instanceof PartChange.Without without
+                        && without.part().equals(code));
+    }
+
+    /** A part more, beside its neighbour: a ring as long as a fifth of that, dashed, for nobody measured it. */
+    private List<Shape> more(PartChange.With with) {
+        Extent by = extents.get(with.by());
+        if (by == null) {
+            return List.of();
+        }
+        boolean shaft = assembly.the(with.code()).onShaft();
+        double width = Math.max(MORE_LEAST, Math.min(MORE_MOST, 0.2 * (by.to - by.from)));
+        double from = with.side() == Side.OUTBOARD ? by.to : by.from - width;
+        double height = Math.max(MORE_LEAST, 0.7 * (by.most - by.least));
+        double least = shaft ? by.least : by.most - height;
+        double[] box = box(new double[] {from, least, from + width, least + height});
+        reach(with.code(), box);
+        boolean rubber = with.kind() == PartKind.SEAL || with.kind() == PartKind.GASKET;
+        Role role = rubber ? Role.RUBBER : Role.SOLID;
+        return List.of(outline(role, Known.ESTIMATED, box, 1), outline(role, Known.ESTIMATED, box, -1));
     }
 
     /** What lies on the bench while a part is taken off it; empty while the work is on the vehicle. */
@@ -373,6 +414,10 @@ public final class Section {
     }
 
     private void reach(SectionShape shape, double[] points) {
+        reach(shape.part(), points);
+    }
+
+    private void reach(String part, double[] points) {
         Extent extent = null;
         for (int i = 0; i < points.length; i += 2) {
             double r = Math.abs(points[i + 1]);
@@ -383,7 +428,7 @@ public final class Section {
             left = Math.min(left, extent.from);
             right = Math.max(right, extent.to);
             most = Math.max(most, extent.most);
-            extents.merge(shape.part(), extent, Extent::and);
+            extents.merge(part, extent, Extent::and);
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,9 +15,11 @@ import java.util.stream.Collectors;
 import unbo.core.apart.ApartInput;
 import unbo.core.assembly.Assembly;
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.assembly.ChangedParts;
 import unbo.core.assembly.KindOption;
 import unbo.core.assembly.KindPlace;
 import unbo.core.assembly.Part;
+import unbo.core.assembly.PartChange;
 import unbo.core.assembly.PartKind;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
@@ -40,12 +43,27 @@ public final class ApartFields {
 
     public static final String TOOLS = "tools";
 
+    /** Parts that are other than in the kind, a line each. */
+    public static final String CHANGED = "changed";
+
     private static final int LONG = 2000;
     private static final Pattern LINE = Pattern.compile("\\s*([a-z-]+)\\s*[:=\\s]\\s*(\\S.*?)\\s*");
 
     public static final FieldList<ApartInput> LIST = FieldList.of(fields(), ApartFields::rules, ApartFields::make);
 
     private ApartFields() {}
+
+    /** The boxes of what was said of an assembly and kept, by their names. @param built as {@code FactKey.BUILT} */
+    public static Map<String, String> built(String built) {
+        Map<String, String> boxes = new LinkedHashMap<>();
+        for (String said : words(built)) {
+            int sign = said.indexOf('=');
+            if (sign > 0) {
+                boxes.put(said.substring(0, sign), said.substring(sign + 1));
+            }
+        }
+        return boxes;
+    }
 
     /** A number at a place. */
     public record Numbered(String place, String number) {
@@ -80,6 +98,11 @@ public final class ApartFields {
                                 new Field.Choice("bearings", "are to be used again")))
                 .orElse("none", null));
         fields.add(Field.text(KEEP, "To be used again", LONG).hint("what is to be spared, by its code"));
+        fields.add(Field.lines(CHANGED, "Parts other than usual", LONG)
+                .from(FactKey.PARTS)
+                .hint("a line each: “without clip”, “wear-ring is flinger”, or “with shim outboard of outer-cone: "
+                        + "thin shim”")
+                .seldom());
         fields.add(Field.text(TOOLS, "Tools here", 200)
                 .from(FactKey.TOOLS)
                 .orElse(Tools.USUAL, "set them once in Settings"));
@@ -129,6 +152,7 @@ public final class ApartFields {
                                 + ", and go on with the number."));
             }
         }
+        changes(v, problems);
         Set<String> parts = assembly(v).parts().stream().map(Part::code).collect(Collectors.toSet());
         for (String code : words(v.text(KEEP))) {
             if (!parts.contains(code)) {
@@ -138,6 +162,20 @@ public final class ApartFields {
             }
         }
         return problems;
+    }
+
+    /** Each change must fit what those before it left. */
+    private static void changes(Values v, List<Problem> problems) {
+        List<PartChange> before = new ArrayList<>();
+        for (String line : PartChange.lines(v.text(CHANGED))) {
+            Optional<PartChange> change = PartChange.read(line);
+            Optional<String> fault = change.isEmpty()
+                    ? Optional.of("“" + line + "”: write “without PART”, “PART is NAME”, or "
+                            + "“with KIND inboard of PART: NAME”.")
+                    : ChangedParts.fault(change.get(), assembly(v, before).parts());
+            fault.ifPresent(why -> problems.add(Problem.impossible(CHANGED, why)));
+            change.ifPresent(before::add);
+        }
     }
 
     /** Numbers by place, of the lines that can be read. */
@@ -161,6 +199,10 @@ public final class ApartFields {
     }
 
     private static Assembly assembly(Values v) {
+        return assembly(v, PartChange.all(v.text(CHANGED)));
+    }
+
+    private static Assembly assembly(Values v, List<PartChange> changes) {
         Map<String, String> options = new HashMap<>();
         KindOption.of(v.text(KIND)).forEach(option -> options.put(option.code(), v.text(option.code())));
         return Assembly.of(
@@ -169,7 +211,8 @@ public final class ApartFields {
                         options,
                         new Assembly.Grip(v.number("spacerChamferMm"), v.number("cornerMm"), v.number("jawMm")),
                         numbers(v.text(NUMBERS)).stream()
-                                .collect(Collectors.toMap(Numbered::place, Numbered::number, (a, b) -> a))),
+                                .collect(Collectors.toMap(Numbered::place, Numbered::number, (a, b) -> a)),
+                        changes),
                 v.book());
     }
 

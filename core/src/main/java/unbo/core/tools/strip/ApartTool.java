@@ -14,6 +14,7 @@ import unbo.core.apart.Together;
 import unbo.core.apart.WholePlan;
 import unbo.core.assembly.Assembly;
 import unbo.core.assembly.KindPlace;
+import unbo.core.assembly.PartChange;
 import unbo.core.assembly.PlaceFit;
 import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
@@ -106,6 +107,7 @@ public final class ApartTool implements Tool<ApartInput, WholePlan> {
     @Override
     public List<Fact> gives(WholePlan plan) {
         Apart apart = plan.apart();
+        Assembly built = plan.input().assembly();
         return apart == null
                 ? List.of()
                 : new Facts(RouteStage.STRIP)
@@ -115,6 +117,8 @@ public final class ApartTool implements Tool<ApartInput, WholePlan> {
                                 How.COMPUTED)
                         .words(FactKey.SCRAP, ApartWords.scrapNumbers(apart), How.COMPUTED)
                         .words(FactKey.ALWAYS_NEW, String.join("; ", ApartWords.renew(apart)), How.COMPUTED)
+                        .words(FactKey.BUILT, String.join(" ", built.said()), How.TYPED)
+                        .words(FactKey.PARTS, PartChange.text(built.changes()), How.TYPED)
                         .list();
     }
 
