@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 import unbo.app.catalogue.OwnCatalogue;
+import unbo.app.web.AssemblyForm;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
@@ -24,8 +25,8 @@ import unbo.core.assembly.Assembly;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.assembly.Joint;
 import unbo.core.assembly.KindOption;
-import unbo.core.assembly.KindPlace;
 import unbo.core.assembly.Part;
+import unbo.core.assembly.PartChange;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
 import unbo.core.input.Reading;
@@ -41,7 +42,6 @@ import unbo.core.tools.strip.ApartWords;
 class ApartBench {
 
     private static final ApartTool TOOL = new ApartTool();
-    private static final String NUMBER = "number-";
     private static final String KEEP = "keep-";
     private static final String TICKED = "tool-";
     /** Sent by the page, whose boxes are ticked one by one. */
@@ -51,9 +51,6 @@ class ApartBench {
 
     private final WorkshopService workshops;
     private final OwnCatalogue own;
-
-    /** A number to be typed for a place. */
-    public record Number(KindPlace place, String typed) {}
 
     /** A box to be ticked. */
     public record Tick(String name, String label, boolean on) {}
@@ -82,7 +79,7 @@ class ApartBench {
         model.addAttribute("options", KindOption.said(kind, code -> texts.getOrDefault(code, "")));
         model.addAttribute(
                 "spacer", KindOption.find(kind, KindOption.SPACER_MATERIAL).isPresent());
-        model.addAttribute("numbers", numbers(kind, texts));
+        AssemblyForm.show(texts, own.book(), model);
         model.addAttribute("tools", tools(texts));
         model.addAttribute("plan", plan);
         if (plan != null) {
@@ -116,18 +113,17 @@ class ApartBench {
         Map<String, String> texts = new HashMap<>(sent);
         if (sent.containsKey(PAGE)) {
             String kind = sent.getOrDefault(ApartFields.KIND, "");
-            texts.put(
-                    ApartFields.NUMBERS,
-                    KindPlace.of(kind).stream()
-                            .filter(place -> !sent.getOrDefault(NUMBER + place.code(), "")
-                                    .isBlank())
-                            .map(place -> new ApartFields.Numbered(
-                                            place.code(), sent.getOrDefault(NUMBER + place.code(), ""))
-                                    .line())
-                            .collect(Collectors.joining("\n")));
+            texts.putAll(AssemblyForm.lines(sent, own.book()));
             Set<String> parts = new HashSet<>();
             if (AssemblyKind.find(kind).isPresent()) {
-                Assembly.of(new Assembly.Asked(kind, sent, Assembly.Grip.USUAL, Map.of()), own.book())
+                Assembly.of(
+                                new Assembly.Asked(
+                                        kind,
+                                        sent,
+                                        Assembly.Grip.USUAL,
+                                        Map.of(),
+                                        PartChange.all(texts.getOrDefault(ApartFields.CHANGED, ""))),
+                                own.book())
                         .parts()
                         .forEach(part -> parts.add(part.code()));
             }
@@ -149,14 +145,6 @@ class ApartBench {
                 .filter(known::contains)
                 .collect(Collectors.joining(" "));
         return said.isEmpty() && before.equals(TICKED) ? "-" : said;
-    }
-
-    private static List<Number> numbers(String kind, Map<String, String> texts) {
-        Map<String, String> typed = ApartFields.numbers(texts.getOrDefault(ApartFields.NUMBERS, "")).stream()
-                .collect(Collectors.toMap(ApartFields.Numbered::place, ApartFields.Numbered::number, (a, b) -> a));
-        return KindPlace.of(kind).stream()
-                .map(place -> new Number(place, typed.getOrDefault(place.code(), "")))
-                .toList();
     }
 
     private static List<Tick> tools(Map<String, String> texts) {

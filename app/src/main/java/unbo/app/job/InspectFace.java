@@ -16,6 +16,7 @@ import unbo.core.damage.RaceMapInput;
 import unbo.core.inspect.Inspection;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.strip.PartsLookedFields;
 
 /** Inspect paints races, an entry for each place. */
 @Component
@@ -71,7 +72,12 @@ class InspectFace implements StageFace {
 
     @Override
     public Map<String, String> touched(Map<String, String> texts, Map<String, String> sent) {
-        return Brush.touched(texts, sent);
+        return LookedRow.about(texts) ? LookedRow.lines(sent) : Brush.touched(texts, sent);
+    }
+
+    @Override
+    public boolean chosen(String name, String text) {
+        return name.equals(BearingPlaces.NAME) && text.equals(PartsLookedFields.WHICH);
     }
 
     @Override
@@ -81,9 +87,14 @@ class InspectFace implements StageFace {
 
     @Override
     public void show(Showing shown, Model model) {
-        RaceMapInput map =
-                shown.work().ok() ? ((Inspection.Input) shown.work().reading().record()).races() : null;
-        model.addAttribute("race", RaceView.of(map));
+        if (LookedRow.about(shown.typed().texts())) {
+            model.addAttribute("looked", LookedRow.of(shown, knowledge.current().bearings()));
+        } else {
+            RaceMapInput map = shown.work().ok()
+                    ? ((Inspection.Input) shown.work().reading().record()).races()
+                    : null;
+            model.addAttribute("race", RaceView.of(map));
+        }
         model.addAttribute("places", PlaceRow.of(shown, PlaceRow.Asks.INSPECT, "not looked at"));
         model.addAttribute("joint", PairRead.of(shown.view(), knowledge.current()));
     }

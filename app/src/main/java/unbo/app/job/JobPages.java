@@ -14,6 +14,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.vehicle.PlacesPlan;
+import unbo.app.vehicle.Position;
+import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Once;
 import unbo.app.web.Page;
@@ -47,9 +50,15 @@ class JobPages {
         model.addAttribute("vehicles", vehicles.page(q, page));
         model.addAttribute("once", Once.token());
         if (vehicle != null) {
-            model.addAttribute("vehicle", vehicles.find(vehicle).orElseThrow(JobPages::unknown));
+            Vehicle come = vehicles.find(vehicle).orElseThrow(JobPages::unknown);
+            model.addAttribute("vehicle", come);
+            model.addAttribute("plan", PlacesPlan.of(come, JobPages::worked));
         }
         return "job/new-visit";
+    }
+
+    private static String worked(Position position) {
+        return position.lastWorkedOn() == null ? "no history here" : "done " + position.lastWorkedOn();
     }
 
     @PostMapping("/visits")

@@ -441,6 +441,12 @@ public class JobService {
         return true;
     }
 
+    /** The vehicle of a job, with all its positions. */
+    @Transactional(readOnly = true)
+    public Vehicle vehicle(JobView view) {
+        return vehicles.find(view.vehicle().id()).orElseThrow();
+    }
+
     /**
      * Puts the job where its cause was found, or back. @return false when it is frozen, is there already, or the
      * vehicle has no such position

@@ -9,6 +9,7 @@ import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.KindPlace;
 import unbo.core.finding.Level;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.strip.PartsLookedFields;
 
 /**
  * One place of the assembly in a stage that is asked of one place at a time.
@@ -64,6 +65,9 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
         static About of(Map<String, String> texts, Asks asks, Sheet sheet) {
             String place = texts.getOrDefault(BearingPlaces.NAME, "");
             String ring = texts.getOrDefault(asks.box, "");
+            if (place.equals(PartsLookedFields.WHICH)) {
+                return new About(place, "");
+            }
             return new About(sheet.at(place).place().code(), ring.isEmpty() ? asks.usual : ring);
         }
     }
@@ -90,7 +94,25 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
             }
             rows.add(new PlaceRow(place.label(), number(place, shown.view().sheet()), touches));
         }
+        if (asks == Asks.INSPECT) {
+            rows.add(others(station, now, sheet, untouched));
+        }
         return rows;
+    }
+
+    /** What is no bearing is looked at by itself. */
+    private static PlaceRow others(JobView.Station station, About now, Sheet sheet, String untouched) {
+        About about = new About(PartsLookedFields.WHICH, "");
+        Optional<StageEntry> entry = entry(station, about, Asks.INSPECT, sheet);
+        return new PlaceRow(
+                "other parts",
+                "",
+                List.of(new Touch(
+                        "seals, spacer, nuts",
+                        BearingPlaces.NAME + "=" + about.place(),
+                        entry.map(kept -> state(kept, station)).orElse(untouched),
+                        entry.map(StageEntry::of).orElse(""),
+                        about.equals(now))));
     }
 
     /** What there is to ask at a place. */

@@ -24,6 +24,8 @@ import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.catalogue.KnowledgeService;
+import unbo.app.vehicle.PlacesPlan;
+import unbo.app.vehicle.Position;
 import unbo.app.web.Desk;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
@@ -481,6 +483,9 @@ class StagePages {
         model.addAttribute("seconds", seconds(work));
         model.addAttribute("units", workshops.units());
         faces.of(stage).show(new StageFace.Showing(view, stage, rule, work, typed, sheet), model);
+        if (view.position().unknown() && stage.atPlace()) {
+            model.addAttribute("plan", PlacesPlan.of(jobs.vehicle(view), Position::numbers));
+        }
         model.addAttribute("version", shown.version());
         model.addAttribute("editing", shown.editing());
         model.addAttribute("entries", entries(view, stage, shown.editing()));

@@ -1,10 +1,13 @@
 package unbo.app.job;
 
+import java.util.Map;
 import java.util.stream.Collectors;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
+import unbo.app.catalogue.KnowledgeService;
+import unbo.app.web.AssemblyForm;
 import unbo.core.apart.ApartInput;
 import unbo.core.assembly.KindOption;
 import unbo.core.stage.RouteStage;
@@ -17,6 +20,12 @@ import unbo.core.tools.strip.ApartTool;
 class StripFace implements StageFace {
 
     private static final ApartTool TOOL = new ApartTool();
+
+    private final KnowledgeService knowledge;
+
+    StripFace(KnowledgeService knowledge) {
+        this.knowledge = knowledge;
+    }
 
     @Override
     public RouteStage stage() {
@@ -33,9 +42,16 @@ class StripFace implements StageFace {
         return ",#differs";
     }
 
+    /** Numbers and parts are typed in rows; the stage keeps the tool's boxes of lines. */
+    @Override
+    public Map<String, String> touched(Map<String, String> texts, Map<String, String> sent) {
+        return AssemblyForm.lines(sent, knowledge.current().bearings());
+    }
+
     @Override
     public void show(Showing shown, Model model) {
         String kind = shown.typed().text(ApartFields.KIND);
+        AssemblyForm.show(shown.typed().texts(), knowledge.current().bearings(), model);
         model.addAttribute("differs", KindOption.said(kind, shown.typed()::text));
         model.addAttribute(
                 "spacer", KindOption.find(kind, KindOption.SPACER_MATERIAL).isPresent());

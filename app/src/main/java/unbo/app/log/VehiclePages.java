@@ -22,6 +22,7 @@ import unbo.app.job.FactLine;
 import unbo.app.job.JobService;
 import unbo.app.logbook.Logbook;
 import unbo.app.vehicle.DueLine;
+import unbo.app.vehicle.PlacesPlan;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
@@ -91,11 +92,19 @@ class VehiclePages {
     String vehicle(@PathVariable long id, @RequestParam(defaultValue = "0") int page, Model model) {
         Vehicle vehicle = find(id);
         model.addAttribute("vehicle", vehicle);
+        model.addAttribute("plan", PlacesPlan.of(vehicle, VehiclePages::state));
         model.addAttribute("jobs", jobs.ofVehicle(id, page));
         model.addAttribute("immersions", vehicles.immersions(id));
         model.addAttribute("today", LocalDate.now(clock));
         model.addAttribute("kinds", AssemblyKind.all());
         return "log/vehicle";
+    }
+
+    /** When it is due, else what is in it. */
+    private static String state(Position position) {
+        return position.dueOn() != null
+                ? "due by " + position.dueOn()
+                : position.numbers().isEmpty() ? "nothing known yet" : position.numbers();
     }
 
     @GetMapping("/vehicles/{id}/edit")

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 
 import unbo.core.finding.Level;
+import unbo.core.vehicle.Place;
 
 /**
  * Which cause at which position explains the results, how sure that is, how urgent it is, and which check tells most
@@ -170,7 +171,7 @@ public final class Diagnosis {
     }
 
     private boolean open(Check check, String position) {
-        boolean there = position == null || input.axles() > 1 || !position.startsWith("axle2");
+        boolean there = position == null || Place.axle(position) <= input.axles();
         return there
                 && input.seen().stream()
                         .noneMatch(o -> o.check().equals(check) && java.util.Objects.equals(o.position(), position));

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import unbo.core.input.Field;
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
+import unbo.core.vehicle.Place;
 
 /**
  * How likely each hypothesis is before any check: by kind of vehicle, what it goes through, how far and how long the
@@ -46,7 +47,7 @@ public final class Priors {
     /** The hypotheses of a kind of vehicle, "none of these" last. */
     public static List<Hypothesis> hypotheses(String vehicle, int axles) {
         return weights(vehicle).keySet().stream()
-                .filter(h -> h.position() == null || axles > 1 || !h.position().startsWith("axle2"))
+                .filter(h -> h.position() == null || Place.axle(h.position()) <= axles)
                 .toList();
     }
 

@@ -69,7 +69,7 @@ public record SafetyFirst(String word, List<Left> left, boolean stops) {
         List<String> wheels = Place.of(in.vehicle()).stream()
                 .filter(Place::wheel)
                 .map(Place::code)
-                .filter(code -> in.axles() > 1 || !code.startsWith("axle2"))
+                .filter(code -> Place.axle(code) <= in.axles())
                 .toList();
         return in.position() != null && wheels.contains(in.position()) ? List.of(in.position()) : wheels;
     }

@@ -121,6 +121,7 @@ public final class FactKey {
     public static final FactKey HUB_TYPE = single("HUB_TYPE", "hubs", null, "", true);
     public static final FactKey REMOVAL = single("REMOVAL", "way out", null, "", false);
     public static final FactKey SCRAP = single("SCRAP", "scrap by the way it comes out", null, "", false);
+    public static final FactKey PARTS_RENEWED = single("PARTS_RENEWED", "renewed by what was seen", null, "", false);
     public static final FactKey ALWAYS_NEW = single("ALWAYS_NEW", "always new", null, "", false);
     public static final FactKey PAST_DAMAGE = single("PAST_DAMAGE", "damage found here before", null, "", false);
     /** Of a fit that an older release kept, which did not say of which ring. */

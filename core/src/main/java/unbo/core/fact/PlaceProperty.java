@@ -39,10 +39,13 @@ public enum PlaceProperty {
     BALL_SIZE("%sballs, size", Quantity.LENGTH, "mm", true),
     /** The number of the bearing that goes in, where it is another than was found. */
     FITTED("%sbearing, new one", false),
+    /** {@code yes} or {@code no}, where the new one differs in it. */
     FITTED_GREASED("%sbearing, the new one greased for life", false),
     FITTED_MAKER("%sbearing, maker of the new one", false),
     FITTED_BATCH("%sbearing, batch of the new one", false),
     FITTED_FROM("%sbearing, the new one bought from", false),
+    /** Radial clearance of the new one, measured before it went in. */
+    FITTED_CLEARANCE("%sbearing, clearance of the new one, measured", Quantity.LENGTH, "mm", false),
     HOUSING_FIT("%sbearing, housing's seat", true),
     HOUSING_INTERFERENCE("%sbearing, outer ring's mean interference", Quantity.LENGTH, "mm", false),
     HOUSING_HEAT("%sbearing, housing heated to", Quantity.TEMPERATURE, "°C", false),

@@ -7,6 +7,8 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.arrange.Arrangement;
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Clearances;
+import unbo.core.fit.Fit;
 import unbo.core.identify.Interchange;
 
 /**
@@ -30,8 +32,55 @@ public record FittedShaft(
             Made made,
             Arrangement.@Nullable Input arrangement) {}
 
-    /** Who made the bearing that goes in, its batch, and where it was bought, as typed. */
-    public record Made(String maker, String batch, String from) {}
+    /**
+     * Who made the bearing that goes in, its batch, and where it was bought, as typed.
+     *
+     * @param clearanceMm its radial clearance as it was measured before it was fitted; null where nobody did
+     */
+    public record Made(
+            String maker,
+            String batch,
+            String from,
+            @Nullable Double clearanceMm) {}
+
+    /**
+     * What a measured clearance says.
+     *
+     * @param classes that it lies in, tightest first; empty where it lies in none
+     * @param marked the class of its number
+     * @param leftUm mean of what is left of it on its seats, cold; null where its fit tells none
+     */
+    public record Measured(
+            double um,
+            List<String> classes,
+            String marked,
+            @Nullable Double leftUm) {
+
+        /** True where its number tells another class. */
+        public boolean other() {
+            return !classes.contains(marked);
+        }
+    }
+
+    /** What its measured clearance says; null where it was not measured, or its kind has no listed classes. */
+    public @Nullable Measured measured() {
+        Double mm = input.made().clearanceMm();
+        Bearing bearing = input.mounting().bearing();
+        Double bore = bearing.boreMm();
+        if (mm == null || bore == null || !Clearances.listed(bearing.kind())) {
+            return null;
+        }
+        double um = mm * 1000;
+        Fit.Left left = mounting.fit().chosen();
+        return new Measured(
+                um,
+                Clearances.of(bearing.kind(), bore).stream()
+                        .filter(band -> um >= band.minUm() && um <= band.maxUm())
+                        .map(Clearances.Band::code)
+                        .toList(),
+                mounting.input().fit().clearance(),
+                left == null ? null : um - left.made().meanUm() + left.cold().meanUm());
+    }
 
     public static FittedShaft of(Input in) {
         return new FittedShaft(

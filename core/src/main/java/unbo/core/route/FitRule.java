@@ -134,15 +134,16 @@ final class FitRule {
         if (fitted.other()) {
             facts.words(
                     PlaceProperty.FITTED.at(place), mounting.input().bearing().designation(), How.TYPED);
-            facts.words(
-                    PlaceProperty.FITTED_GREASED.at(place),
-                    mounting.input().bearing().greasedForLife() ? "yes" : "no",
-                    How.COMPUTED);
+            boolean sealed = mounting.input().bearing().greasedForLife();
+            if (sealed != requireNonNull(fitted.input().found()).greasedForLife()) {
+                facts.words(PlaceProperty.FITTED_GREASED.at(place), sealed ? "yes" : "no", How.COMPUTED);
+            }
         }
         FittedShaft.Made made = fitted.input().made();
         facts.words(PlaceProperty.FITTED_MAKER.at(place), made.maker(), How.TYPED);
         facts.words(PlaceProperty.FITTED_BATCH.at(place), made.batch(), How.TYPED);
         facts.words(PlaceProperty.FITTED_FROM.at(place), made.from(), How.TYPED);
+        facts.number(PlaceProperty.FITTED_CLEARANCE.at(place), made.clearanceMm(), How.MEASURED);
         String seat = mounting.input().fit().seat();
         facts.words(
                 (shaft ? PlaceProperty.SHAFT_FIT : PlaceProperty.HOUSING_FIT).at(place),

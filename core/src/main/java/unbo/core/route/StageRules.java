@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.apart.ApartInput;
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.KindPlace;
 import unbo.core.diagnosis.Verdict;
 import unbo.core.diagnosis.VerdictInput;
@@ -32,6 +33,7 @@ import unbo.core.tools.intake.IntakeWords;
 import unbo.core.tools.proving.DueTool;
 import unbo.core.tools.strip.ApartFields;
 import unbo.core.tools.strip.ApartTool;
+import unbo.core.tools.strip.PartsLookedFields;
 import unbo.core.tools.strip.RemovalFields;
 import unbo.core.tools.strip.RemovalTool;
 import unbo.core.vehicle.Place;
@@ -72,6 +74,10 @@ public final class StageRules {
                         .rule();
             case PROVE -> ProveRules.of(kind(sheet, texts));
             case IDENTIFY -> IdentifyRule.of(IdentifyRule.kind(sheet, texts));
+            case INSPECT ->
+                texts.getOrDefault(BearingPlaces.NAME, "").equals(PartsLookedFields.WHICH)
+                        ? PartsLookedRule.RULE
+                        : of(stage);
             case GREASE -> GreaseRule.of(sheet.kind().orElse(null));
             case STRIP -> texts.getOrDefault("tight", "").isBlank() ? of(stage) : ONE_BEARING;
             default -> of(stage);

@@ -22,8 +22,7 @@ public final class PositionFacts {
             PlaceProperty.BORE,
             PlaceProperty.OUTSIDE,
             PlaceProperty.WIDTH,
-            PlaceProperty.HALF_ANGLE,
-            PlaceProperty.GREASED);
+            PlaceProperty.HALF_ANGLE);
     private static final Set<PlaceProperty> OF_ITS_MAKER = EnumSet.of(PlaceProperty.MAKER, PlaceProperty.BATCH);
 
     private PositionFacts() {}

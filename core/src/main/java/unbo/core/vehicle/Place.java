@@ -27,6 +27,11 @@ public record Place(String kind, String code, String label, String twin, boolean
     /** Characters of such a name. */
     public static final int LONGEST_NAME = 16;
 
+    /** Axles of a trailer. */
+    public static final int MOST_AXLES = 3;
+
+    private static final String AXLE = "axle";
+
     private static final List<Place> ALL = read();
 
     /** The positions of a kind of vehicle that are known, in order. */
@@ -62,6 +67,11 @@ public record Place(String kind, String code, String label, String twin, boolean
                 .filter(p -> (p.kind().equals(kind) || p.kind().equals(ANY))
                         && p.code().equals(code))
                 .findFirst();
+    }
+
+    /** The axle of a trailer that a position is on; 0 where it is on none. */
+    public static int axle(String code) {
+        return code.startsWith(AXLE) ? Character.digit(code.charAt(AXLE.length()), 10) : 0;
     }
 
     /** The kinds of vehicle, in order. */

@@ -41,7 +41,8 @@ public record VehicleInput(
                     Field.counter("yearly", "Distance a year", 1_000_000)
                             .hint("by estimate, in the counter's unit; km where there is none"),
                     Field.choice("use", "Use", Usage.USES).must(),
-                    Field.whole("axles", "Axles of a trailer", 1, 2).orElse("1", "one axle")),
+                    Field.whole("axles", "Axles of a trailer", 1, Place.MOST_AXLES)
+                            .orElse("1", "one axle")),
             VehicleInput::of);
 
     private static VehicleInput of(Values v) {
@@ -59,7 +60,7 @@ public record VehicleInput(
     /** The positions this vehicle has: of a trailer, those of its axles. */
     public List<Place> places() {
         return Place.of(kind).stream()
-                .filter(p -> !kind.equals("trailer") || axles == 2 || p.code().startsWith("axle1"))
+                .filter(p -> !kind.equals("trailer") || Place.axle(p.code()) <= axles)
                 .toList();
     }
 

@@ -5,7 +5,9 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
@@ -38,7 +40,8 @@ public final class DiagnosisFields {
                     Field.choice("vehicle", "Vehicle", VEHICLES)
                             .from(FactKey.VEHICLE_KIND)
                             .must(),
-                    Field.whole("axles", "Axles of a trailer", 1, 2).hint("one, unless a result names the second"),
+                    Field.whole("axles", "Axles of a trailer", 1, Place.MOST_AXLES)
+                            .hint("one, unless a result names another"),
                     Field.choice("hubType", "Hubs", HubType.choices()).hint("how they carry their bearings"),
                     Field.text("checks", "Results", 4000).hint("check@position=result, parted by blanks"),
                     Field.text("circumstances", "It goes through", 200)
@@ -114,10 +117,12 @@ public final class DiagnosisFields {
     }
 
     private static int axles(Values v, List<Observation> seen, @Nullable String position) {
-        boolean second =
-                seen.stream().anyMatch(o -> o.position() != null && o.position().startsWith("axle2"))
-                        || position != null && position.startsWith("axle2");
-        return second || v.has("axles") && v.whole("axles") == 2 ? 2 : 1;
+        int named = Stream.concat(seen.stream().map(Observation::position), Stream.ofNullable(position))
+                .filter(Objects::nonNull)
+                .mapToInt(Place::axle)
+                .max()
+                .orElse(0);
+        return Math.max(1, Math.max(named, v.has("axles") ? v.whole("axles") : 1));
     }
 
     private static Map<String, Integer> failures(String text) {

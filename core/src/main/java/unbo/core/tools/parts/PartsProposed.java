@@ -59,7 +59,7 @@ public final class PartsProposed {
             lines.add(line("pin", "split pin", "spindle nut", 1, "pieces", true));
         }
         int sealed = 0;
-        for (String part : sheet.text(FactKey.ALWAYS_NEW).split(";")) {
+        for (String part : (sheet.text(FactKey.ALWAYS_NEW) + ";" + sheet.text(FactKey.PARTS_RENEWED)).split(";")) {
             boolean listed = part.contains("seal") && sheet.has(FactKey.SEAL) && sealed++ == 0;
             boolean there = listed
                     || part.isBlank()

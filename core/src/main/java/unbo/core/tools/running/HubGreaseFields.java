@@ -39,6 +39,8 @@ public final class HubGreaseFields {
     /** Where nobody said the kind: one to four bearings, and a cavity where its lengths are given. */
     public static final FieldList<HubGreaseInput> LIST = list(null);
 
+    private static final List<String> LENGTHS = List.of("betweenCups", "hubBore", "spindle");
+
     private static final Map<String, FieldList<HubGreaseInput>> BY_KIND = byKind();
 
     private HubGreaseFields() {}
@@ -125,7 +127,8 @@ public final class HubGreaseFields {
         fields.add(Field.choice("use", "Use", Usage.USES).from(FactKey.USE).orElse("wet", "when not said"));
         fields.add(Field.choice("packed", "What it does", Share.USES)
                 .orElse(kind == null ? "wheel" : kind.route().packed(), "tapers are packed by hand whatever they do"));
-        return FieldList.of(fields, v -> rules(v, places, kind != null), v -> make(v, places, kind != null));
+        return FieldList.of(fields, v -> rules(v, places), v -> make(v, places, kind != null))
+                .asking(v -> missing(v, places, kind != null));
     }
 
     private static void bearing(Asked place, List<Field> fields) {
@@ -194,32 +197,36 @@ public final class HubGreaseFields {
         return choices;
     }
 
-    private static List<Problem> rules(Values v, List<Asked> places, boolean inJob) {
+    /** Said whatever else is missing: an earlier stage gives it. */
+    private static List<Problem> missing(Values v, List<Asked> places, boolean inJob) {
         List<Problem> problems = new ArrayList<>();
-        if (places.stream()
-                .noneMatch(place -> sealed(v, place) || place.sizes().stream().anyMatch(v::has))) {
-            places.get(0).sizes().forEach(size -> problems.add(new Problem(size, missing(size, places.get(0)), false)));
-        }
+        boolean any = places.stream().anyMatch(place -> sealed(v, place) || sized(v, place));
         for (Asked place : places) {
-            if (sealed(v, place) || place.sizes().stream().noneMatch(v::has)) {
-                continue;
-            }
+            boolean wanted = sized(v, place) || !any && place.equals(places.get(0));
             place.sizes().stream()
-                    .filter(size -> !v.has(size))
+                    .filter(size -> wanted && !sealed(v, place) && !v.has(size))
                     .forEach(size -> problems.add(new Problem(size, missing(size, place), false)));
-            larger(v, place.name() + "Outside", place.name() + "Bore", problems);
         }
-        if (v.asks("betweenCups")) {
-            List<String> lengths = List.of("betweenCups", "hubBore", "spindle");
-            if (inJob || lengths.stream().anyMatch(v::has)) {
-                lengths.stream()
-                        .filter(length -> !v.has(length))
-                        .forEach(length -> problems.add(new Problem(
-                                length,
-                                "The cavity takes grease too: write all three of its lengths, or none where it "
-                                        + "is not filled.",
-                                false)));
-            }
+        if (v.asks("betweenCups") && (inJob || LENGTHS.stream().anyMatch(v::has))) {
+            LENGTHS.stream()
+                    .filter(length -> !v.has(length))
+                    .forEach(length -> problems.add(new Problem(
+                            length,
+                            "The cavity takes grease too: write all three of its lengths, or none where it "
+                                    + "is not filled.",
+                            false)));
+        }
+        return problems;
+    }
+
+    private static boolean sized(Values v, Asked place) {
+        return place.sizes().stream().anyMatch(v::has);
+    }
+
+    private static List<Problem> rules(Values v, List<Asked> places) {
+        List<Problem> problems = new ArrayList<>();
+        places.forEach(place -> larger(v, place.name() + "Outside", place.name() + "Bore", problems));
+        if (v.asks("hubBore")) {
             larger(v, "hubBore", "spindle", problems);
         }
         return problems;

@@ -10,6 +10,7 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
+import unbo.core.measure.Quantity;
 import unbo.core.mount.FittedShaft;
 
 /** What a job's Fit asks. */
@@ -17,6 +18,9 @@ public final class FittedShaftFields {
 
     /** Name of the bearing that was found at the place: taken from the sheet. */
     public static final String FOUND = "found";
+
+    /** Radial clearance of the one that goes in, measured before. */
+    public static final String CLEARANCE = "radialClearance";
 
     public static final FieldList<FittedShaft.Input> LIST = FieldList.of(
             Stream.of(
@@ -26,6 +30,10 @@ public final class FittedShaftFields {
                                     Field.text("maker", "Maker of the new one", 60),
                                     Field.text("batch", "Its batch", 60),
                                     Field.text("bought", "Bought from", 60),
+                                    Field.quantity(CLEARANCE, "Its radial clearance", Quantity.LENGTH, "mm", 0, 0.5)
+                                            .usually(0.002, 0.12)
+                                            .hint("lifted by an indicator before it goes in; empty where the "
+                                                    + "number tells its class"),
                                     Field.bearing(FOUND, "Found there").from(PlaceProperty.CONE.here())),
                             ArrangementFields.fields(false).stream())
                     .flatMap(s -> s)
@@ -35,7 +43,7 @@ public final class FittedShaftFields {
                     v.text(BearingPlaces.NAME),
                     MountingFields.LIST.make().apply(v),
                     v.text(FOUND).isBlank() ? null : v.book().find(v.text(FOUND)),
-                    new FittedShaft.Made(v.text("maker"), v.text("batch"), v.text("bought")),
+                    new FittedShaft.Made(v.text("maker"), v.text("batch"), v.text("bought"), v.maybe(CLEARANCE)),
                     v.has("arrangement") ? ArrangementFields.make(v) : null));
 
     private FittedShaftFields() {}

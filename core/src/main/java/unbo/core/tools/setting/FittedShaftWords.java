@@ -7,6 +7,7 @@ import unbo.core.arrange.Arrangement;
 import unbo.core.bearing.Bearing;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
+import unbo.core.measure.Show;
 import unbo.core.mount.FittedShaft;
 import unbo.core.worksheet.Worksheet;
 
@@ -22,8 +23,42 @@ public final class FittedShaftWords {
         if (found != null && shaft.other()) {
             mounted = mounted.and(changed(found, shaft));
         }
+        FittedShaft.Measured measured = shaft.measured();
+        if (measured != null) {
+            mounted = mounted.and(clearance(measured));
+        }
         Arrangement arrangement = shaft.arrangement();
         return arrangement == null ? mounted : mounted.and(ArrangementWords.answer(arrangement));
+    }
+
+    private static Answer clearance(FittedShaft.Measured measured) {
+        String um = Show.number(measured.um(), 0) + " µm";
+        String lies = measured.classes().isEmpty()
+                ? "lies in no class of this bore: measure again, or it is worn or not what its box says"
+                : "is " + String.join(" or ", measured.classes());
+        Finding finding = measured.other()
+                ? new Finding(
+                        "clearance-other",
+                        Level.SOON,
+                        "Its number says " + measured.marked() + ", and " + um + " measured " + lies + ".")
+                : new Finding(
+                        "clearance-measured", Level.RIGHT, um + " measured: it " + lies + ", as its number says.");
+        List<Answer.Figure> figures = measured.leftUm() == null
+                ? List.of()
+                : List.of(new Answer.Figure(
+                        "left of the measured clearance",
+                        Show.number(measured.leftUm(), 0),
+                        "µm",
+                        "mean, on its seat"));
+        return new Answer(
+                figures,
+                List.of(finding),
+                List.of(),
+                new Worksheet(
+                        "What class is it?",
+                        List.of(Worksheet.given("Gr", "radial clearance, measured", um)),
+                        List.of("Classes by ISO 5753-1.")),
+                List.of());
     }
 
     private static Answer changed(Bearing found, FittedShaft shaft) {

@@ -1,0 +1,55 @@
+package unbo.core.tools.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+import unbo.core.answer.Answer;
+import unbo.core.drawing.ValueTable;
+import unbo.core.inspect.PartsLooked;
+import unbo.core.measure.Show;
+import unbo.core.worksheet.Worksheet;
+
+/** What was found of the other parts, in print. */
+public final class PartsLookedWords {
+
+    private PartsLookedWords() {}
+
+    public static Answer answer(PartsLooked looked) {
+        List<Answer.Figure> figures = new ArrayList<>();
+        List<PartsLooked.Looked> renewed = looked.those(PartsLooked.Verdict.RENEW);
+        figures.add(new Answer.Figure("to be renewed", String.valueOf(renewed.size()), "", labels(renewed)));
+        PartsLooked.Input in = looked.input();
+        if (in.spacerMm() != null) {
+            figures.add(new Answer.Figure(
+                    "spacer",
+                    Show.number(in.spacerMm(), 3),
+                    "mm",
+                    looked.spacerDifferenceMm() == null
+                            ? "first measured now"
+                            : Show.number(looked.spacerDifferenceMm(), 3) + " mm against its record"));
+        }
+        return new Answer(
+                        figures,
+                        looked.findings(),
+                        List.of(),
+                        new Worksheet(
+                                "What becomes of its parts?",
+                                List.of(),
+                                List.of("Looked at, one by one; what is always new is a column of each kind's parts.")),
+                        List.of())
+                .with(new ValueTable(
+                        "parts-looked",
+                        "Parts looked at",
+                        List.of("part", "is", "seen"),
+                        in.looked().stream()
+                                .map(part -> List.of(
+                                        part.part().label(), part.verdict().words(), part.note()))
+                                .toList()));
+    }
+
+    /** Their labels, in a list. */
+    public static String labels(List<PartsLooked.Looked> looked) {
+        return looked.stream().map(part -> part.part().label()).collect(Collectors.joining(", "));
+    }
+}
