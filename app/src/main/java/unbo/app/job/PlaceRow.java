@@ -106,7 +106,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
         Optional<StageEntry> entry = entry(station, about, Asks.INSPECT, sheet);
         return new PlaceRow(
                 "other parts",
-                "",
+                "no bearing",
                 List.of(new Touch(
                         "seals, spacer, nuts",
                         BearingPlaces.NAME + "=" + about.place(),

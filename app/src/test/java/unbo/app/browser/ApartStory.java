@@ -47,7 +47,7 @@ class ApartStory {
             b.press(".steprow button[value='0']");
             b.untilText(".answer", "steps");
 
-            b.press("details.more summary");
+            b.press("details.more:not(#its-parts) summary");
             b.find("[name=tool-expander]").click();
             b.write("spacerChamferMm", "0.5");
             b.keys(Keys.TAB);

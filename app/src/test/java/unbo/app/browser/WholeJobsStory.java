@@ -148,6 +148,7 @@ class WholeJobsStory {
         }
         assertThat(report).doesNotContain(untrue(kind).toArray(String[]::new));
         asked(job).forEach(words -> assertThat(report).contains(words));
+        looked(job).forEach(words -> assertThat(report).contains(words));
 
         browser().open("/positions/" + view.position().id());
         assertThat(browser().all("#runs tbody tr"))
@@ -194,6 +195,15 @@ class WholeJobsStory {
                 .filter(row -> row.get("stage").equals("identify"))
                 .flatMap(row -> java.util.Arrays.stream(row.get("boxes").split(" ~ ")))
                 .filter(box -> box.contains("Cone="))
+                .map(box -> box.substring(box.indexOf('=') + 1))
+                .toList();
+    }
+
+    /** What the report must say of the parts that were looked at, and of those that were added. */
+    private static List<String> looked(String job) {
+        return JOBS.get(job).stream()
+                .flatMap(row -> java.util.Arrays.stream(row.get("boxes").split(" ~ ")))
+                .filter(box -> box.startsWith("seen-") || box.startsWith("moreName="))
                 .map(box -> box.substring(box.indexOf('=') + 1))
                 .toList();
     }

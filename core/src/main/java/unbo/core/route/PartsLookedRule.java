@@ -14,22 +14,21 @@ import unbo.core.tools.strip.PartsLookedWords;
 /** What Inspect does with its entry about the parts that are no bearing. */
 final class PartsLookedRule {
 
+    /** What tells the kind. */
+    private static final List<FactKey> TOLD =
+            List.of(FactKey.VEHICLE_KIND, FactKey.WHERE, FactKey.HUB_TYPE, FactKey.ASSEMBLY);
+
     static final StageRule<PartsLooked.Input> RULE = new StageRule<>(
                     RouteStage.INSPECT,
                     PartsLookedFields.LIST,
                     PartsLookedFields.ASKED,
-                    StageRule.from(
-                            "kind",
-                            FactKey.ASSEMBLY,
-                            "built",
-                            FactKey.BUILT,
-                            "changed",
-                            FactKey.PARTS,
-                            "spacerBefore",
-                            FactKey.SPACER),
+                    StageRule.from("built", FactKey.BUILT, "changed", FactKey.PARTS, "spacerBefore", FactKey.SPACER),
                     input -> outcome(PartsLooked.of(input)))
             .usually(sheet -> sheet.kind()
-                    .map(kind -> List.of(new Fill("kind", kind.code(), List.of(FactKey.ASSEMBLY))))
+                    .map(kind -> List.of(new Fill(
+                            "kind",
+                            kind.code(),
+                            TOLD.stream().filter(sheet::has).toList())))
                     .orElse(List.of()))
             .named(typed -> new EntryName(PartsLookedFields.WHICH, "seals, spacer and other parts"));
 
