@@ -202,6 +202,21 @@ public final class JobView {
                                 && !s.state().equals("ABSENT"));
     }
 
+    /** The station after one, past those that its kind does not have; empty after the last. */
+    public Optional<RouteStage> after(RouteStage stage) {
+        return stations().stream()
+                .dropWhile(station -> station.stage() != stage)
+                .skip(1)
+                .filter(station -> !station.state().equals("ABSENT"))
+                .map(Station::stage)
+                .findFirst();
+    }
+
+    /** Its title; empty after the last. */
+    public String onTo(RouteStage stage) {
+        return after(stage).map(RouteStage::title).orElse("");
+    }
+
     /** The station that comes next; Log when all are done. */
     public RouteStage nextStage() {
         for (Station station : stations()) {

@@ -368,7 +368,8 @@ class StagePages {
                     keep.stage().title() + " is kept; the job stands at "
                             + view(keep.id()).position().label() + " now.");
         }
-        RouteStage next = keep.stay() ? keep.stage() : keep.stage().next().orElse(keep.stage());
+        RouteStage next =
+                keep.stay() ? keep.stage() : view(keep.id()).after(keep.stage()).orElse(keep.stage());
         return "redirect:/jobs/" + keep.id() + "/" + next.code();
     }
 
@@ -458,7 +459,8 @@ class StagePages {
                             : stage.title() + " is not skipped while there is work at a hub.");
             return "redirect:/jobs/" + id + "/" + code;
         }
-        return "redirect:/jobs/" + id + "/" + stage.next().orElse(stage).code();
+        return "redirect:/jobs/" + id + "/"
+                + view(id).after(stage).orElse(stage).code();
     }
 
     /** A stage of a closed job: as it stood, whatever the address says. */

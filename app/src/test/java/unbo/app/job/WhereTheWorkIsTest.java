@@ -89,6 +89,31 @@ class WhereTheWorkIsTest {
         assertThat(page("/jobs/" + job + "/identify")).doesNotContain("id=\"where\"");
     }
 
+    /** A bolted unit has nothing to inspect, fit or grease: from Strip one goes on to Set. */
+    @Test
+    void goingOnPassesWhatTheKindDoesNotHave() throws Exception {
+        long job = jobs.open(vehicle("van", 1), "rear-left", NOW);
+        send(
+                "/jobs/" + job + "/identify",
+                Map.of(
+                        "version",
+                        "-1",
+                        "assembly",
+                        "unit-bolted",
+                        "outerBore",
+                        "30",
+                        "outerOutside",
+                        "70",
+                        "outerWidth",
+                        "40"));
+        assertThat(page("/jobs/" + job + "/strip")).contains("Keep and go on to Set");
+        assertThat(send("/jobs/" + job + "/strip", Map.of("version", "-1", "kind", "unit-bolted"))
+                        .getResponse()
+                        .getRedirectedUrl())
+                .isEqualTo("/jobs/" + job + "/set");
+        assertThat(page("/jobs/" + job + "/log")).doesNotContain("Keep and go on");
+    }
+
     @Test
     void aPartThatIsNotThereIsLeftOutOfThePlanAndKeptWithThePosition() throws Exception {
         long job = jobs.open(vehicle("motorcycle", 1), "front", NOW);

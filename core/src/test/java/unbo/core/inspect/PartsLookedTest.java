@@ -57,10 +57,11 @@ class PartsLookedTest {
         Sheet after = pair().with(work.outcome().facts());
         assertThat(after.text(FactKey.PARTS_RENEWED)).isEqualTo("left seal");
         assertThat(PartsProposed.of(after)).extracting(PartLine::what).contains("left seal");
-        assertThat(work.outcome().answer().tables().get(0).rows())
-                .contains(
-                        List.of("left collar", "put right", "groove dressed"),
-                        List.of("spacer tube", "used again", ""));
+        assertThat(work.outcome().answer().sentences())
+                .containsExactly(
+                        "Used again: spacer tube.",
+                        "Renewed: left seal (lip cut).",
+                        "Put right: left collar (groove dressed).");
     }
 
     @Test

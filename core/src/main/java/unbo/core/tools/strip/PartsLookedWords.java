@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 import unbo.core.answer.Answer;
-import unbo.core.drawing.ValueTable;
 import unbo.core.inspect.PartsLooked;
 import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
@@ -29,23 +28,28 @@ public final class PartsLookedWords {
                             ? "first measured now"
                             : Show.number(looked.spacerDifferenceMm(), 3) + " mm against its record"));
         }
+        List<String> sentences = new ArrayList<>();
+        for (PartsLooked.Verdict verdict : PartsLooked.Verdict.values()) {
+            List<PartsLooked.Looked> those = looked.those(verdict);
+            if (!those.isEmpty()) {
+                String words = verdict.words();
+                sentences.add(Character.toUpperCase(words.charAt(0)) + words.substring(1) + ": "
+                        + those.stream().map(PartsLookedWords::seen).collect(Collectors.joining(", ")) + ".");
+            }
+        }
         return new Answer(
-                        figures,
-                        looked.findings(),
+                figures,
+                looked.findings(),
+                sentences,
+                new Worksheet(
+                        "What becomes of its parts?",
                         List.of(),
-                        new Worksheet(
-                                "What becomes of its parts?",
-                                List.of(),
-                                List.of("Looked at, one by one; what is always new is a column of each kind's parts.")),
-                        List.of())
-                .with(new ValueTable(
-                        "parts-looked",
-                        "Parts looked at",
-                        List.of("part", "is", "seen"),
-                        in.looked().stream()
-                                .map(part -> List.of(
-                                        part.part().label(), part.verdict().words(), part.note()))
-                                .toList()));
+                        List.of("Looked at, one by one; what is always new is a column of each kind's parts.")),
+                List.of());
+    }
+
+    private static String seen(PartsLooked.Looked looked) {
+        return looked.part().label() + (looked.note().isEmpty() ? "" : " (" + looked.note() + ")");
     }
 
     /** Their labels, in a list. */
