@@ -57,11 +57,12 @@ class PartsLookedTest {
         Sheet after = pair().with(work.outcome().facts());
         assertThat(after.text(FactKey.PARTS_RENEWED)).isEqualTo("left seal");
         assertThat(PartsProposed.of(after)).extracting(PartLine::what).contains("left seal");
-        assertThat(work.outcome().answer().sentences())
+        assertThat(work.outcome().answer().figures())
+                .extracting(figure -> figure.what() + " " + figure.value() + ": " + figure.other())
                 .containsExactly(
-                        "Used again: spacer tube.",
-                        "Renewed: left seal (lip cut).",
-                        "Put right: left collar (groove dressed).");
+                        "used again 1: spacer tube",
+                        "renewed 1: left seal (lip cut)",
+                        "put right 1: left collar (groove dressed)");
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
@@ -133,10 +134,15 @@ public final class HubGreaseFields {
 
     private static void bearing(Asked place, List<Field> fields) {
         String label = place.title();
-        fields.add(mm(place.name() + "Bore", label + ", bore", 4, 300).from(PlaceProperty.BORE.at(place.code())));
-        fields.add(
-                mm(place.name() + "Outside", label + ", outside", 8, 400).from(PlaceProperty.OUTSIDE.at(place.code())));
-        fields.add(mm(place.name() + "Width", label + ", width", 3, 150).from(PlaceProperty.WIDTH.at(place.code())));
+        boolean seldom = FactKey.IN_ORDER.indexOf(place.name()) > 1;
+        Stream.of(
+                        mm(place.name() + "Bore", label + ", bore", 4, 300).from(PlaceProperty.BORE.at(place.code())),
+                        mm(place.name() + "Outside", label + ", outside", 8, 400)
+                                .from(PlaceProperty.OUTSIDE.at(place.code())),
+                        mm(place.name() + "Width", label + ", width", 3, 150)
+                                .from(PlaceProperty.WIDTH.at(place.code())))
+                .map(size -> seldom ? size.seldom() : size)
+                .forEach(fields::add);
         fields.add(Field.choice(place.name() + "Kind", label + ", kind", KindChoices.all())
                 .from(PlaceProperty.KIND.at(place.code()))
                 .orElse(

@@ -16,8 +16,16 @@ public final class PartsLookedWords {
 
     public static Answer answer(PartsLooked looked) {
         List<Answer.Figure> figures = new ArrayList<>();
-        List<PartsLooked.Looked> renewed = looked.those(PartsLooked.Verdict.RENEW);
-        figures.add(new Answer.Figure("to be renewed", String.valueOf(renewed.size()), "", labels(renewed)));
+        for (PartsLooked.Verdict verdict : PartsLooked.Verdict.values()) {
+            List<PartsLooked.Looked> those = looked.those(verdict);
+            if (!those.isEmpty()) {
+                figures.add(new Answer.Figure(
+                        verdict.words(),
+                        String.valueOf(those.size()),
+                        "",
+                        those.stream().map(PartsLookedWords::seen).collect(Collectors.joining(", "))));
+            }
+        }
         PartsLooked.Input in = looked.input();
         if (in.spacerMm() != null) {
             figures.add(new Answer.Figure(
@@ -28,19 +36,10 @@ public final class PartsLookedWords {
                             ? "first measured now"
                             : Show.number(looked.spacerDifferenceMm(), 3) + " mm against its record"));
         }
-        List<String> sentences = new ArrayList<>();
-        for (PartsLooked.Verdict verdict : PartsLooked.Verdict.values()) {
-            List<PartsLooked.Looked> those = looked.those(verdict);
-            if (!those.isEmpty()) {
-                String words = verdict.words();
-                sentences.add(Character.toUpperCase(words.charAt(0)) + words.substring(1) + ": "
-                        + those.stream().map(PartsLookedWords::seen).collect(Collectors.joining(", ")) + ".");
-            }
-        }
         return new Answer(
                 figures,
                 looked.findings(),
-                sentences,
+                List.of(),
                 new Worksheet(
                         "What becomes of its parts?",
                         List.of(),
@@ -50,10 +49,5 @@ public final class PartsLookedWords {
 
     private static String seen(PartsLooked.Looked looked) {
         return looked.part().label() + (looked.note().isEmpty() ? "" : " (" + looked.note() + ")");
-    }
-
-    /** Their labels, in a list. */
-    public static String labels(List<PartsLooked.Looked> looked) {
-        return looked.stream().map(part -> part.part().label()).collect(Collectors.joining(", "));
     }
 }
