@@ -156,6 +156,8 @@ public final class FactKey {
     private final String unit;
     private final boolean outlives;
     private final @Nullable Placed placed;
+    /** Where it stands in a list. */
+    private final int rank;
 
     /** A property of a place. */
     private record Placed(String place, PlaceProperty property) {}
@@ -173,6 +175,7 @@ public final class FactKey {
         this.unit = unit;
         this.outlives = outlives;
         this.placed = placed;
+        this.rank = placed != null ? placed.property().ordinal() : PlaceProperty.values().length + SINGLES.size();
     }
 
     private static FactKey single(
@@ -255,16 +258,6 @@ public final class FactKey {
 
     /** Where it stands in a list: what is known of the job behind what is known of its places. */
     public int rank() {
-        if (placed != null) {
-            return placed.property().ordinal();
-        }
-        int rank = PlaceProperty.values().length;
-        for (String single : SINGLES.keySet()) {
-            if (single.equals(name)) {
-                return rank;
-            }
-            rank++;
-        }
         return rank;
     }
 
