@@ -30,7 +30,7 @@ public record LookedRow(String code, String label, boolean always, String verdic
         return PartsLookedFields.WHICH.equals(texts.get(BearingPlaces.NAME));
     }
 
-    /** The rows of a job; one that is never used twice is renewed unless it is said otherwise. */
+    /** The rows of a job, in the order of its parts. */
     static List<LookedRow> of(StageFace.Showing shown, BearingBook book) {
         Sheet sheet = shown.sheet();
         List<PartsLookedFields.Line> lines =

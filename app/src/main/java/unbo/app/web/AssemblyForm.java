@@ -95,7 +95,6 @@ public final class AssemblyForm {
                 .filter(name -> name.startsWith(LINE))
                 .map(name -> name.substring(LINE.length()))
                 .filter(code -> sent.containsKey(HERE + code))
-                .sorted()
                 .forEach(code -> changes.add(one(sent.get(LINE + code))));
         String more = one(sent.getOrDefault(MORE + "Name", ""));
         if (!more.isEmpty()) {

@@ -54,15 +54,15 @@ public sealed interface PartChange {
         public String code() {
             return "own-"
                     + label.toLowerCase(Locale.ROOT)
-                            .replaceAll("[^a-z0-9]+", "-")
+                            .replaceAll("[^\\p{L}\\p{N}]+", "-")
                             .replaceAll("^-|-$", "");
         }
     }
 
-    Pattern WITHOUT = Pattern.compile("without ([a-z0-9-]+)");
-    Pattern CALLED = Pattern.compile("([a-z0-9-]+) is (\\S.{0," + (LONGEST_LABEL - 1) + "})");
+    Pattern WITHOUT = Pattern.compile("without ([^\\s:]+)");
+    Pattern CALLED = Pattern.compile("([^\\s:]+) is (\\S.{0," + (LONGEST_LABEL - 1) + "})");
     Pattern WITH =
-            Pattern.compile("with ([a-z-]+) (inboard|outboard) of ([a-z0-9-]+): (\\S.{0," + (LONGEST_LABEL - 1) + "})");
+            Pattern.compile("with ([a-z-]+) (inboard|outboard) of ([^\\s:]+): (\\S.{0," + (LONGEST_LABEL - 1) + "})");
 
     /** A line as it is written; empty where it is none. */
     static Optional<PartChange> read(String line) {

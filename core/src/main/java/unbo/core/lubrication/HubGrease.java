@@ -104,7 +104,7 @@ public record HubGrease(
             findings.add(new Finding(
                     "washes-out",
                     Level.WATCH,
-                    "This hub goes under water and " + thickener.name() + " grease resists it only "
+                    "It goes under water and " + thickener.name() + " grease resists it only "
                             + (thickener.water().equals("poor") ? "poorly" : "fairly")
                             + ": calcium sulfonate complex holds longer."));
         }
@@ -112,7 +112,7 @@ public record HubGrease(
             findings.add(new Finding(
                     "grease-too-hot",
                     Level.SOON,
-                    "A hub at " + Show.number(in.hubC(), 0) + " °C is over the " + Show.number(thickener.hotC(), 0)
+                    "At " + Show.number(in.hubC(), 0) + " °C it is over the " + Show.number(thickener.hotC(), 0)
                             + " °C that " + thickener.name()
                             + " grease usually stands: another family, and find out why it is hot."));
         }

@@ -108,6 +108,9 @@ class PartsLookedTest {
                     .isNotEmpty()
                     .noneMatch(part -> part.place() != null);
         }
+        assertThat(PartsLookedFields.parts("ball-pair", "", "", Decoder.SHIPPED))
+                .as("where its lips run is looked at too")
+                .anyMatch(part -> part.code().equals("seal-tracks"));
         assertThat(PartsLookedFields.parts("ball-pair", "", "without clip", Decoder.SHIPPED))
                 .noneMatch(part -> part.code().equals("clip"));
     }

@@ -85,5 +85,8 @@ class MeasuredClearanceTest {
         FittedShaft.Input input =
                 (FittedShaft.Input) fit("30204", "0.018").reading().record();
         assertThat(FittedShaft.of(input).measured()).isNull();
+        assertThat(fit("30204", "0.018").outcome().answer().findings())
+                .extracting(found -> found.code())
+                .contains("clearance-unlisted");
     }
 }

@@ -26,12 +26,8 @@ public final class BearingSpeedFields {
     public static final FieldList<BearingSpeed.Input> LIST = FieldList.of(
             Stream.of(
                             List.of(
-                                    Field.quantity("speedKmh", "Road speed", Quantity.SPEED, "km/h", 0.5, 500)
-                                            .usually(10, 200)
-                                            .must(),
-                                    Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.03, 1.5)
-                                            .usually(0.15, 0.6)
-                                            .must(),
+                                    road(),
+                                    radius(),
                                     Field.quantity(
                                                     "ratio",
                                                     "Bearing turns a turn of the wheel",
@@ -41,9 +37,7 @@ public final class BearingSpeedFields {
                                                     200)
                                             .usually(0.2, 30)
                                             .orElse("1", "a wheel bearing"),
-                                    Field.text("through", "And through", 120)
-                                            .hint("from the wheel, driven:driving each: "
-                                                    + "43:15 chain; 28:13 gear; 120:80 pulley"),
+                                    through(),
                                     Field.choice("turning", "Turning", TURNING).orElse("inner", null)),
                             InsideFields.fields(),
                             List.of(
@@ -58,6 +52,26 @@ public final class BearingSpeedFields {
             BearingSpeedFields::make);
 
     private BearingSpeedFields() {}
+
+    /** How fast the vehicle goes. */
+    static Field road() {
+        return Field.quantity("speedKmh", "Road speed", Quantity.SPEED, "km/h", 0.5, 500)
+                .usually(10, 200)
+                .must();
+    }
+
+    /** How large its wheel is. */
+    static Field radius() {
+        return Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.03, 1.5)
+                .usually(0.15, 0.6)
+                .must();
+    }
+
+    /** What stands between the wheel and the bearing. */
+    static Field through() {
+        return Field.text("through", "And through", 120)
+                .hint("from the wheel, driven:driving each: " + "43:15 chain; 28:13 gear; 120:80 pulley");
+    }
 
     private static List<Problem> rules(Values v) {
         List<Problem> problems = new ArrayList<>(InsideFields.rules(v, false));

@@ -31,15 +31,9 @@ public final class HeatAtSpeedFields {
     public static final FieldList<HeatAtSpeed.Input> LIST = FieldList.of(
             Stream.of(
                             List.of(
-                                    Field.quantity("speedKmh", "Road speed", Quantity.SPEED, "km/h", 0.5, 500)
-                                            .usually(10, 200)
-                                            .must(),
-                                    Field.quantity("rollingRadiusM", "Rolling radius", Quantity.LENGTH, "m", 0.03, 1.5)
-                                            .usually(0.15, 0.6)
-                                            .must(),
-                                    Field.text("through", "And through", 120)
-                                            .hint("from the wheel, driven:driving each: "
-                                                    + "43:15 chain; 28:13 gear; 120:80 pulley")),
+                                    BearingSpeedFields.road(),
+                                    BearingSpeedFields.radius(),
+                                    BearingSpeedFields.through()),
                             InsideFields.fields(),
                             List.of(
                                     Field.lines("others", "Beside it", 400)

@@ -89,7 +89,8 @@ public final class HeatAtSpeedWords {
         }
         sentences.add("Each is run warm: its oil is as thin as its own temperature makes it. How well a hub sheds is a "
                 + "guide, a factor of two either way; the order of the rows hangs on it little.");
-        sentences.add("Feel it after ten minutes at this speed: warmer than its twin by 10 K is a finding of its own.");
+        sentences.add(
+                "Measure its housing after a run at this speed, stopped: 10 K over its twin is a finding of its own.");
         return sentences;
     }
 

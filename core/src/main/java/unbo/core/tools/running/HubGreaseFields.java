@@ -92,6 +92,8 @@ public final class HubGreaseFields {
     private static FieldList<HubGreaseInput> list(@Nullable AssemblyKind kind) {
         List<Asked> places = places(kind);
         boolean cavity = kind == null || kind.route().cavity();
+        boolean cool =
+                kind != null && List.of("pivot", "slow").contains(kind.route().packed());
         List<Field> fields = new ArrayList<>();
         places.forEach(place -> bearing(place, fields));
         if (cavity) {
@@ -113,7 +115,7 @@ public final class HubGreaseFields {
         fields.add(Field.quantity("hubTemperature", "The hub's heat", Quantity.TEMPERATURE, "°C", -30, 250)
                 .from(FactKey.HUB_HEAT)
                 .usually(20, 140)
-                .orElse("70", "a braked wheel, expected"));
+                .orElse(cool ? "30" : "70", cool ? "it hardly warms" : "a braked wheel, expected"));
         fields.add(Field.choice(
                         "method",
                         "Greased",

@@ -26,9 +26,26 @@ public final class FittedShaftWords {
         FittedShaft.Measured measured = shaft.measured();
         if (measured != null) {
             mounted = mounted.and(clearance(measured));
+        } else if (shaft.input().made().clearanceMm() != null) {
+            mounted = mounted.and(unlisted(shaft));
         }
         Arrangement arrangement = shaft.arrangement();
         return arrangement == null ? mounted : mounted.and(ArrangementWords.answer(arrangement));
+    }
+
+    /** Adjusted pairs have no class, and of some kinds none are listed here: noted, not judged. */
+    private static Answer unlisted(FittedShaft shaft) {
+        return new Answer(
+                List.of(),
+                List.of(new Finding(
+                        "clearance-unlisted",
+                        Level.OPEN,
+                        "No clearance classes are listed for a "
+                                + shaft.mounting().input().bearing().kind().words()
+                                + ": what was measured is noted, not judged.")),
+                List.of(),
+                new Worksheet("What class is it?", List.of(), List.of("Classes by ISO 5753-1.")),
+                List.of());
     }
 
     private static Answer clearance(FittedShaft.Measured measured) {

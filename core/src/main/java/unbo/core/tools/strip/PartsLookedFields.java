@@ -13,6 +13,7 @@ import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.ChangedParts;
 import unbo.core.assembly.Part;
 import unbo.core.assembly.PartChange;
+import unbo.core.assembly.PartKind;
 import unbo.core.bearing.BearingBook;
 import unbo.core.fact.FactKey;
 import unbo.core.input.Field;
@@ -41,7 +42,17 @@ public final class PartsLookedFields {
     /** Boxes that stand on the stage's page. */
     public static final List<String> ASKED = List.of(BearingPlaces.NAME, LOOKED, SPACER);
 
-    private static final Pattern LINE = Pattern.compile("([a-z0-9-]+) (again|renew|right)(?:: ?(.{0,200}))?");
+    /** Where the lips run: no part that comes off, and looked at wherever there is a seal and no ring for it. */
+    private static final Part TRACKS = new Part(
+            "seal-tracks",
+            "seals' tracks on the shaft",
+            PartKind.WEAR_RING,
+            new Part.Stand(true, "shaft", 0, ""),
+            Part.Ring.NONE,
+            null,
+            new Part.Upkeep(false, List.of()));
+
+    private static final Pattern LINE = Pattern.compile("([^\\s:]+) (again|renew|right)(?:: ?(.{0,200}))?");
 
     public static final FieldList<PartsLooked.Input> LIST = FieldList.of(
             List.of(
@@ -97,10 +108,18 @@ public final class PartsLookedFields {
                 new Assembly.Asked(
                         kind, ApartFields.built(built), Assembly.Grip.USUAL, Map.of(), PartChange.all(changed)),
                 book);
-        return assembly.parts().stream()
+        List<Part> parts = new ArrayList<>(assembly.parts().stream()
                 .filter(part -> part.place() == null)
                 .filter(part -> ChangedParts.kinds().contains(part.kind()))
-                .toList();
+                .toList());
+        if (has(parts, PartKind.SEAL) && !has(parts, PartKind.WEAR_RING)) {
+            parts.add(TRACKS);
+        }
+        return List.copyOf(parts);
+    }
+
+    private static boolean has(List<Part> parts, PartKind kind) {
+        return parts.stream().anyMatch(part -> part.kind() == kind);
     }
 
     private static List<Part> parts(Values v) {
