@@ -13,12 +13,13 @@ import jakarta.persistence.EntityManagerFactory;
 import org.hibernate.SessionFactory;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
-import unbo.app.demo.DemoData;
+import unbo.app.demo.LoadedDemo;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
@@ -29,14 +30,12 @@ import unbo.core.vehicle.VehicleInput;
  * nothing is kept from one request to the next, so what is known of the workshop counts each time.
  */
 @Served
+@ExtendWith(LoadedDemo.class)
 @Transactional
 class QueryCountTest {
 
     @Autowired
     private MockMvc mvc;
-
-    @Autowired
-    private DemoData demo;
 
     @Autowired
     private JobService jobs;
@@ -54,7 +53,6 @@ class QueryCountTest {
 
     @BeforeEach
     void load() {
-        demo.load();
         vehicle = vehicles.all().stream()
                 .filter(v -> v.name().startsWith("Rowing gig"))
                 .findFirst()

@@ -11,8 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
@@ -20,23 +20,16 @@ import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
-import unbo.app.demo.DemoData;
+import unbo.app.demo.LoadedDemo;
 
 /** The pages around the job, on the demo workshop; every test is rolled back. */
 @Served
+@ExtendWith(LoadedDemo.class)
 @Transactional
 class WorkshopTest {
 
     @Autowired
     private MockMvc mvc;
-
-    @Autowired
-    private DemoData demo;
-
-    @BeforeEach
-    void load() {
-        demo.load();
-    }
 
     private ResultActions page(String address) throws Exception {
         return mvc.perform(get(address)).andExpect(status().isOk());

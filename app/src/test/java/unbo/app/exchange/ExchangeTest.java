@@ -30,8 +30,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -40,7 +40,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
-import unbo.app.demo.DemoData;
+import unbo.app.demo.LoadedDemo;
 import unbo.app.due.FollowUpService;
 import unbo.app.job.JobLine;
 import unbo.app.job.JobService;
@@ -62,14 +62,12 @@ import unbo.core.stage.RouteStage;
 
 /** What goes out comes in again as it was, under new numbers; what is broken is refused in sentences, whole. */
 @Served
+@ExtendWith(LoadedDemo.class)
 @Transactional
 class ExchangeTest {
 
     @Autowired
     private MockMvc mvc;
-
-    @Autowired
-    private DemoData demo;
 
     @Autowired
     private ExchangeService exchange;
@@ -93,14 +91,6 @@ class ExchangeTest {
     private EntityManager entities;
 
     private final ObjectMapper json = new ObjectMapper();
-
-    @BeforeEach
-    void load() {
-        forgetEverything();
-        demo.load();
-        entities.flush();
-        entities.clear();
-    }
 
     private void forgetEverything() {
         entities.flush();

@@ -11,17 +11,19 @@ import jakarta.persistence.EntityManager;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
-import unbo.app.demo.DemoData;
+import unbo.app.demo.LoadedDemo;
 import unbo.app.job.JobService;
 import unbo.core.fact.FactKey;
 
 /** The rows say what the documents say, are written with them, and are filled from them the same. */
 @Served
+@ExtendWith(LoadedDemo.class)
 @Transactional
 class LogbookTest {
 
@@ -34,9 +36,6 @@ class LogbookTest {
             "log_part|job_id, kind, what, place, amount, unit, cost, supplier",
             "bearing_run|position_id, place, number, from_job, from_day, from_counter, fitted, to_job, to_day, "
                     + "to_counter, ended");
-
-    @Autowired
-    private DemoData demo;
 
     @Autowired
     private JobService jobs;
@@ -55,7 +54,6 @@ class LogbookTest {
 
     @BeforeEach
     void load() {
-        demo.load();
         entities.flush();
     }
 

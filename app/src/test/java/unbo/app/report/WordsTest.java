@@ -21,12 +21,13 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
-import unbo.app.demo.DemoData;
+import unbo.app.demo.LoadedDemo;
 import unbo.app.job.JobLine;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.Position;
@@ -42,14 +43,12 @@ import unbo.core.vehicle.VehicleInput;
 
 /** What is printed is in words, with units: no code and no key of ours stands on a page, on paper or in a table. */
 @Served
+@ExtendWith(LoadedDemo.class)
 @Transactional
 class WordsTest {
 
     @Autowired
     private MockMvc mvc;
-
-    @Autowired
-    private DemoData demo;
 
     @Autowired
     private JobService jobs;
@@ -61,7 +60,6 @@ class WordsTest {
 
     @BeforeEach
     void load() {
-        demo.load();
         Map<String, String> words = new TreeMap<>();
         VehicleInput.LIST
                 .field("kind")

@@ -11,18 +11,19 @@ import java.net.URI;
 import java.util.List;
 import java.util.Map;
 
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
-import unbo.app.demo.DemoData;
+import unbo.app.demo.LoadedDemo;
 import unbo.app.job.JobService;
 import unbo.core.stage.RouteStage;
 
 @Served
+@ExtendWith(LoadedDemo.class)
 @Transactional
 class IntoJobTest {
 
@@ -30,15 +31,7 @@ class IntoJobTest {
     private MockMvc mvc;
 
     @Autowired
-    private DemoData demo;
-
-    @Autowired
     private JobService jobs;
-
-    @BeforeEach
-    void load() {
-        demo.load();
-    }
 
     @Test
     void aNutFromTheBenchOpensTheSetStageWithItsInputsUnkept() throws Exception {
