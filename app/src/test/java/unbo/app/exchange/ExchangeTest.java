@@ -510,24 +510,24 @@ class ExchangeTest {
         JsonNode one = json.readTree(download("/jobs/" + signedJob() + "/export.json"))
                 .get("jobs")
                 .get(0);
-        for (int i = 0; i < 450; i++) {
+        for (int i = 0; i < 230; i++) {
             ObjectNode copy = one.deepCopy();
             ((ObjectNode) copy.get("job")).put("visit", i + 1);
             all.add(copy);
         }
         ExchangeService.Taken first = take(json.writeValueAsBytes(file));
         assertThat(first.faults()).isEmpty();
-        assertThat(first.jobs()).hasSize(450);
+        assertThat(first.jobs()).hasSize(230);
         byte[] everything = download("/export.json");
-        assertThat(everything.length).isGreaterThan(8 << 20);
-        assertThat(take(everything).jobs()).hasSizeGreaterThan(450);
+        assertThat(everything.length).isGreaterThan(4 << 20);
+        assertThat(take(everything).jobs()).hasSizeGreaterThan(230);
         Position position = vehicles.find(first.vehicle()).orElseThrow().positions().stream()
                 .filter(p -> p.lastWorkedOn() != null)
                 .findFirst()
                 .orElseThrow();
         assertThat(new String(download("/positions/" + position.id() + "/history.csv"), StandardCharsets.UTF_8).lines())
                 .as("its head and all jobs")
-                .hasSize(451);
+                .hasSize(231);
     }
 
     @Test
