@@ -11,15 +11,35 @@ function follow(key) {
   if (link) link.click();
 }
 
+/** Enter in a box of readings waits for the next one; in any other box it goes on to the next box that is asked. */
+function entered(box) {
+  if (box.dataset.readings !== undefined && box.value.trim()) {
+    box.value = `${box.value.trim()} `;
+    box.dispatchEvent(new Event("input", { bubbles: true }));
+    return;
+  }
+  const asked = [...document.querySelectorAll(".now :is(input, select, textarea)")];
+  const next = asked[asked.indexOf(box) + 1];
+  (asked.includes(box) && next ? next : document.querySelector(".foot .go"))?.focus();
+}
+
 document.addEventListener("keydown", (event) => {
   const list = document.getElementById("shortcuts");
   if (!list) return;
   if (event.ctrlKey && event.key === "Enter") {
-    const form = event.target.closest?.("form");
+    const form = event.target.closest?.("form") ?? document.getElementById("stage-form");
     if (form) {
       event.preventDefault();
-      form.requestSubmit();
+      form.requestSubmit(form.id === "stage-form" ? document.querySelector(".foot .go") : undefined);
     }
+    return;
+  }
+  if (
+    event.key === "Enter" &&
+    event.target.matches?.("#stage-form :is(input:not([type=checkbox], [type=radio]), select)")
+  ) {
+    event.preventDefault();
+    entered(event.target);
     return;
   }
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;

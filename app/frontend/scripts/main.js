@@ -12,6 +12,7 @@ const parts = {
   "input[data-slide]": "./slide.js",
   "g[data-spin]": "./spin.js",
   "svg[data-drawing=section]": "./section.js",
+  "[data-tick]": "./steps.js",
 };
 
 function fetchNeeded() {

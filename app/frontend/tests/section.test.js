@@ -19,11 +19,3 @@ test("a part that is touched shows its step", async () => {
   touch(document, "knuckle");
   assert.equal(shown, 1);
 });
-
-test("in a stage it leads to the tick of its step", async () => {
-  const { document, window } = page(`${drawing}<input type="checkbox" name="tick-inner-cup-drift" id="tick">`);
-  window.HTMLElement.prototype.scrollIntoView = () => {};
-  await script("section.js");
-  touch(document, "cup");
-  assert.equal(document.activeElement.id, "tick");
-});

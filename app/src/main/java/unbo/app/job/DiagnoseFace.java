@@ -2,6 +2,7 @@ package unbo.app.job;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -34,6 +35,11 @@ class DiagnoseFace implements StageFace {
     @Override
     public Map<String, String> touched(Map<String, String> texts, Map<String, String> sent) {
         return Observations.touched(texts, sent);
+    }
+
+    @Override
+    public Set<String> apart(Showing shown) {
+        return Set.copyOf(shown.rule().asked());
     }
 
     @Override

@@ -12,6 +12,7 @@ import unbo.app.catalogue.KnowledgeService;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.KindPlace;
+import unbo.core.assembly.Part;
 import unbo.core.input.Field;
 import unbo.core.route.PutBack;
 import unbo.core.sheet.Sheet;
@@ -74,11 +75,52 @@ class FitFace implements StageFace {
     }
 
     @Override
+    public List<StageCard.Group> groups(Showing shown) {
+        return List.of(
+                new StageCard.Group(
+                        "Its seat, measured",
+                        List.of("measuredMinMm", "measuredMaxMm", "material", "shaftBoreMm", "housingOutsideMm")),
+                new StageCard.Group(
+                        "Heat, cold, mass", List.of("way", "deltaT", "ambient", "chilled", "limit", "massKg", "rough")),
+                new StageCard.Group(
+                        "What is left of its clearance",
+                        List.of("clearanceClass", "radialClearance", "otherRingUm", "toleranceClass", "bothTight")),
+                new StageCard.Group("The new one: maker, batch", List.of("maker", "batch", "bought")),
+                new StageCard.Group(
+                        "Which bearing and ring", List.of("where", "designation", "bore", "outside", "width")),
+                new StageCard.Group("The whole shaft: free to grow?", arranged()));
+    }
+
+    /** Place and ring, once it is known what there is to choose from. */
+    @Override
+    public Set<String> carried(Showing shown) {
+        return shown.sheet().kind().isPresent() ? chooses() : Set.of();
+    }
+
+    @Override
+    public Optional<Further> further(Showing shown) {
+        return PlaceRow.further(shown, PlaceRow.Asks.FIT);
+    }
+
+    @Override
+    public Optional<String> leads(Showing shown, Part part) {
+        return PlaceRow.leads(part, PlaceRow.Asks.FIT, shown.sheet());
+    }
+
+    @Override
+    public boolean about(Showing shown, Part part) {
+        return PlaceRow.about(part, PlaceRow.Asks.FIT, shown);
+    }
+
+    private static List<String> arranged() {
+        return ArrangementFields.fields(false).stream().map(Field::name).toList();
+    }
+
+    @Override
     public void show(Showing shown, Model model) {
-        model.addAttribute(
-                "arranged",
-                ArrangementFields.fields(false).stream().map(Field::name).toList());
-        model.addAttribute("places", PlaceRow.of(shown, PlaceRow.Asks.FIT, "not yet"));
+        List<PlaceRow> rows = PlaceRow.of(shown, PlaceRow.Asks.FIT, "not yet");
+        model.addAttribute("places", rows);
+        model.addAttribute("placeNow", PlaceRow.now(rows));
         JobView view = shown.view();
         Sheet whole =
                 shown.work().ok() ? view.sheet().with(shown.work().outcome().facts()) : view.sheet();

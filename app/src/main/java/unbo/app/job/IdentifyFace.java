@@ -1,8 +1,12 @@
 package unbo.app.job;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -30,16 +34,52 @@ class IdentifyFace implements StageFace {
         return view.station(stage()).entry("");
     }
 
+    /** What stands on each bearing. */
     @Override
-    public void show(Showing shown, Model model) {
-        AssemblyKind said =
-                AssemblyKind.find(shown.typed().text(HubFields.KIND)).orElse(null);
-        AssemblyKind known = said != null || shown.sheet().guessed()
+    public List<String> asksFirst(Showing shown) {
+        return HubFields.boxes(kind(shown)).stream()
+                .flatMap(boxes -> boxes.cone() == null
+                        ? boxes.seldom().stream()
+                        : Stream.of(boxes.cone(), boxes.cup()).filter(Objects::nonNull))
+                .toList();
+    }
+
+    @Override
+    public List<StageCard.Group> groups(Showing shown) {
+        List<StageCard.Group> groups = new ArrayList<>();
+        for (HubFields.Boxes boxes : HubFields.boxes(kind(shown))) {
+            if (boxes.cone() != null) {
+                List<String> names = new ArrayList<>();
+                names.add(boxes.cone());
+                if (boxes.cup() != null) {
+                    names.add(boxes.cup());
+                }
+                names.addAll(boxes.seldom());
+                groups.add(new StageCard.Group(boxes.place().title() + ": sizes by hand, maker, batch", names));
+            }
+        }
+        groups.add(new StageCard.Group("Seal", List.of("seal", "allSame")));
+        groups.add(new StageCard.Group(
+                "Lengths between the bearings; a stated default stands in",
+                List.of("betweenCups", "hubBore", "spindle")));
+        return groups;
+    }
+
+    private static AssemblyKind said(Showing shown) {
+        return AssemblyKind.find(shown.typed().text(HubFields.KIND)).orElse(null);
+    }
+
+    private static AssemblyKind kind(Showing shown) {
+        AssemblyKind said = said(shown);
+        return said != null || shown.sheet().guessed()
                 ? said
                 : shown.sheet().kind().orElse(null);
-        model.addAttribute("kind", known);
-        model.addAttribute("said", said != null);
+    }
+
+    @Override
+    public void show(Showing shown, Model model) {
+        model.addAttribute("kind", kind(shown));
+        model.addAttribute("said", said(shown) != null);
         model.addAttribute("kinds", AssemblyKind.all());
-        model.addAttribute("boxes", HubFields.boxes(known));
     }
 }

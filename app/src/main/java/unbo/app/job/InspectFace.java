@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -11,6 +12,7 @@ import unbo.app.catalogue.KnowledgeService;
 import unbo.app.race.RaceView;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.KindPlace;
+import unbo.core.assembly.Part;
 import unbo.core.damage.Brush;
 import unbo.core.damage.RaceMapInput;
 import unbo.core.inspect.Inspection;
@@ -78,6 +80,54 @@ class InspectFace implements StageFace {
     @Override
     public boolean chosen(String name, String text) {
         return name.equals(BearingPlaces.NAME) && text.equals(PartsLookedFields.WHICH);
+    }
+
+    @Override
+    public Set<String> apart(Showing shown) {
+        return LookedRow.about(shown.typed().texts())
+                ? Set.of(PartsLookedFields.LOOKED, BearingPlaces.NAME)
+                : Set.of("inner", "outer");
+    }
+
+    @Override
+    public List<StageCard.Group> groups(Showing shown) {
+        return List.of(
+                new StageCard.Group(
+                        "The seat it sat on, measured",
+                        List.of(
+                                "seatRing",
+                                "plane1",
+                                "plane2",
+                                "seatSymbol",
+                                "seatSize",
+                                "seatMaterial",
+                                "creep",
+                                "remedy",
+                                "cureAt")),
+                new StageCard.Group(
+                        "How it stood and turned",
+                        List.of("which", "designation", "kind", "turning", "elements", "up", "load")));
+    }
+
+    /** Place and ring, once it is known what there is to choose from. */
+    @Override
+    public Set<String> carried(Showing shown) {
+        return shown.sheet().kind().isPresent() ? chooses() : Set.of();
+    }
+
+    @Override
+    public Optional<Further> further(Showing shown) {
+        return PlaceRow.further(shown, PlaceRow.Asks.INSPECT);
+    }
+
+    @Override
+    public Optional<String> leads(Showing shown, Part part) {
+        return PlaceRow.leads(part, PlaceRow.Asks.INSPECT, shown.sheet());
+    }
+
+    @Override
+    public boolean about(Showing shown, Part part) {
+        return PlaceRow.about(part, PlaceRow.Asks.INSPECT, shown);
     }
 
     @Override

@@ -1,5 +1,7 @@
 package unbo.app.job;
 
+import java.util.List;
+
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -18,6 +20,11 @@ class IntakeFace implements StageFace {
     @Override
     public RouteStage stage() {
         return RouteStage.INTAKE;
+    }
+
+    @Override
+    public List<String> asksFirst(Showing shown) {
+        return List.of("complaint", "counter", "load");
     }
 
     @Override

@@ -212,6 +212,16 @@ public final class JobView {
                 .findFirst();
     }
 
+    /** The station before one, past those that its kind does not have; null before the first. */
+    public RouteStage before(RouteStage stage) {
+        return stations().stream()
+                .takeWhile(station -> station.stage() != stage)
+                .filter(station -> !station.state().equals("ABSENT"))
+                .reduce((first, second) -> second)
+                .map(Station::stage)
+                .orElse(null);
+    }
+
     /** Its title; empty after the last. */
     public String onTo(RouteStage stage) {
         return after(stage).map(RouteStage::title).orElse("");

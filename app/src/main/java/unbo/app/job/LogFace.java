@@ -1,5 +1,7 @@
 package unbo.app.job;
 
+import java.util.List;
+
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -18,6 +20,17 @@ class LogFace implements StageFace {
     @Override
     public RouteStage stage() {
         return RouteStage.LOG;
+    }
+
+    @Override
+    public List<String> asksFirst(Showing shown) {
+        return List.of("cause", "note");
+    }
+
+    @Override
+    public List<StageCard.Group> groups(Showing shown) {
+        return List.of(new StageCard.Group(
+                "Own rule for when it is due", List.of("season", "ownMonths", "ownCount", "ownImmersions")));
     }
 
     @Override

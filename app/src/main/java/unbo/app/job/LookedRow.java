@@ -19,8 +19,9 @@ import unbo.core.tools.strip.PartsLookedFields;
  *
  * @param always true where it is never used twice
  * @param verdict code of what becomes of it; empty where nobody looked
+ * @param first true for the first that nobody looked at yet
  */
-public record LookedRow(String code, String label, boolean always, String verdict, String note) {
+public record LookedRow(String code, String label, boolean always, String verdict, String note, boolean first) {
 
     private static final String BECOMES = "becomes-";
     private static final String SEEN = "seen-";
@@ -36,6 +37,7 @@ public record LookedRow(String code, String label, boolean always, String verdic
         List<PartsLookedFields.Line> lines =
                 PartsLookedFields.lines(shown.typed().text(PartsLookedFields.LOOKED));
         List<LookedRow> rows = new ArrayList<>();
+        boolean open = true;
         for (Part part : PartsLookedFields.parts(
                 sheet.kind().map(AssemblyKind::code).orElse(""),
                 sheet.text(FactKey.BUILT),
@@ -49,9 +51,18 @@ public record LookedRow(String code, String label, boolean always, String verdic
                     part.label(),
                     part.upkeep().renewed(),
                     line.map(said -> said.verdict().code()).orElse(""),
-                    line.map(PartsLookedFields.Line::note).orElse("")));
+                    line.map(PartsLookedFields.Line::note).orElse(""),
+                    open && line.isEmpty()));
+            open &= line.isPresent();
         }
         return rows;
+    }
+
+    /** What becomes of it and what was seen, in words. */
+    public String shown() {
+        String becomes =
+                PartsLooked.Verdict.of(verdict).map(PartsLooked.Verdict::words).orElse("not looked at");
+        return note.isEmpty() ? becomes : becomes + ": " + note;
     }
 
     /** The box of lines, from the rows that were sent; none where there were no rows. */

@@ -35,7 +35,10 @@ public record Merge(List<Line> lines, Typed mine, Typed theirs) {
         names.addAll(theirs.texts().keySet());
         List<Line> lines = new ArrayList<>();
         for (String name : names) {
-            if (!mine.same(name, theirs)) {
+            boolean bothDone = StageForm.isTick(name)
+                    && !mine.text(name).isBlank()
+                    && !theirs.text(name).isBlank();
+            if (!mine.same(name, theirs) && !bothDone) {
                 boolean changed = !mine.same(name, base);
                 lines.add(new Line(
                         name,
@@ -72,7 +75,8 @@ public record Merge(List<Line> lines, Typed mine, Typed theirs) {
                     .filter(s -> StageForm.tick(s.code()).equals(name))
                     .map(Step::text)
                     .findFirst()
-                    .orElse(name);
+                    .orElseGet(() ->
+                            "Step: " + name.substring(name.indexOf('-') + 1).replace('-', ' '));
         }
         return rule.fields().field(name).map(Field::label).orElse(name);
     }

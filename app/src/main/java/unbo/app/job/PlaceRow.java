@@ -6,7 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 
 import unbo.core.assembly.BearingPlaces;
+import unbo.core.assembly.ChangedParts;
 import unbo.core.assembly.KindPlace;
+import unbo.core.assembly.Part;
 import unbo.core.finding.Level;
 import unbo.core.sheet.Sheet;
 import unbo.core.tools.strip.PartsLookedFields;
@@ -100,6 +102,47 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
         return rows;
     }
 
+    /** What is shown of some rows, and how many of them are kept, in words; empty where nothing is. */
+    static String now(List<PlaceRow> rows) {
+        long all = rows.stream().mapToLong(row -> row.touches().size()).sum();
+        long kept = rows.stream()
+                .flatMap(row -> row.touches().stream())
+                .filter(touch -> !touch.of().isEmpty())
+                .count();
+        for (PlaceRow row : rows) {
+            for (Touch touch : row.touches()) {
+                if (touch.current()) {
+                    return (row.label() + " " + row.number()).strip() + ", " + touch.words() + " · " + kept + " of "
+                            + all + " kept";
+                }
+            }
+        }
+        return "";
+    }
+
+    /** What nobody has kept yet beside what is shown: the same ring of another place before all others. */
+    static Optional<StageFace.Further> further(StageFace.Showing shown, Asks asks) {
+        List<PlaceRow> rows = of(shown, asks, "");
+        String now = rows.stream()
+                .flatMap(row -> row.touches().stream())
+                .filter(Touch::current)
+                .map(Touch::words)
+                .findFirst()
+                .orElse("");
+        for (boolean same : new boolean[] {true, false}) {
+            for (PlaceRow row : rows) {
+                for (Touch touch : row.touches()) {
+                    if (touch.of().isEmpty()
+                            && !touch.current()
+                            && touch.words().equals(now) == same) {
+                        return Optional.of(new StageFace.Further(row.label() + ", " + touch.words(), touch.query()));
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
     /** What is no bearing is looked at by itself. */
     private static PlaceRow others(JobView.Station station, About now, Sheet sheet, String untouched) {
         About about = new About(PartsLookedFields.WHICH, "");
@@ -113,6 +156,48 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
                         entry.map(kept -> state(kept, station)).orElse(untouched),
                         entry.map(StageEntry::of).orElse(""),
                         about.equals(now))));
+    }
+
+    /** Where touching a part leads: to its ring's entry; what is no bearing is looked at among the other parts. */
+    static Optional<String> leads(Part part, Asks asks, Sheet sheet) {
+        return of(part, asks, sheet)
+                .map(about -> about.ring().isEmpty()
+                        ? BearingPlaces.NAME + "=" + about.place()
+                        : BearingPlaces.NAME + "=" + about.place() + "&" + asks.box() + "=" + about.ring());
+    }
+
+    /** True for the part that an entry is about. */
+    static boolean about(Part part, Asks asks, StageFace.Showing shown) {
+        About now = About.of(shown.typed().texts(), asks, shown.sheet());
+        return !now.ring().isEmpty()
+                && part.place() != null
+                && part.place().equals(now.place())
+                && (asks == Asks.INSPECT || ring(part).map(now.ring()::equals).orElse(true));
+    }
+
+    private static Optional<About> of(Part part, Asks asks, Sheet sheet) {
+        if (part.place() == null) {
+            return asks == Asks.INSPECT && ChangedParts.kinds().contains(part.kind())
+                    ? Optional.of(new About(PartsLookedFields.WHICH, ""))
+                    : Optional.empty();
+        }
+        List<About> there = sheet.places().stream()
+                .filter(place -> place.code().equals(part.place()))
+                .flatMap(place -> asked(place, asks).stream())
+                .toList();
+        return there.stream()
+                .filter(about -> ring(part).map(about.ring()::equals).orElse(true))
+                .findFirst()
+                .or(() -> there.stream().findFirst());
+    }
+
+    /** The ring that a part is; empty where it is both. */
+    private static Optional<String> ring(Part part) {
+        return switch (part.ring()) {
+            case OUTER, DRAWN -> Optional.of("outer");
+            case INNER -> Optional.of("inner");
+            case NONE, WHOLE, BALLS -> Optional.empty();
+        };
     }
 
     /** What there is to ask at a place. */

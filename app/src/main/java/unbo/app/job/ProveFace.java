@@ -1,6 +1,8 @@
 package unbo.app.job;
 
+import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -39,16 +41,37 @@ class ProveFace implements StageFace {
         return AssemblyKind.find(text).isPresent();
     }
 
+    /** What nobody has proved yet, in the order of the sheet; then who proved it. */
+    @Override
+    public List<String> asksFirst(Showing shown) {
+        return Stream.concat(proofs(shown).stream().map(PROOF::concat), Stream.of("initials"))
+                .toList();
+    }
+
+    @Override
+    public List<StageCard.Group> groups(Showing shown) {
+        return List.of(
+                new StageCard.Group(
+                        "Every proof, and why one was not done",
+                        proofs(shown).stream()
+                                .flatMap(proof -> Stream.of(PROOF + proof, "why-" + proof))
+                                .toList()),
+                new StageCard.Group("End play, measured", List.of("push", "pull", "rock", "rimRadius")),
+                new StageCard.Group("Warmth after a run", List.of("hubTemperature", "twinTemperature", "run")),
+                new StageCard.Group("Runout, one turn", List.of("runout", "runoutOn", "runoutMax")));
+    }
+
+    private static List<String> proofs(Showing shown) {
+        return shown.rule().asked().stream()
+                .filter(name -> name.startsWith(PROOF))
+                .map(name -> name.substring(PROOF.length()))
+                .toList();
+    }
+
     @Override
     public void show(Showing shown, Model model) {
         model.addAttribute("live", LiveView.proof(instruments));
         model.addAttribute("kinds", AssemblyKind.all());
         model.addAttribute("kind", StageRules.kind(shown.sheet(), shown.typed().texts()));
-        model.addAttribute(
-                "proofs",
-                shown.rule().asked().stream()
-                        .filter(name -> name.startsWith(PROOF))
-                        .map(name -> name.substring(PROOF.length()))
-                        .toList());
     }
 }

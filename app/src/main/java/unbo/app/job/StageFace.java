@@ -1,11 +1,14 @@
 package unbo.app.job;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
 import org.springframework.ui.Model;
 
+import unbo.core.assembly.Part;
+import unbo.core.drawing.Drawing;
 import unbo.core.input.Typed;
 import unbo.core.route.StageRule;
 import unbo.core.sheet.Sheet;
@@ -13,7 +16,8 @@ import unbo.core.stage.RouteStage;
 
 /**
  * What one station has on its page beyond its boxes and its answer. A station without anything of its own has none; its
- * template is named after it and holds the fragments {@code before}, {@code answer}, {@code boxes} and {@code after}.
+ * template is named after it and holds the fragments {@code before}, {@code answer}, {@code boxes} (what it asks by
+ * means of its own), {@code after} and {@code folds}.
  */
 interface StageFace {
 
@@ -55,6 +59,49 @@ interface StageFace {
     /** What the workshop puts into the boxes of an entry that nobody has kept yet. */
     default Typed begun(StageRule<?> rule, Typed typed) {
         return typed;
+    }
+
+    /** Boxes that are asked first where they are empty, whatever hangs on them. */
+    default List<String> asksFirst(Showing shown) {
+        return List.of();
+    }
+
+    /** How what is not asked folds away. */
+    default List<StageCard.Group> groups(Showing shown) {
+        return List.of();
+    }
+
+    /** Boxes that its own template prints. */
+    default Set<String> apart(Showing shown) {
+        return Set.of();
+    }
+
+    /** Another entry of the stage. @param query its address, behind a question mark */
+    record Further(String words, String query) {}
+
+    /** The entry that nobody has kept yet and that comes next; empty after the last. */
+    default Optional<Further> further(Showing shown) {
+        return Optional.empty();
+    }
+
+    /** Boxes that are answered by choosing the entry, and not asked again. */
+    default Set<String> carried(Showing shown) {
+        return Set.of();
+    }
+
+    /** What touching a part leads to here, behind a question mark; empty where it only shows the part. */
+    default Optional<String> leads(Showing shown, Part part) {
+        return Optional.empty();
+    }
+
+    /** Its own section, where it shows another than what the job knows. */
+    default Optional<Drawing> section(Showing shown) {
+        return Optional.empty();
+    }
+
+    /** True for the part that it is asking about. */
+    default boolean about(Showing shown, Part part) {
+        return false;
     }
 
     /** True where its answer takes the whole width, without a section beside it. */

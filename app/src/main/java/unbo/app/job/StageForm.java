@@ -16,6 +16,7 @@ import unbo.core.inspect.Carried;
 import unbo.core.route.StageRule;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.section.JobSection;
 
 /**
  * One stage of a job under way as its page prints it.
@@ -25,7 +26,7 @@ import unbo.core.stage.RouteStage;
  * @param known facts the stage takes from the sheet
  * @param answer null when the texts cannot be used yet
  * @param steps the procedure
- * @param ticked codes of the ticked steps
+ * @param stamps when each ticked step was done, by its code: {@code yes} where nobody kept the minute
  * @param section the hub or shaft, with what the typed texts would add; null where nothing is known to draw
  * @param carried what Inspect found that this stage must heed
  */
@@ -35,11 +36,13 @@ public record StageForm(
         List<FactLine> known,
         Answer answer,
         List<Step> steps,
-        Set<String> ticked,
+        Map<String, String> stamps,
         Drawing section,
         List<String> carried) {
 
     private static final String TICK = "tick-";
+    private static final String DONE = "yes";
+    private static final String STAMP = "\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d";
 
     /** What a stage is shown of. @param judged false while somebody is still typing: an empty box is not yet a fault */
     record Shown(RouteStage stage, StageRule<?> rule, Typed typed, StageRule.Work work, Sheet sheet, boolean judged) {}
@@ -50,11 +53,10 @@ public record StageForm(
     }
 
     static boolean isTick(String name) {
-        return name.matches(TICK + "[a-z]{1,12}");
+        return name.matches(TICK + "[a-z][a-z0-9-]{0,59}");
     }
 
-    /** @param view whose section is drawn */
-    static StageForm of(JobView view, Shown shown, BearingBook book) {
+    static StageForm of(Shown shown, BearingBook book) {
         StageRule.Work work = shown.work;
         StageRule<?> rule = shown.rule;
         Map<String, FieldView> form = new LinkedHashMap<>();
@@ -80,8 +82,8 @@ public record StageForm(
                 known,
                 answer,
                 rule.steps(shown.typed, answer),
-                ticked(shown.typed.texts()),
-                view.section(drawn, book),
+                stamps(shown.typed.texts()),
+                JobSection.touchable(drawn, book),
                 Carried.to(shown.stage.code(), shown.sheet));
     }
 
@@ -93,6 +95,45 @@ public record StageForm(
                 .collect(Collectors.toUnmodifiableSet());
     }
 
+    private static Map<String, String> stamps(Map<String, String> texts) {
+        Map<String, String> stamps = new LinkedHashMap<>();
+        ticked(texts).forEach(step -> stamps.put(step, texts.get(tick(step))));
+        return stamps;
+    }
+
+    /** Codes of the ticked steps. */
+    public Set<String> ticked() {
+        return stamps.keySet();
+    }
+
+    /** What the tick of a step sends: when it was done, or that it was. */
+    public String stamp(String step) {
+        return stamps.getOrDefault(step, DONE);
+    }
+
+    /** The time at which a step was done; empty where it was not, or nobody kept the minute. */
+    public String doneAt(String step) {
+        String stamp = stamps.getOrDefault(step, "");
+        return stamp.matches(STAMP) ? stamp.substring(stamp.indexOf('T') + 1) : "";
+    }
+
+    /** The last step before the one that comes next; empty where none is ticked. */
+    public String lastTicked() {
+        String last = "";
+        for (Step step : steps) {
+            if (!stamps.containsKey(step.code())) {
+                break;
+            }
+            last = step.code();
+        }
+        return last;
+    }
+
+    /** What is kept of a tick: the minute of it, or that it was. */
+    static String tickText(String sent) {
+        return sent.matches(STAMP) ? sent : DONE;
+    }
+
     /** True where one of some boxes holds something, or refuses it. */
     public boolean anySaid(List<String> names) {
         return names.stream()
@@ -101,10 +142,18 @@ public record StageForm(
                         && (!field.typed().isEmpty() || !field.refusals().isEmpty()));
     }
 
+    /** The step that comes next; null when all are ticked. */
+    public Step next() {
+        return steps.stream()
+                .filter(s -> !stamps.containsKey(s.code()))
+                .findFirst()
+                .orElse(null);
+    }
+
     /** Steps of the procedure that are not ticked, in words; empty when all are. */
     public List<String> unticked() {
         return steps.stream()
-                .filter(s -> !ticked.contains(s.code()))
+                .filter(s -> !stamps.containsKey(s.code()))
                 .map(Step::text)
                 .toList();
     }

@@ -31,6 +31,7 @@ import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.Typed;
+import unbo.core.route.Asking;
 import unbo.core.route.Knowledge;
 import unbo.core.route.StageRule;
 import unbo.core.sheet.Sheet;
@@ -48,6 +49,9 @@ class StagePages {
     private static final int LONGEST_WHY = 200;
     private static final String NOTE = "note";
     private static final String NEW_ENTRY = "new";
+    /** Why a stage is skipped, as it is said most often. */
+    private static final List<String> SKIPS =
+            List.of("not needed here", "done before", "no instrument at hand", "done elsewhere");
     /** Touches of the page that change a text and stay where they are. */
     private static final List<String> TOUCHES = List.of(NOTE, "undo", "toggle", "paint", "unpaint", "wipe", "copy");
 
@@ -83,8 +87,17 @@ class StagePages {
      * What a stage's page shows and what its form began with.
      *
      * @param editing code of the entry that is shown; empty for a new one
+     * @param judged false while somebody is still typing
+     * @param asks false where nobody looks at what is asked next
+     * @param at code of the part that was touched; empty where none was
      */
-    private record Shown(int version, String editing, Typed base, Typed typed, boolean judged) {}
+    private record Shown(
+            int version, String editing, Typed base, Typed typed, boolean judged, boolean asks, String at) {
+
+        Shown(int version, String editing, Typed base, Typed typed, boolean judged) {
+            this(version, editing, base, typed, judged, true, "");
+        }
+    }
 
     /** An entry of the stage, as the page lists it. @param current true for the one that is shown */
     public record EntryLine(String of, String words, String state, boolean current) {}
@@ -135,7 +148,13 @@ class StagePages {
                 view,
                 stage,
                 new Shown(
-                        station.version(), editing, base, typed, station.state().equals("DRAFT")),
+                        station.version(),
+                        editing,
+                        base,
+                        typed,
+                        station.state().equals("DRAFT"),
+                        true,
+                        sent.getOrDefault("at", "")),
                 model);
     }
 
@@ -209,7 +228,11 @@ class StagePages {
             model.addAttribute("meanwhile", station.savedAt().atZone(clock.getZone()));
         }
         model.addAttribute("look", sent.getOrDefault("look", ""));
-        return show(view, stage, new Shown(version, editing, base, typed, false), model);
+        return show(
+                view,
+                stage,
+                new Shown(version, editing, base, typed, false, sent.containsKey("asks"), sent.getOrDefault("at", "")),
+                model);
     }
 
     @PostMapping
@@ -230,16 +253,26 @@ class StagePages {
                 documents.typed(sent.getOrDefault(BASE, "{}")),
                 seq(sent),
                 stay,
-                sent.getOrDefault("move", ""));
+                sent.getOrDefault("move", ""),
+                then(sent));
         return keep(keep, model, flash);
     }
 
     /**
-     * What is to be kept and what follows. @param move code of the position that the job moves to with it; empty where
-     * it stays
+     * What is to be kept and what follows.
+     *
+     * @param move code of the position that the job moves to with it; empty where it stays
+     * @param then address of the stage's entry that follows, with its question mark; empty where the next stage does
      */
     private record Keep(
-            long id, String desk, JobService.Keeping keeping, Typed base, long seq, boolean stay, String move) {
+            long id,
+            String desk,
+            JobService.Keeping keeping,
+            Typed base,
+            long seq,
+            boolean stay,
+            String move,
+            String then) {
 
         private RouteStage stage() {
             return keeping.stage();
@@ -250,6 +283,11 @@ class StagePages {
     private static int version(Map<String, String> sent) {
         String version = sent.getOrDefault("version", "");
         return version.matches("\\d{1,9}") ? Integer.parseInt(version) : -1;
+    }
+
+    private static String then(Map<String, String> sent) {
+        String then = sent.getOrDefault("then", "");
+        return then.matches("[a-zA-Z]+=[a-z0-9-]+(&[a-zA-Z]+=[a-z0-9-]+)?") ? "?" + then : "";
     }
 
     private static long seq(Map<String, String> sent) {
@@ -287,7 +325,15 @@ class StagePages {
                 Merge.of(StageTexts.rule(view, stage, mine), base, mine, theirs).typed(picks),
                 Map.of());
         return keep(
-                new Keep(id, desk, new JobService.Keeping(stage, version, editing, typed), base, seq(sent), true, ""),
+                new Keep(
+                        id,
+                        desk,
+                        new JobService.Keeping(stage, version, editing, typed),
+                        base,
+                        seq(sent),
+                        true,
+                        "",
+                        ""),
                 model,
                 flash);
     }
@@ -367,6 +413,9 @@ class StagePages {
                     "good",
                     keep.stage().title() + " is kept; the job stands at "
                             + view(keep.id()).position().label() + " now.");
+        }
+        if (!keep.then().isEmpty() && !keep.stay()) {
+            return "redirect:/jobs/" + keep.id() + "/" + keep.stage().code() + keep.then();
         }
         RouteStage next =
                 keep.stay() ? keep.stage() : view(keep.id()).after(keep.stage()).orElse(keep.stage());
@@ -478,23 +527,44 @@ class StagePages {
         Sheet sheet = view.sheetFor(stage);
         Knowledge known = knowledge.current();
         StageRule.Work work = rule.work(typed, sheet, known);
-        model.addAttribute(
-                "stage",
-                StageForm.of(
-                        view, new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged()), known.bearings()));
+        StageForm form =
+                StageForm.of(new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged()), known.bearings());
+        model.addAttribute("stage", form);
         model.addAttribute("seconds", seconds(work));
         model.addAttribute("units", workshops.units());
-        faces.of(stage).show(new StageFace.Showing(view, stage, rule, work, typed, sheet), model);
+        StageFace face = faces.of(stage);
+        StageFace.Showing showing = new StageFace.Showing(view, stage, rule, work, typed, sheet);
+        face.show(showing, model);
+        Asking asking = shown.asks()
+                ? Asking.of(
+                        new Asking.Stand(rule, work, typed, sheet, known, kept(view, stage, shown)),
+                        face.asksFirst(showing),
+                        face.apart(showing))
+                : Asking.NOTHING;
+        model.addAttribute("card", StageCard.of(form.form(), asking, showing, face));
+        model.addAttribute("surface", Surface.of(showing, face, form.section(), known.bearings(), shown.at()));
         if (view.position().unknown() && stage.atPlace()) {
             model.addAttribute("plan", PlacesPlan.of(jobs.vehicle(view), Position::numbers));
         }
         model.addAttribute("version", shown.version());
         model.addAttribute("editing", shown.editing());
         model.addAttribute("entries", entries(view, stage, shown.editing()));
-        model.addAttribute("several", faces.of(stage).several());
-        model.addAttribute("face", faces.of(stage));
+        model.addAttribute("several", face.several());
+        model.addAttribute("face", face);
+        model.addAttribute("further", face.further(showing).orElse(null));
+        model.addAttribute("at", shown.at());
+        model.addAttribute("skips", SKIPS);
         model.addAttribute(BASE, documents.write(shown.base()));
         return page(view, stage, model);
+    }
+
+    /** True where what is shown is what was kept. */
+    private static boolean kept(JobView view, RouteStage stage, Shown shown) {
+        return view.station(stage).entries().stream()
+                .anyMatch(entry -> entry.of().equals(shown.editing())
+                        && !entry.draft()
+                        && entry.complete()
+                        && entry.typed().says(shown.typed()));
     }
 
     /** Seconds that there are once the step begins; null where nothing runs out. */

@@ -65,7 +65,7 @@ class StageTexts {
         texts.putAll(face.touched(texts, sent));
         typed.texts().forEach((name, text) -> {
             if (StageForm.isTick(name) && !text.isBlank()) {
-                texts.put(name, "yes");
+                texts.put(name, StageForm.tickText(text));
             }
         });
         return new Typed(texts, typed.apart(), typed.units());

@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -25,30 +26,42 @@ public class SvgWriter {
 
     /** An element for a page; {@code turnable} lets the keyboard reach it. */
     public String write(Drawing drawing, boolean turnable) {
-        return write(drawing, turnable, "");
+        return write(drawing, turnable ? "application" : "img", "", Map.of());
     }
+
+    /** A drawing of parts that lead somewhere when they are touched: addresses by the codes of the parts. */
+    public String linked(Drawing drawing, Map<String, Link> links) {
+        return write(drawing, links.isEmpty() ? "img" : "group", "", links);
+    }
+
+    /** Where a part of a drawing leads, and what it is called for those who do not see it. */
+    public record Link(String address, String words) {}
 
     /** A drawing that carries its looks with it, for paper and for a file of its own. */
     public String alone(Drawing drawing) {
         try {
-            return write(drawing, false, new ClassPathResource(PRINT_LOOKS).getContentAsString(StandardCharsets.UTF_8));
+            return write(
+                    drawing,
+                    "img",
+                    new ClassPathResource(PRINT_LOOKS).getContentAsString(StandardCharsets.UTF_8),
+                    Map.of());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static String write(Drawing drawing, boolean turnable, String looks) {
+    private static String write(Drawing drawing, String role, String looks, Map<String, Link> links) {
         StringBuilder out = new StringBuilder(4096);
         String title = drawing.name() + "-title";
         out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"drawing\" role=\"")
-                .append(turnable ? "application" : "img")
+                .append(role)
                 .append("\" data-drawing=\"")
                 .append(escape(drawing.name()))
                 .append('"')
                 .append(" aria-labelledby=\"")
                 .append(title)
                 .append('"')
-                .append(turnable ? " tabindex=\"0\"" : "")
+                .append(role.equals("application") ? " tabindex=\"0\"" : "")
                 .append(" viewBox=\"")
                 .append(n(drawing.left()))
                 .append(' ')
@@ -69,7 +82,13 @@ public class SvgWriter {
             out.append("<style>").append(looks).append("</style>");
         }
         defs(out, drawing);
-        drawing.shapes().forEach(shape -> shape(out, shape, drawing));
+        drawing.shapes().forEach(shape -> {
+            if (shape instanceof Shape.Tagged tagged && links.containsKey(tagged.part())) {
+                linked(out, tagged, links.get(tagged.part()), drawing);
+            } else {
+                shape(out, shape, drawing);
+            }
+        });
         return out.append("</svg>").toString();
     }
 
@@ -158,6 +177,22 @@ public class SvgWriter {
                     .append("\">");
             group(out, spinning.shapes(), drawing);
         }
+    }
+
+    private static void linked(StringBuilder out, Shape.Tagged tagged, Link link, Drawing drawing) {
+        out.append("<a class=\"part-of")
+                .append(tagged.now() ? " part-now" : "")
+                .append("\" data-part=\"")
+                .append(escape(tagged.part()))
+                .append("\" href=\"")
+                .append(escape(link.address()))
+                .append("\" aria-label=\"")
+                .append(escape(link.words()))
+                .append("\"><title>")
+                .append(escape(link.words()))
+                .append("</title>");
+        tagged.shapes().forEach(inner -> shape(out, inner, drawing));
+        out.append("</a>");
     }
 
     private static void group(StringBuilder out, List<Shape> shapes, Drawing drawing) {

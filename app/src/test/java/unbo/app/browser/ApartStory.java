@@ -42,17 +42,17 @@ class ApartStory {
             b.press(NEXT);
             b.untilText(".answer", "steps");
 
-            b.find("[data-part=spacer] polygon").click();
+            b.click("[data-part=spacer] polygon");
             b.untilText(".nowstep", "lift the spacer out");
             b.press(".steprow button[value='0']");
             b.untilText(".answer", "steps");
 
             b.press("details.more:not(#its-parts) summary");
-            b.find("[name=tool-expander]").click();
+            b.click("[name=tool-expander]");
             b.write("spacerChamferMm", "0.5");
             b.keys(Keys.TAB);
             b.untilText("table.words", "expanding puller");
-            b.find("[name=keep-left-bearing]").click();
+            b.click("[name=keep-left-bearing]");
             b.untilText(".answer + .say", "which is to be used again");
         }
     }

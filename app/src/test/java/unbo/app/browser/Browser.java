@@ -64,6 +64,13 @@ final class Browser implements AutoCloseable {
         return driver.findElement(By.cssSelector(css));
     }
 
+    /** Clicks what a pointer would reach: brought to the middle first, for a bar lies over the foot of the page. */
+    void click(String css) {
+        WebElement element = find(css);
+        driver.executeScript("arguments[0].scrollIntoView({ block: 'center', inline: 'nearest' })", element);
+        element.click();
+    }
+
     List<WebElement> all(String css) {
         return driver.findElements(By.cssSelector(css));
     }
@@ -99,8 +106,23 @@ final class Browser implements AutoCloseable {
         throw new AssertionError("the keyboard does not reach " + css);
     }
 
+    /** Opens what a box folds away in, by keyboard, as somebody would who wants to change it. */
+    void unfold(String name) {
+        for (int i = 0; i < 4; i++) {
+            Object summary = driver.executeScript(
+                    "const closed = document.querySelector(arguments[0])?.closest('details:not([open])');"
+                            + "closed?.querySelector('summary').focus(); return closed;",
+                    "[name='" + name + "']");
+            if (summary == null) {
+                return;
+            }
+            keys(Keys.ENTER);
+        }
+    }
+
     /** Reaches a box by keyboard and writes into it, over what stands there. */
     void write(String name, String text) {
+        unfold(name);
         tabTo("[name='" + name + "']");
         keys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
         keys(text);
@@ -108,6 +130,7 @@ final class Browser implements AutoCloseable {
 
     /** Reaches a choice by keyboard and types the beginning of its label. */
     void choose(String name, String label) {
+        unfold(name);
         tabTo("select[name='" + name + "']");
         keys(label);
     }
@@ -120,7 +143,7 @@ final class Browser implements AutoCloseable {
 
     /** Keeps the stage by keyboard and waits for the next one. */
     void keep(String next) {
-        press("#stage-form button.go");
+        press(".foot button[name=onward]");
         untilText("h1", next);
     }
 

@@ -39,7 +39,7 @@ class DiagnoseStory {
             browser.until(d -> d.findElements(By.cssSelector(".noted li")).size() == 4);
             assertThat(browser.text("#urgency")).doesNotContain("stop");
 
-            browser.find(".check details summary").click();
+            browser.click(".check details summary");
             assertThat(browser.text(".check details[open] .peek")).contains("%");
         }
     }

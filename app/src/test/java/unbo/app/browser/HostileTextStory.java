@@ -46,7 +46,7 @@ class HostileTextStory {
             submit(b, "form[action='/vehicles']");
             b.untilText("main", "Which position");
             String vehicle = "/vehicles/" + b.find("input[name=vehicle]").getDomProperty("value");
-            b.find("input[name=position]").click();
+            b.click("input[name=position]");
             submit(b, "form[action='/visits']");
             b.untilText("h1", "Intake");
             String job = b.driver.getCurrentUrl().replaceAll(".*(/jobs/\\d+)/.*", "$1");

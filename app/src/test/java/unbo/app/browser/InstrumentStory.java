@@ -49,7 +49,7 @@ class InstrumentStory {
 
     private static void start(Browser b) {
         b.driver.executeScript("document.querySelector('[data-live]').open = true");
-        b.find("[data-live-run]").click();
+        b.click("[data-live-run]");
     }
 
     /** Captures by key so often, each time when a reading stands there. */
@@ -80,15 +80,15 @@ class InstrumentStory {
                 capture(b, 1, "pull");
             }
             b.untilText("#answer .figure .num", "0.0");
-            b.find("[data-live-run]").click();
+            b.click("[data-live-run]");
             set(b, "[data-live-into]", "hubTemperature");
-            b.find("[data-live-run]").click();
+            b.click("[data-live-run]");
             capture(b, 1, "hubTemperature");
             capture(b, 1, "twinTemperature");
             assertThat(box(b, "push").split(" ")).hasSize(3);
             assertThat(box(b, "pull").split(" ")).hasSize(3).allMatch(r -> r.endsWith("mm"));
             assertThat(box(b, "hubTemperature")).endsWith("°C");
-            b.find("#stage-form button[name=stay]").click();
+            b.click(".foot button[name=stay]");
             b.until(d -> jobs.view(job).orElseThrow().station(RouteStage.PROVE).answer() != null);
             assertThat(jobs.view(job)
                             .orElseThrow()

@@ -70,7 +70,7 @@ class NothingLostStory {
             line(b, false);
             b.write("complaint", "Hums when loaded and wet");
             b.untilText("#line", "There is no connection to Unbo.");
-            b.press("#stage-form button.go");
+            b.press(".foot button.go");
             b.untilText("#line", "sent again by itself");
             assertThat(complaint()).isEmpty();
             line(b, true);
@@ -105,12 +105,12 @@ class NothingLostStory {
             laptop.write("complaint", "Hums");
             laptop.write("load", "300 kg");
             laptop.keep("Diagnose");
-            tablet.press("#stage-form button.go");
+            tablet.press(".foot button.go");
             tablet.untilText("#merge", "Kept on another screen");
             assertThat(tablet.text("#merge"))
                     .contains("Rumbles", "Hums", "300 kg", "both changed it", "only the other screen changed it");
             tablet.press("#merge button.go");
-            tablet.untilText(".notice", "Intake is kept");
+            tablet.untilText(".kept", "Intake is kept");
             Map<String, String> kept =
                     jobs.view(job).orElseThrow().station(RouteStage.INTAKE).texts();
             assertThat(kept).containsEntry("complaint", "Rumbles").containsEntry("load", "300 kg");

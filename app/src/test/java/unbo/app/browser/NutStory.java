@@ -25,7 +25,7 @@ class NutStory {
             browser.untilText(".figure .num", "10°");
             assertThat(browser.text("#nut-answer .verdict")).isEqualTo("inside");
 
-            browser.find("svg[data-drawing=nut-face]").click();
+            browser.click("svg[data-drawing=nut-face]");
             browser.write("pitch", "3/4-16");
             browser.untilText("#echo-pitch", "1.588 mm = 16 tpi");
 

@@ -32,8 +32,8 @@ class RaceMapStory {
             drag(b, INNER, 0.75);
             b.untilText("#answer .figure", "clear");
             assertThat(b.address()).contains("outer=track");
-            b.find("[data-race-undo]").click();
-            b.find("[data-race-undo]").click();
+            b.click("[data-race-undo]");
+            b.click("[data-race-undo]");
             b.untilText("#answer", "not painted");
         }
     }
@@ -42,8 +42,8 @@ class RaceMapStory {
     void dentsAtEveryPitchArePaintedByOneTouchAndRedPowderByKeyboard() {
         try (Browser b = new Browser(port, 1280, 800)) {
             b.open("/bench/race-map?designation=6205&elements=9&inner=&outer=");
-            b.find("input[name=brush-mark][value=dent]").click();
-            b.find("[data-brush-pitch]").click();
+            b.click("input[name=brush-mark][value=dent]");
+            b.click("[data-brush-pitch]");
             at(b, OUTER, 0.05, 0.5).click().perform();
             b.untilText("#answer .figure", "True brinelling");
             b.driver.executeScript("document.querySelector('[data-turn=ring-outer]').focus()");

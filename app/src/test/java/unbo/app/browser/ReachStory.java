@@ -25,12 +25,16 @@ import unbo.app.vehicle.VehicleService;
 @Served
 class ReachStory {
 
-    /** What stands in a line of text may be smaller (WCAG 2.2, 2.5.8); labels count for the boxes inside them. */
+    /**
+     * What stands in a line of text may be smaller (WCAG 2.2, 2.5.8); so may a part in a drawing, for a word beside it
+     * leads to the same; labels count for the boxes inside them.
+     */
     private static final String SMALL_TARGETS = """
             return [...document.querySelectorAll(
                 'a[href], button, input:not([type=hidden]), select, textarea, summary, svg[tabindex]')].filter(e => {
               if (e.closest('.skip, dialog:not([open])') || e.classList.contains('skip')) return false;
               if (!e.checkVisibility()) return false;
+              if (e.closest('svg') && document.querySelector(`.chip[href="${e.getAttribute('href')}"]`)) return false;
               const line = e.matches('a') && ['P', 'TD', 'SPAN', 'LI', 'DIV'].includes(e.parentElement.tagName)
                 && getComputedStyle(e).display === 'inline';
               if (line) return false;
@@ -149,6 +153,8 @@ class ReachStory {
         try (Browser b = new Browser(port, 1280, 800)) {
             for (String page : pages) {
                 b.open(page);
+                // what lies under the bar at the foot is scrolled from under it
+                b.driver.executeScript("document.querySelector('.foot')?.style.setProperty('position', 'static')");
                 b.driver.executeScript("document.querySelectorAll('details').forEach(d => d.open = true)");
                 for (String scheme : new String[] {"light", "dark"}) {
                     b.driver.executeCdpCommand(

@@ -153,6 +153,7 @@ class RecordStory {
         try (Browser b = new Browser(port, 1280, 800)) {
             b.open("/jobs/" + job + "/identify");
             assertThat(box(b, "hubBore")).isEqualTo("43");
+            b.unfold("hubBore");
             b.untilText("#echo-hubBore", "43 mm = 1.6929 in");
             b.write("betweenCups", "1.625");
             b.untilText("#echo-betweenCups", "41.275 mm");
@@ -226,13 +227,13 @@ class RecordStory {
             b.open("/jobs/" + job + "/prove");
             b.choose("proof-play-clamped", "no play");
             b.choose("proof-engages", "not done");
-            b.press("#stage-form button.go");
+            b.press(".foot button.go");
             b.untilText("main", "say in a word why");
             b.write("why-engages", "the chain is on order");
             b.keep("Log");
             b.choose("cause", "wheel bearing");
             b.keys(Keys.chord(Keys.CONTROL, Keys.ENTER));
-            b.untilText(".notice", "Log is kept");
+            b.untilText(".kept", "Log is kept");
             b.press("#sign");
             b.untilText("h1", "Report of job");
             assertThat(b.text("main"))

@@ -3,6 +3,7 @@ package unbo.app.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,7 +52,10 @@ class WholeJobsStory {
     @Autowired
     private VehicleService vehicles;
 
+    private final SurfaceFigures figures = new SurfaceFigures();
     private Browser browser;
+    /** The job whose touches are counted; empty while none are. */
+    private String counted = "";
 
     /** All but the other side, which is begun by the first side's report. */
     static List<String> jobs() {
@@ -67,6 +71,7 @@ class WholeJobsStory {
 
     @AfterAll
     void close() {
+        figures.judge();
         if (browser != null) {
             browser.close();
         }
@@ -82,13 +87,21 @@ class WholeJobsStory {
 
     private void work(long id, List<TableRow> rows) {
         for (TableRow row : rows) {
-            browser().open("/jobs/" + id + "/" + row.get("stage") + row.get("at"));
+            String address = "/jobs/" + id + "/" + row.get("stage") + row.get("at");
+            if (!browser().driver.getCurrentUrl().endsWith(address)) {
+                browser().open(address);
+                touched(1);
+            }
+            figures.read(browser(), row.get("job"), row.get("stage") + row.get("at"));
             fill(row.get("boxes"));
             keep(row);
         }
     }
 
     private void fill(String boxes) {
+        touched((int) Arrays.stream(boxes.split(" ~ "))
+                .filter(box -> !box.isBlank() && !box.contains("proof-") && folded(box))
+                .count());
         browser().driver.executeScript("document.querySelectorAll('details').forEach(d => { d.open = true; })");
         for (String box : boxes.split(" ~ ")) {
             if (!box.isBlank()) {
@@ -96,6 +109,24 @@ class WholeJobsStory {
                 set(name, box.substring(box.indexOf('=') + 1).replace('|', '\n'));
             }
         }
+    }
+
+    private void touched(int times) {
+        if (!counted.isEmpty()) {
+            figures.touched(counted, times);
+        }
+    }
+
+    /** True for a box that has to be unfolded first. */
+    private boolean folded(String box) {
+        String name = box.substring(0, box.indexOf('='));
+        return Boolean.TRUE.equals(browser()
+                .driver
+                .executeScript(
+                        "const box = document.querySelector(`#stage-form [name='${arguments[0]}'],"
+                                + " #stage-form [name='proof-${arguments[0]}']`);"
+                                + "return !!box && box.type !== 'hidden' && !box.checkVisibility();",
+                        name));
     }
 
     private void set(String name, String text) {
@@ -116,8 +147,8 @@ class WholeJobsStory {
     }
 
     private void keep(TableRow row) {
-        boolean last = browser().all(FORM + "button[name=stay]").isEmpty();
-        browser().find(FORM + (last ? "button.go" : "button[name=stay]")).click();
+        touched(1);
+        browser().click(".foot button.go");
         assertThat(browser().untilAny("main", "is kept", "Kept as a draft", "Not kept"))
                 .as(row.get("stage") + row.get("at"))
                 .doesNotContain("Kept as a draft", "Not kept");
@@ -125,7 +156,8 @@ class WholeJobsStory {
 
     private void sign(long id) {
         browser().open("/jobs/" + id + "/log");
-        browser().find("#sign").click();
+        touched(1);
+        browser().click("#sign");
         assertThat(browser().untilAny("main", "Signed and closed", "Not signed"))
                 .contains("Signed and closed")
                 .doesNotContain("Not signed");
@@ -135,8 +167,10 @@ class WholeJobsStory {
     @MethodSource("jobs")
     void aWholeJobIsSignedWithNothingSkippedAndNothingUntrue(String job) {
         long id = begin(job);
+        counted = job;
         work(id, JOBS.get(job));
         sign(id);
+        counted = "";
 
         JobView view = jobs.view(id).orElseThrow();
         AssemblyKind kind = view.sheet().kind().orElseThrow();
@@ -165,11 +199,14 @@ class WholeJobsStory {
     /** The other side: nothing is typed but what is measured there. */
     private void otherSide(long first) {
         browser().open("/jobs/" + first + "/report");
-        browser().find("form[action$='/do/twin'] button").click();
+        browser().click("form[action$='/do/twin'] button");
         browser().untilAny("h1", "Intake");
         long other = Long.parseLong(browser().address().replaceAll("\\D+(\\d+).*", "$1"));
+        counted = OTHER_SIDE;
+        touched(1);
         work(other, JOBS.get(OTHER_SIDE));
         sign(other);
+        counted = "";
         assertThat(browser().text("main")).contains("axle 1 right hub", "L44643/L44610", "L68149/L68110");
     }
 
@@ -249,7 +286,8 @@ class WholeJobsStory {
         browser().open("/jobs/" + id + "/fit");
         assertThat(browser().text("#places")).contains("recalculate").contains("kept");
         browser().open("/jobs/" + id + "/log");
-        browser().find("#sign").click();
+        touched(1);
+        browser().click("#sign");
         browser().untilText("main", "Not signed");
         assertThat(browser().text("main")).contains("Fit hangs on a fact that has changed since");
     }

@@ -1,5 +1,6 @@
 package unbo.core.answer;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -158,6 +159,18 @@ public record Answer(
             boolean swaps = system == UnitSystem.INCH && unit.equals("mm") && other.endsWith(" in");
             return swaps ? new Figure(what, other.substring(0, other.length() - 3), "in", value + " mm") : this;
         }
+    }
+
+    /** The findings, the worst first; those of one level as they stand. */
+    public List<Finding> worst() {
+        return findings.stream()
+                .sorted(Comparator.comparingInt((Finding finding) -> rank(finding.level()))
+                        .reversed())
+                .toList();
+    }
+
+    private static int rank(@Nullable Level level) {
+        return level == null ? -1 : level.rank();
     }
 
     /** The worst of all findings; not known where nothing was judged. */

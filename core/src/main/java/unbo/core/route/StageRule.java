@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -57,12 +58,18 @@ public record StageRule<I>(
      * What an input came to; not {@code complete} while a required proof is missing.
      *
      * @param seconds that there are once the step begins; null where nothing runs out
+     * @param result what the stage's tool computed; null where the stage asks none
      */
     public record Outcome(
             Answer answer,
             List<Fact> facts,
             boolean complete,
-            @Nullable Double seconds) {
+            @Nullable Double seconds,
+            @Nullable Object result) {
+
+        public Outcome(Answer answer, List<Fact> facts, boolean complete, @Nullable Double seconds) {
+            this(answer, facts, complete, seconds, null);
+        }
 
         public Outcome(Answer answer, List<Fact> facts, boolean complete) {
             this(answer, facts, complete, null);
@@ -103,7 +110,11 @@ public record StageRule<I>(
                 (input, known) -> {
                     R result = tool.compute(input);
                     return new Outcome(
-                            tool.printInStage(result), tool.gives(result), tool.complete(result), tool.seconds(result));
+                            tool.printInStage(result),
+                            tool.gives(result),
+                            tool.complete(result),
+                            tool.seconds(result),
+                            result);
                 });
     }
 
@@ -188,6 +199,14 @@ public record StageRule<I>(
                 .filter(fill -> !fill.text().isBlank())
                 .forEach(fill -> fills.put(fill.field(), fill));
         return fills;
+    }
+
+    /** The fact that stands in a box as the sheet gave it; empty where it is typed over, or is usual at the place. */
+    public Optional<Fact> source(Sheet whole, Typed typed, String field) {
+        Fill fill = fills(whole, typed).get(field);
+        return fill == null || fill.keys().isEmpty() || !fill.text().equals(typed.text(field))
+                ? Optional.empty()
+                : at(whole, typed).get(fill.keys().get(fill.keys().size() - 1));
     }
 
     /**

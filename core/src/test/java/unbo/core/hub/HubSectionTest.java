@@ -8,6 +8,7 @@ import java.util.List;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.designation.Decoder;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
 import unbo.core.drawing.Role;
@@ -72,6 +73,14 @@ class HubSectionTest {
         double wall = -layer.points().get(0).y();
         double surface = -layer.points().get(2).y();
         assertThat((wall * wall - surface * surface) / (22.0 * 22 - 15 * 15)).isCloseTo(0.5, within(1e-9));
+    }
+
+    @Test
+    void everyPartOfItCanBeTouched() {
+        assertThat(HubSection.touchable(sheet(), Decoder.SHIPPED).shapes().stream()
+                        .filter(Shape.Tagged.class::isInstance)
+                        .map(shape -> ((Shape.Tagged) shape).part()))
+                .contains("hub", "seal", "nut", "cap", "inner-cup", "inner-cone", "outer-cup", "outer-cone");
     }
 
     @Test

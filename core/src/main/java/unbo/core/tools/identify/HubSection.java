@@ -29,14 +29,16 @@ public final class HubSection {
     private static final double STUB = 16;
 
     private final Sheet sheet;
+    private final boolean touchable;
     private final HubGeometry g;
     private final List<Shape> shapes = new ArrayList<>();
     private final double outerBack;
     private final double play;
     private final double text;
 
-    private HubSection(Sheet sheet) {
+    private HubSection(Sheet sheet, boolean touchable) {
         this.sheet = sheet;
+        this.touchable = touchable;
         this.g = HubGeometry.of(sheet);
         this.outerBack = g.inner().width() + g.between() + g.outer().width();
         Double measured = sheet.number(FactKey.END_PLAY) != null
@@ -48,11 +50,20 @@ public final class HubSection {
 
     /** Draws the hub of two bearings that the sheet knows; what it does not know is dashed. */
     public static Drawing of(Sheet sheet) {
-        return new HubSection(sheet).draw();
+        return new HubSection(sheet, false).draw();
     }
 
     /** The same; where one bearing does all, that bearing is drawn. */
     public static Drawing of(Sheet sheet, BearingBook book) {
+        return of(sheet, book, false);
+    }
+
+    /** The same with every part of the hub told apart, so that it can be touched. */
+    public static Drawing touchable(Sheet sheet, BearingBook book) {
+        return of(sheet, book, true);
+    }
+
+    private static Drawing of(Sheet sheet, BearingBook book, boolean touchable) {
         if (sheet.has(FactKey.OUTER_KIND)
                 && !sheet.has(FactKey.INNER_CONE)
                 && !sheet.text(FactKey.OUTER_KIND).contains("taper")) {
@@ -68,21 +79,22 @@ public final class HubSection {
                         alone.shapes());
             }
         }
-        return of(sheet);
+        return new HubSection(sheet, touchable).draw();
     }
 
     private Drawing draw() {
         double sealIn = g.seal().widthMm() + 3;
-        hub(sealIn);
-        spindle(sealIn);
+        part("hub", "hub", () -> hub(sealIn));
+        part("spindle", "spindle", () -> spindle(sealIn));
         if (sheet.has(FactKey.GREASE_KIND)) {
             grease();
         }
-        bearing(g.inner(), 0, 1);
-        bearing(g.outer(), outerBack, -1);
-        seal(sealIn);
-        nut();
-        cap();
+        bearing("inner", g.inner(), 0, 1);
+        bearing("outer", g.outer(), outerBack, -1);
+        part("seal", "inner seal", () -> seal(sealIn));
+        part("nut", "castellated nut", this::nut);
+        play();
+        part("cap", "hub cap", this::cap);
         double left = -sealIn - STUB;
         double right = outerBack + nutEnd() + 15;
         shapes.add(Shape.line(Role.CENTRE, Point.of(left, 0), Point.of(right, 0)));
@@ -105,6 +117,19 @@ public final class HubSection {
         String first = sheet.text(cone);
         String second = sheet.text(cup);
         return first.isEmpty() ? "" : second.isEmpty() || second.equals(first) ? first : first + "/" + second;
+    }
+
+    /** What is drawn of one part of an adjustable hub, so that it can be touched. */
+    private void part(String code, String label, Runnable draws) {
+        int before = shapes.size();
+        draws.run();
+        if (!touchable) {
+            return;
+        }
+        List<Shape> own = shapes.subList(before, shapes.size());
+        Shape tagged = new Shape.Tagged(code, label, false, List.copyOf(own));
+        own.clear();
+        shapes.add(tagged);
     }
 
     private double flangeRadius() {
@@ -231,24 +256,26 @@ public final class HubSection {
     }
 
     /** {@code way} 1 turns the large rollers' ends inboard, −1 outboard: back to back, as hubs are. */
-    private void bearing(HubGeometry.Bearing t, double back, int way) {
+    private void bearing(String place, HubGeometry.Bearing t, double back, int way) {
+        String cone = place + "-cone";
+        String cup = place + "-cup";
         if (!t.tapered()) {
-            balls(t, back, way);
+            part(cone, place + " bearing", () -> balls(t, back, way));
             return;
         }
         double dw = t.rollerDiameter();
         double lw = Math.min(t.rollerLength(), t.width() * 0.8);
         double cupAngle = Math.toRadians(t.halfAngleDeg());
-        double roller = cupAngle * 0.12;
-        double axis = cupAngle - roller;
+        double taper = cupAngle * 0.12;
+        double axis = cupAngle - taper;
         double cu = 0.52 * t.width();
         double cr = (t.bore() + t.outside()) / 4;
         double ax = Math.cos(axis);
         double ay = -Math.sin(axis);
         double nx = Math.sin(axis);
         double ny = Math.cos(axis);
-        double large = dw / 2 + lw / 2 * Math.tan(roller);
-        double small = dw / 2 - lw / 2 * Math.tan(roller);
+        double large = dw / 2 + lw / 2 * Math.tan(taper);
+        double small = dw / 2 - lw / 2 * Math.tan(taper);
         double lx = cu - ax * lw / 2;
         double lr = cr - ay * lw / 2;
         double sx = cu + ax * lw / 2;
@@ -260,7 +287,7 @@ public final class HubSection {
         double rib = 0.32 * dw;
         double bore = t.bore() / 2;
         double coneEnd = Math.min(t.width() * 0.97, sx + 0.12 * t.width());
-        shapes.add(Shape.area(
+        Shape coneRing = Shape.area(
                 Role.SOLID_TWIN,
                 t.known(),
                 at(back, way, 0, bore),
@@ -270,28 +297,31 @@ public final class HubSection {
                 at(back, way, coneSx, coneSr),
                 at(back, way, coneLx, coneLr),
                 at(back, way, coneLx + nx * rib, coneLr + ny * rib),
-                at(back, way, 0, coneLr + ny * rib)));
+                at(back, way, 0, coneLr + ny * rib));
         double outside = t.outside() / 2;
         double cupStart = 0.22 * t.width();
         double slope = Math.tan(cupAngle);
         double contactX = lx + nx * large;
         double contactR = lr + ny * large;
-        shapes.add(Shape.area(
+        Shape cupRing = Shape.area(
                 Role.SOLID_TWIN,
                 t.known(),
                 at(back, way, cupStart, outside),
                 at(back, way, t.width(), outside),
                 at(back, way, t.width(), contactR - (t.width() - contactX) * slope),
-                at(back, way, cupStart, Math.min(outside - 0.6, contactR - (cupStart - contactX) * slope))));
-        shapes.add(Shape.area(
+                at(back, way, cupStart, Math.min(outside - 0.6, contactR - (cupStart - contactX) * slope)));
+        Shape roller = Shape.area(
                 Role.PART,
                 t.known(),
                 at(back, way, lx + nx * large, lr + ny * large),
                 at(back, way, sx + nx * small, sr + ny * small),
                 at(back, way, sx - nx * small, sr - ny * small),
-                at(back, way, lx - nx * large, lr - ny * large)));
-        shapes.add(Shape.line(
-                Role.CENTRE, at(back, way, lx - ax * 2, lr - ay * 2), at(back, way, sx + ax * 2, sr + ay * 2)));
+                at(back, way, lx - nx * large, lr - ny * large));
+        Shape line = Shape.line(
+                Role.CENTRE, at(back, way, lx - ax * 2, lr - ay * 2), at(back, way, sx + ax * 2, sr + ay * 2));
+        part(cone, place + " cone", () -> shapes.add(coneRing));
+        part(cup, place + " cup", () -> shapes.add(cupRing));
+        part(cone, place + " cone", () -> shapes.addAll(List.of(roller, line)));
     }
 
     /** Two rings with a ball between them; its size by the usual proportion. */
@@ -401,6 +431,11 @@ public final class HubSection {
                     Point.of(n1 + 4, -flats * 0.9 - 2.6),
                     Point.of(slot - pin, -flats * 0.9 - 2.4)));
         }
+    }
+
+    /** The end play between the outer cone and the washer, drawn ten times its size. */
+    private void play() {
+        double flats = g.outer().bore() * 0.82;
         if (play > 0) {
             shapes.add(Shape.line(
                     Role.THIN,

@@ -244,12 +244,14 @@ public final class ApartWords {
             steps.add(new Step("before-" + before.code(), before.says(), before.caution()));
         }
         for (ApartStep step : requireNonNull(plan.apart()).steps()) {
-            steps.add(new Step(
-                    step.part().code() + "-" + step.how().method(),
-                    text(step),
-                    step.how().words().caution()));
+            steps.add(new Step(code(step), text(step), step.how().words().caution()));
         }
         return steps;
+    }
+
+    /** The code of a step, by which it is ticked. */
+    public static String code(ApartStep step) {
+        return step.part().code() + "-" + step.how().method();
     }
 
     /**

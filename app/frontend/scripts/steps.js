@@ -1,0 +1,100 @@
+// Steps are played: a touch, Space, Enter or a foot switch does the one that is shown and brings the next; Backspace
+// goes one back. A step keeps the time at which it was done. The screen stays awake meanwhile; where the browser has a
+// voice it can read each step aloud.
+const VOICE = "unbo-voice";
+let waits = false;
+let lock = null;
+
+const button = () => document.querySelector("[data-tick]");
+const aloud = () => localStorage.getItem(VOICE) === "yes";
+
+/** The minute in the clock of this place, as a step keeps it. */
+function minute() {
+  const now = new Date();
+  return new Date(now - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+}
+
+function change(code, done) {
+  const tick = document.getElementById(`tick-${code}`);
+  if (!tick) return;
+  tick.checked = done;
+  waits = true;
+  tick.dispatchEvent(new Event("change", { bubbles: true }));
+}
+
+async function stayAwake() {
+  try {
+    lock ??= await navigator.wakeLock?.request("screen");
+  } catch {
+    lock = null; // not allowed here: the screen goes dark as it always did
+  }
+}
+
+function read() {
+  const step = document.querySelector("#step-now .nowstep");
+  if (!aloud() || !step || !("speechSynthesis" in window)) return;
+  speechSynthesis.cancel();
+  const caution = document.querySelector("#step-now .caution")?.textContent ?? "";
+  speechSynthesis.speak(new SpeechSynthesisUtterance(`${caution} ${step.textContent}`));
+}
+
+function voice() {
+  const toggle = document.querySelector("[data-voice]");
+  if (!toggle) return;
+  toggle.hidden = !("speechSynthesis" in window);
+  toggle.setAttribute("aria-pressed", String(aloud()));
+}
+
+document.addEventListener("click", (event) => {
+  const target = event.target.closest?.("[data-tick], [data-untick], [data-voice]");
+  if (!target) return;
+  if (target.dataset.tick) {
+    stayAwake();
+    change(target.dataset.tick, true);
+  } else if (target.dataset.untick) {
+    change(target.dataset.untick, false);
+  } else {
+    localStorage.setItem(VOICE, aloud() ? "no" : "yes");
+    voice();
+    if (aloud()) read();
+    else speechSynthesis.cancel();
+  }
+});
+
+// before it is sent: a step that is ticked keeps the minute, one that is not forgets it
+document.addEventListener(
+  "change",
+  (event) => {
+    if (event.target.matches?.("input[id^='tick-']")) event.target.value = event.target.checked ? minute() : "yes";
+  },
+  true,
+);
+
+document.addEventListener("keydown", (event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || !button()) return;
+  const idle = event.target === document.body || event.target === button();
+  if (!idle) return;
+  const back = document.querySelector("[data-untick]");
+  if (event.key === " " || event.key === "Enter") {
+    event.preventDefault();
+    if (!event.repeat) button().click();
+  } else if (event.key === "Backspace" && back) {
+    event.preventDefault();
+    back.click();
+  }
+});
+
+document.addEventListener("htmx:afterSettle", () => {
+  voice();
+  if (!waits) return;
+  waits = false;
+  const next = button();
+  if (next) next.focus();
+  else {
+    lock?.release();
+    lock = null;
+    document.querySelector(".now :is(input, select, textarea), .foot .go")?.focus();
+  }
+  read();
+});
+voice();

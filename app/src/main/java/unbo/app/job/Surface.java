@@ -1,0 +1,154 @@
+package unbo.app.job;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+import unbo.app.web.SvgWriter;
+import unbo.core.answer.Answer;
+import unbo.core.answer.Step;
+import unbo.core.assembly.Assembly;
+import unbo.core.assembly.Part;
+import unbo.core.bearing.BearingBook;
+import unbo.core.drawing.Drawing;
+import unbo.core.fact.PlaceProperty;
+import unbo.core.sheet.Fact;
+import unbo.core.sheet.Sheet;
+import unbo.core.stage.RouteStage;
+import unbo.core.tools.section.JobSection;
+
+/**
+ * The section of the work on a stage's page: every part of it leads to what is known of that part and what is asked of
+ * it there.
+ *
+ * @param drawing null where nothing is drawn beside the stage's own picture
+ * @param links where each part leads
+ * @param chips the same as a list, in the order of the assembly
+ * @param touched the part that was touched; null where none was
+ * @param beside drawings of the answer that stand below the section
+ */
+public record Surface(
+        Drawing drawing, Map<String, SvgWriter.Link> links, List<Chip> chips, Touched touched, List<Drawing> beside) {
+
+    private static final String SECTION = "section";
+
+    /** A part as a word that leads to it. */
+    public record Chip(String words, String address, boolean now) {}
+
+    /**
+     * A part and all that the job knows of it.
+     *
+     * @param number of its bearing; empty where it is none, or none is known
+     * @param steps how it comes out
+     * @param ways where else it is worked on
+     * @param alone false where the stage asks about it itself
+     */
+    public record Touched(
+            String title, String number, List<FactLine> facts, List<String> steps, List<Chip> ways, boolean alone) {}
+
+    /** @param at code of the part that was touched; empty for none */
+    static Surface of(StageFace.Showing shown, StageFace face, Drawing section, BearingBook book, String at) {
+        Answer answer =
+                shown.work().outcome() == null ? null : shown.work().outcome().answer();
+        List<Drawing> drawings = answer == null ? List.of() : answer.drawings();
+        Optional<Drawing> own = face.section(shown)
+                .or(() ->
+                        drawings.stream().filter(d -> d.name().equals(SECTION)).findFirst());
+        Sheet sheet = shown.view().sheet();
+        List<Part> parts = JobSection.assembly(sheet, book).map(Assembly::parts).orElse(List.of());
+        Map<String, SvgWriter.Link> links = new LinkedHashMap<>();
+        List<Chip> chips = new ArrayList<>();
+        Set<String> now = parts.stream()
+                .filter(part -> part.code().equals(at) || at.isEmpty() && face.about(shown, part))
+                .map(Part::code)
+                .collect(Collectors.toSet());
+        for (Part part : parts) {
+            String address = "/jobs/" + shown.view().job().id() + "/"
+                    + shown.stage().code() + "?"
+                    + face.leads(shown, part).map(query -> query + "&").orElse("") + "at=" + part.code();
+            links.put(part.code(), new SvgWriter.Link(address, words(part, sheet)));
+            chips.add(new Chip(part.label(), address, now.contains(part.code())));
+        }
+        Drawing drawn = own.orElse(section);
+        return new Surface(
+                drawn == null ? null : JobSection.marked(drawn, now),
+                links,
+                chips,
+                parts.stream()
+                        .filter(part -> part.code().equals(at))
+                        .findFirst()
+                        .map(part -> touched(
+                                part,
+                                shown.view(),
+                                sheet,
+                                face.leads(shown, part).isEmpty()))
+                        .orElse(null),
+                drawings.stream().filter(d -> !d.name().equals(SECTION)).toList());
+    }
+
+    private static String words(Part part, Sheet sheet) {
+        String number = number(part, sheet);
+        return (number.isEmpty() ? part.label() : part.label() + ", " + number) + ", touch to see it";
+    }
+
+    private static String number(Part part, Sheet sheet) {
+        return part.place() == null ? "" : sheet.now(part.place());
+    }
+
+    private static Touched touched(Part part, JobView view, Sheet sheet, boolean alone) {
+        List<FactLine> facts = new ArrayList<>();
+        for (Fact fact : sheet.all()) {
+            if (part.place() != null
+                    && fact.key().place().filter(part.place()::equals).isPresent()
+                    && fact.key()
+                            .property()
+                            .filter(property -> of(part, property))
+                            .isPresent()) {
+                FactLine line = FactLine.of(fact, sheet);
+                if (!line.shown().isEmpty()) {
+                    facts.add(line);
+                }
+            }
+        }
+        return new Touched(part.label(), number(part, sheet), facts, steps(part, view), ways(part, view), alone);
+    }
+
+    /** True for what is known of the ring that a part is: a housing's seat is nothing of a cone's. */
+    private static boolean of(Part part, PlaceProperty property) {
+        return switch (part.ring()) {
+            case OUTER, DRAWN -> !property.name().startsWith("SHAFT_");
+            case INNER -> !property.name().startsWith("HOUSING_");
+            case NONE, WHOLE, BALLS -> true;
+        };
+    }
+
+    private static List<String> steps(Part part, JobView view) {
+        Answer strip = view.station(RouteStage.STRIP).answer();
+        List<String> steps = new ArrayList<>();
+        if (strip != null) {
+            for (Step step : strip.steps()) {
+                if (step.code().startsWith(part.code() + "-")) {
+                    steps.add(step.text());
+                }
+            }
+        }
+        return steps;
+    }
+
+    private static List<Chip> ways(Part part, JobView view) {
+        String job = "/jobs/" + view.job().id() + "/";
+        Sheet sheet = view.sheet();
+        List<Chip> ways = new ArrayList<>();
+        PlaceRow.leads(part, PlaceRow.Asks.INSPECT, sheet)
+                .ifPresent(query ->
+                        ways.add(new Chip("Look at it", job + "inspect?" + query + "&at=" + part.code(), false)));
+        PlaceRow.leads(part, PlaceRow.Asks.FIT, sheet)
+                .ifPresent(query -> ways.add(new Chip("Fit it", job + "fit?" + query + "&at=" + part.code(), false)));
+        ways.add(new Chip("Its part in the list", job + "parts", false));
+        return ways;
+    }
+}

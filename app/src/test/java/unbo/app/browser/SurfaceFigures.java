@@ -1,0 +1,132 @@
+package unbo.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * What the stages of whole jobs look like as they open: boxes that are shown, heights in screens, whether what keeps a
+ * stage is in view, and touches beyond what is typed.
+ */
+final class SurfaceFigures {
+
+    private static final String READ = """
+            const boxes = [...document.querySelectorAll('#stage-form :is(input, select, textarea)')].filter(e =>
+                !['hidden', 'checkbox', 'radio', 'range'].includes(e.type) && e.checkVisibility());
+            const foot = document.querySelector('.foot').getBoundingClientRect();
+            return [boxes.length, document.documentElement.scrollHeight / innerHeight,
+                foot.top >= 0 && foot.bottom <= innerHeight + 1 ? 1 : 0];
+            """;
+    private static final Path DOC = Path.of("../docs/surface.md");
+
+    private record Stage(String job, String stage, int boxes, double screens, double phone, boolean foot) {}
+
+    private final List<Stage> stages = new ArrayList<>();
+    private final Map<String, Integer> touches = new java.util.LinkedHashMap<>();
+
+    /** Measures the stage that has just opened, at 1280×800 and at 390×844. */
+    void read(Browser browser, String job, String stage) {
+        List<?> wide = (List<?>) browser.driver.executeScript(READ);
+        size(browser, 390, 844);
+        List<?> phone = (List<?>) browser.driver.executeScript(READ);
+        size(browser, 1280, 800);
+        stages.add(new Stage(
+                job,
+                stage,
+                number(wide, 0).intValue(),
+                number(wide, 1).doubleValue(),
+                number(phone, 1).doubleValue(),
+                number(wide, 2).intValue() == 1 && number(phone, 2).intValue() == 1));
+    }
+
+    private static Number number(List<?> read, int at) {
+        return (Number) read.get(at);
+    }
+
+    private static void size(Browser browser, int width, int height) {
+        browser.driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 600));
+    }
+
+    /** Counts touches and keys beyond typed values. */
+    void touched(String job, int times) {
+        touches.merge(job, times, Integer::sum);
+    }
+
+    int touches(String job) {
+        return touches.getOrDefault(job, 0);
+    }
+
+    private double median(ToDoubleFunction<Stage> figure) {
+        double[] sorted = stages.stream().mapToDouble(figure).sorted().toArray();
+        return sorted[sorted.length / 2];
+    }
+
+    private double worst(ToDoubleFunction<Stage> figure) {
+        return stages.stream().mapToDouble(figure).max().orElseThrow();
+    }
+
+    /** Fails over a goal; with {@code -Dunbo.remake=true} the table in docs is written anew. */
+    void judge() {
+        assertThat(stages).hasSizeGreaterThan(60);
+        String table = table();
+        assertThat(stages).as(table).allMatch(Stage::foot);
+        assertThat(median(Stage::boxes)).as(table).isLessThanOrEqualTo(4);
+        assertThat(worst(Stage::boxes)).as(table).isLessThanOrEqualTo(6);
+        assertThat(median(Stage::screens)).as(table).isLessThanOrEqualTo(1.3);
+        assertThat(worst(Stage::screens)).as(table).isLessThanOrEqualTo(2);
+        assertThat(median(Stage::phone)).as(table).isLessThanOrEqualTo(2.2);
+        if (Boolean.getBoolean("unbo.remake")) {
+            try {
+                Files.writeString(DOC, table);
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            }
+        }
+    }
+
+    private String table() {
+        StringBuilder out = new StringBuilder();
+        out.append("# What the stages of whole jobs look like as they open\n\n");
+        out.append("Measured by `WholeJobsStory` over its jobs, each at another kind of place; made anew with\n");
+        out.append("`-Dunbo.remake=true`. The story fails over a goal.\n\n");
+        out.append("| | median | worst | goal |\n|---|---|---|---|\n");
+        row(out, "boxes shown when a stage opens", Stage::boxes, "%.0f", "≤ 4 / ≤ 6");
+        row(out, "height at 1280×800, screens", Stage::screens, "%.2f", "≤ 1.3 / ≤ 2");
+        row(out, "height at 390×844, screens", Stage::phone, "%.2f", "median ≤ 2.2");
+        out.append("\nWhat keeps a stage was in view in all ")
+                .append(stages.size())
+                .append(" of them, at both sizes.\n\n");
+        out.append("| job | touches and keys beyond what is typed |\n|---|---|\n");
+        touches.forEach((job, times) ->
+                out.append("| ").append(job).append(" | ").append(times).append(" |\n"));
+        out.append("\n| job | stage | boxes | screens | screens of a phone |\n|---|---|---|---|---|\n");
+        stages.forEach(s -> out.append(String.format(
+                Locale.ROOT,
+                "| %s | %s | %d | %.2f | %.2f |%n",
+                s.job(),
+                s.stage(),
+                s.boxes(),
+                s.screens(),
+                s.phone())));
+        return out.toString();
+    }
+
+    private void row(StringBuilder out, String what, ToDoubleFunction<Stage> figure, String format, String goal) {
+        out.append(String.format(
+                Locale.ROOT,
+                "| %s | " + format + " | " + format + " | %s |%n",
+                what,
+                median(figure),
+                worst(figure),
+                goal));
+    }
+}
