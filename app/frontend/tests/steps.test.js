@@ -3,8 +3,10 @@ import { test } from "node:test";
 import { page, press, script } from "./page.js";
 
 const player = `<fieldset id="step-now"><p class="nowstep">Draw the hub</p>
-  <button data-tick="hub-by-hand" id="done">Done</button><button data-untick="cap-lever" id="back">Back</button></fieldset>
-  <input type="checkbox" id="tick-hub-by-hand" value="yes"><input type="checkbox" id="tick-cap-lever" value="yes" checked>
+  <button data-tick="hub-by-hand" id="done">Done</button>
+  <button data-untick="cap-lever" id="back">Back</button></fieldset>
+  <input type="checkbox" id="tick-hub-by-hand" value="yes">
+  <input type="checkbox" id="tick-cap-lever" value="yes" checked>
   <input id="box">`;
 
 test("a step is done by a touch, by Space and by Enter, keeps its minute, and can be taken back", async () => {
