@@ -38,7 +38,11 @@ function read() {
   speechSynthesis.speak(new SpeechSynthesisUtterance(`${caution} ${step.textContent}`));
 }
 
-function voice() {
+/** What only a script can do is shown once there is one. */
+function ready() {
+  document.querySelectorAll("[data-tick], [data-untick]").forEach((b) => {
+    b.hidden = false;
+  });
   const toggle = document.querySelector("[data-voice]");
   if (!toggle) return;
   toggle.hidden = !("speechSynthesis" in window);
@@ -55,7 +59,7 @@ document.addEventListener("click", (event) => {
     change(target.dataset.untick, false);
   } else {
     localStorage.setItem(VOICE, aloud() ? "no" : "yes");
-    voice();
+    ready();
     if (aloud()) read();
     else speechSynthesis.cancel();
   }
@@ -85,7 +89,7 @@ document.addEventListener("keydown", (event) => {
 });
 
 document.addEventListener("htmx:afterSettle", () => {
-  voice();
+  ready();
   if (!waits) return;
   waits = false;
   const next = button();
@@ -97,4 +101,4 @@ document.addEventListener("htmx:afterSettle", () => {
   }
   read();
 });
-voice();
+ready();

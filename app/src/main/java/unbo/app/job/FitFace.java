@@ -3,7 +3,6 @@ package unbo.app.job;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -12,7 +11,6 @@ import unbo.app.catalogue.KnowledgeService;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.KindPlace;
-import unbo.core.assembly.Part;
 import unbo.core.input.Field;
 import unbo.core.route.PutBack;
 import unbo.core.sheet.Sheet;
@@ -36,20 +34,8 @@ class FitFace implements StageFace {
     }
 
     @Override
-    public boolean several() {
-        return true;
-    }
-
-    @Override
-    public Set<String> chooses() {
-        return Set.of(BearingPlaces.NAME, PlaceRow.Asks.FIT.box());
-    }
-
-    @Override
-    public Optional<StageEntry> entry(JobView view, Map<String, String> sent) {
-        Sheet sheet = view.sheetFor(stage());
-        return PlaceRow.entry(
-                view.station(stage()), PlaceRow.About.of(sent, PlaceRow.Asks.FIT, sheet), PlaceRow.Asks.FIT, sheet);
+    public Optional<PlaceRow.Asks> byPlace() {
+        return Optional.of(PlaceRow.Asks.FIT);
     }
 
     /** The first ring that nobody has fitted yet, the tight ones before the others. */
@@ -91,36 +77,12 @@ class FitFace implements StageFace {
                 new StageCard.Group("The whole shaft: free to grow?", arranged()));
     }
 
-    /** Place and ring, once it is known what there is to choose from. */
-    @Override
-    public Set<String> carried(Showing shown) {
-        return shown.sheet().kind().isPresent() ? chooses() : Set.of();
-    }
-
-    @Override
-    public Optional<Further> further(Showing shown) {
-        return PlaceRow.further(shown, PlaceRow.Asks.FIT);
-    }
-
-    @Override
-    public Optional<String> leads(Showing shown, Part part) {
-        return PlaceRow.leads(part, PlaceRow.Asks.FIT, shown.sheet());
-    }
-
-    @Override
-    public boolean about(Showing shown, Part part) {
-        return PlaceRow.about(part, PlaceRow.Asks.FIT, shown);
-    }
-
     private static List<String> arranged() {
         return ArrangementFields.fields(false).stream().map(Field::name).toList();
     }
 
     @Override
     public void show(Showing shown, Model model) {
-        List<PlaceRow> rows = PlaceRow.of(shown, PlaceRow.Asks.FIT, "not yet");
-        model.addAttribute("places", rows);
-        model.addAttribute("placeNow", PlaceRow.now(rows));
         JobView view = shown.view();
         Sheet whole =
                 shown.work().ok() ? view.sheet().with(shown.work().outcome().facts()) : view.sheet();

@@ -3,10 +3,8 @@ package unbo.app.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
@@ -34,14 +32,27 @@ class IdentifyFace implements StageFace {
         return view.station(stage()).entry("");
     }
 
-    /** What stands on each bearing. */
+    /** What stands on each bearing; a cup's number only beside a cone that nobody has read yet. */
     @Override
     public List<String> asksFirst(Showing shown) {
-        return HubFields.boxes(kind(shown)).stream()
-                .flatMap(boxes -> boxes.cone() == null
-                        ? boxes.seldom().stream()
-                        : Stream.of(boxes.cone(), boxes.cup()).filter(Objects::nonNull))
-                .toList();
+        List<String> first = new ArrayList<>();
+        for (HubFields.Boxes boxes : HubFields.boxes(kind(shown))) {
+            if (boxes.cone() == null) {
+                first.addAll(boxes.seldom());
+                continue;
+            }
+            first.add(boxes.cone());
+            if (boxes.cup() != null && shown.typed().text(boxes.cone()).isBlank()) {
+                first.add(boxes.cup());
+            }
+        }
+        return first;
+    }
+
+    /** What it is is chosen by picture. */
+    @Override
+    public Set<String> apart(Showing shown) {
+        return Set.of(HubFields.KIND);
     }
 
     @Override

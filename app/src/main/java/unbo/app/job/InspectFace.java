@@ -12,7 +12,6 @@ import unbo.app.catalogue.KnowledgeService;
 import unbo.app.race.RaceView;
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.assembly.KindPlace;
-import unbo.core.assembly.Part;
 import unbo.core.damage.Brush;
 import unbo.core.damage.RaceMapInput;
 import unbo.core.inspect.Inspection;
@@ -36,23 +35,8 @@ class InspectFace implements StageFace {
     }
 
     @Override
-    public boolean several() {
-        return true;
-    }
-
-    @Override
-    public Set<String> chooses() {
-        return Set.of(BearingPlaces.NAME, PlaceRow.Asks.INSPECT.box());
-    }
-
-    @Override
-    public Optional<StageEntry> entry(JobView view, Map<String, String> sent) {
-        Sheet sheet = view.sheetFor(stage());
-        return PlaceRow.entry(
-                view.station(stage()),
-                PlaceRow.About.of(sent, PlaceRow.Asks.INSPECT, sheet),
-                PlaceRow.Asks.INSPECT,
-                sheet);
+    public Optional<PlaceRow.Asks> byPlace() {
+        return Optional.of(PlaceRow.Asks.INSPECT);
     }
 
     /** The first place that nobody has looked at yet. */
@@ -91,6 +75,9 @@ class InspectFace implements StageFace {
 
     @Override
     public List<StageCard.Group> groups(Showing shown) {
+        if (LookedRow.about(shown.typed().texts())) {
+            return List.of(new StageCard.Group("The spacer, measured", List.of("spacerNow")));
+        }
         return List.of(
                 new StageCard.Group(
                         "The seat it sat on, measured",
@@ -109,27 +96,6 @@ class InspectFace implements StageFace {
                         List.of("which", "designation", "kind", "turning", "elements", "up", "load")));
     }
 
-    /** Place and ring, once it is known what there is to choose from. */
-    @Override
-    public Set<String> carried(Showing shown) {
-        return shown.sheet().kind().isPresent() ? chooses() : Set.of();
-    }
-
-    @Override
-    public Optional<Further> further(Showing shown) {
-        return PlaceRow.further(shown, PlaceRow.Asks.INSPECT);
-    }
-
-    @Override
-    public Optional<String> leads(Showing shown, Part part) {
-        return PlaceRow.leads(part, PlaceRow.Asks.INSPECT, shown.sheet());
-    }
-
-    @Override
-    public boolean about(Showing shown, Part part) {
-        return PlaceRow.about(part, PlaceRow.Asks.INSPECT, shown);
-    }
-
     @Override
     public boolean wide() {
         return true;
@@ -145,7 +111,6 @@ class InspectFace implements StageFace {
                     : null;
             model.addAttribute("race", RaceView.of(map));
         }
-        model.addAttribute("places", PlaceRow.of(shown, PlaceRow.Asks.INSPECT, "not looked at"));
         model.addAttribute("joint", PairRead.of(shown.view(), knowledge.current()));
     }
 }

@@ -26,19 +26,21 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
 
     /** What a stage asks of one place at a time: which box says the ring, and what each ring is called. */
     enum Asks {
-        INSPECT("seatRing", "outer", "races and housing", "shaft's seat"),
-        FIT("ring", "inner", "outer ring", "inner ring");
+        INSPECT("seatRing", "outer", "races and housing", "shaft's seat", "not looked at"),
+        FIT("ring", "inner", "outer ring", "inner ring", "not yet");
 
         private final String box;
         private final String usual;
         private final String outer;
         private final String inner;
+        private final String untouched;
 
-        Asks(String box, String usual, String outer, String inner) {
+        Asks(String box, String usual, String outer, String inner, String untouched) {
             this.box = box;
             this.usual = usual;
             this.outer = outer;
             this.inner = inner;
+            this.untouched = untouched;
         }
 
         String box() {
@@ -60,6 +62,9 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
      */
     public record Touch(String words, String query, String state, String of, boolean current) {}
 
+    /** Another entry of the stage. @param query its address, behind a question mark */
+    public record Further(String words, String query) {}
+
     /** What an entry is about. */
     record About(String place, String ring) {
 
@@ -75,7 +80,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
     }
 
     /** The rows of a stage whose entries are told apart by place, and by ring where it asks of one ring at a time. */
-    static List<PlaceRow> of(StageFace.Showing shown, Asks asks, String untouched) {
+    static List<PlaceRow> of(StageFace.Showing shown, Asks asks) {
         Sheet sheet = shown.sheet();
         if (sheet.kind().isEmpty()) {
             return List.of();
@@ -90,14 +95,14 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
                 touches.add(new Touch(
                         asks.words(about),
                         BearingPlaces.NAME + "=" + about.place() + "&" + asks.box() + "=" + about.ring(),
-                        entry.map(kept -> state(kept, station)).orElse(untouched),
+                        entry.map(kept -> state(kept, station)).orElse(asks.untouched),
                         entry.map(StageEntry::of).orElse(""),
                         about.equals(now)));
             }
             rows.add(new PlaceRow(place.label(), number(place, shown.view().sheet()), touches));
         }
         if (asks == Asks.INSPECT) {
-            rows.add(others(station, now, sheet, untouched));
+            rows.add(others(station, now, sheet));
         }
         return rows;
     }
@@ -121,8 +126,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
     }
 
     /** What nobody has kept yet beside what is shown: the same ring of another place before all others. */
-    static Optional<StageFace.Further> further(StageFace.Showing shown, Asks asks) {
-        List<PlaceRow> rows = of(shown, asks, "");
+    static Optional<Further> further(List<PlaceRow> rows) {
         String now = rows.stream()
                 .flatMap(row -> row.touches().stream())
                 .filter(Touch::current)
@@ -135,7 +139,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
                     if (touch.of().isEmpty()
                             && !touch.current()
                             && touch.words().equals(now) == same) {
-                        return Optional.of(new StageFace.Further(row.label() + ", " + touch.words(), touch.query()));
+                        return Optional.of(new Further(row.label() + ", " + touch.words(), touch.query()));
                     }
                 }
             }
@@ -144,7 +148,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
     }
 
     /** What is no bearing is looked at by itself. */
-    private static PlaceRow others(JobView.Station station, About now, Sheet sheet, String untouched) {
+    private static PlaceRow others(JobView.Station station, About now, Sheet sheet) {
         About about = new About(PartsLookedFields.WHICH, "");
         Optional<StageEntry> entry = entry(station, about, Asks.INSPECT, sheet);
         return new PlaceRow(
@@ -153,7 +157,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
                 List.of(new Touch(
                         "seals, spacer, nuts",
                         BearingPlaces.NAME + "=" + about.place(),
-                        entry.map(kept -> state(kept, station)).orElse(untouched),
+                        entry.map(kept -> state(kept, station)).orElse(Asks.INSPECT.untouched),
                         entry.map(StageEntry::of).orElse(""),
                         about.equals(now))));
     }

@@ -19,6 +19,7 @@ class ProveFace implements StageFace {
 
     private static final String KIND = "assembly";
     private static final String PROOF = "proof-";
+    private static final String INITIALS = "initials";
 
     private final AttachedInstruments instruments;
 
@@ -44,7 +45,7 @@ class ProveFace implements StageFace {
     /** What nobody has proved yet, in the order of the sheet; then who proved it. */
     @Override
     public List<String> asksFirst(Showing shown) {
-        return Stream.concat(proofs(shown).stream().map(PROOF::concat), Stream.of("initials"))
+        return Stream.concat(proofs(shown).stream().map(PROOF::concat), Stream.of(INITIALS))
                 .toList();
     }
 
@@ -52,9 +53,11 @@ class ProveFace implements StageFace {
     public List<StageCard.Group> groups(Showing shown) {
         return List.of(
                 new StageCard.Group(
-                        "Every proof, and why one was not done",
-                        proofs(shown).stream()
-                                .flatMap(proof -> Stream.of(PROOF + proof, "why-" + proof))
+                        "Every proof, why one was not done, who says so",
+                        Stream.concat(
+                                        proofs(shown).stream()
+                                                .flatMap(proof -> Stream.of(PROOF + proof, "why-" + proof)),
+                                        Stream.of(INITIALS))
                                 .toList()),
                 new StageCard.Group("End play, measured", List.of("push", "pull", "rock", "rimRadius")),
                 new StageCard.Group("Warmth after a run", List.of("hubTemperature", "twinTemperature", "run")),

@@ -45,7 +45,9 @@ public record StageCard(List<Ask> now, boolean settled, List<FieldView> chosen, 
      */
     static StageCard of(Map<String, FieldView> form, Asking asking, StageFace.Showing shown, StageFace face) {
         Set<String> placed = new HashSet<>(face.apart(shown));
-        List<FieldView> chosen = face.carried(shown).stream()
+        Set<String> answered =
+                face.byPlace().isPresent() && shown.sheet().kind().isPresent() ? face.chooses() : Set.of();
+        List<FieldView> chosen = answered.stream()
                 .filter(form::containsKey)
                 .filter(placed::add)
                 .map(form::get)

@@ -7,7 +7,7 @@ import java.util.Set;
 
 import org.springframework.ui.Model;
 
-import unbo.core.assembly.Part;
+import unbo.core.assembly.BearingPlaces;
 import unbo.core.drawing.Drawing;
 import unbo.core.input.Typed;
 import unbo.core.route.StageRule;
@@ -28,7 +28,7 @@ interface StageFace {
 
     /** Names of the texts that choose how it is asked, beside its boxes. */
     default Set<String> chooses() {
-        return Set.of();
+        return byPlace().map(asks -> Set.of(BearingPlaces.NAME, asks.box())).orElse(Set.of());
     }
 
     /** Texts that an entry begins with, beside what the sheet fills in. */
@@ -43,12 +43,15 @@ interface StageFace {
 
     /** The entry that an address asks for otherwise than by its code. */
     default Optional<StageEntry> entry(JobView view, Map<String, String> sent) {
-        return Optional.empty();
+        Sheet sheet = view.sheetFor(stage());
+        return byPlace()
+                .flatMap(asks ->
+                        PlaceRow.entry(view.station(stage()), PlaceRow.About.of(sent, asks, sheet), asks, sheet));
     }
 
     /** True where an entry for another bearing, ring or way may stand beside those that are there. */
     default boolean several() {
-        return false;
+        return byPlace().isPresent();
     }
 
     /** The same texts after a touch of the page: something painted, noted, taken back. */
@@ -76,32 +79,14 @@ interface StageFace {
         return Set.of();
     }
 
-    /** Another entry of the stage. @param query its address, behind a question mark */
-    record Further(String words, String query) {}
-
-    /** The entry that nobody has kept yet and that comes next; empty after the last. */
-    default Optional<Further> further(Showing shown) {
-        return Optional.empty();
-    }
-
-    /** Boxes that are answered by choosing the entry, and not asked again. */
-    default Set<String> carried(Showing shown) {
-        return Set.of();
-    }
-
-    /** What touching a part leads to here, behind a question mark; empty where it only shows the part. */
-    default Optional<String> leads(Showing shown, Part part) {
+    /** What it asks of one place at a time; empty where it asks about the whole. */
+    default Optional<PlaceRow.Asks> byPlace() {
         return Optional.empty();
     }
 
     /** Its own section, where it shows another than what the job knows. */
     default Optional<Drawing> section(Showing shown) {
         return Optional.empty();
-    }
-
-    /** True for the part that it is asking about. */
-    default boolean about(Showing shown, Part part) {
-        return false;
     }
 
     /** True where its answer takes the whole width, without a section beside it. */

@@ -535,6 +535,12 @@ class StagePages {
         StageFace face = faces.of(stage);
         StageFace.Showing showing = new StageFace.Showing(view, stage, rule, work, typed, sheet);
         face.show(showing, model);
+        face.byPlace().ifPresent(asks -> {
+            List<PlaceRow> rows = PlaceRow.of(showing, asks);
+            model.addAttribute("places", rows);
+            model.addAttribute("placeNow", PlaceRow.now(rows));
+            model.addAttribute("further", PlaceRow.further(rows).orElse(null));
+        });
         Asking asking = shown.asks()
                 ? Asking.of(
                         new Asking.Stand(rule, work, typed, sheet, known, kept(view, stage, shown)),
@@ -551,7 +557,6 @@ class StagePages {
         model.addAttribute("entries", entries(view, stage, shown.editing()));
         model.addAttribute("several", face.several());
         model.addAttribute("face", face);
-        model.addAttribute("further", face.further(showing).orElse(null));
         model.addAttribute("at", shown.at());
         model.addAttribute("skips", SKIPS);
         model.addAttribute(BASE, documents.write(shown.base()));

@@ -63,13 +63,13 @@ public record Surface(
         Map<String, SvgWriter.Link> links = new LinkedHashMap<>();
         List<Chip> chips = new ArrayList<>();
         Set<String> now = parts.stream()
-                .filter(part -> part.code().equals(at) || at.isEmpty() && face.about(shown, part))
+                .filter(part -> part.code().equals(at) || at.isEmpty() && about(shown, face, part))
                 .map(Part::code)
                 .collect(Collectors.toSet());
         for (Part part : parts) {
             String address = "/jobs/" + shown.view().job().id() + "/"
                     + shown.stage().code() + "?"
-                    + face.leads(shown, part).map(query -> query + "&").orElse("") + "at=" + part.code();
+                    + leads(shown, face, part).map(query -> query + "&").orElse("") + "at=" + part.code();
             links.put(part.code(), new SvgWriter.Link(address, words(part, sheet)));
             chips.add(new Chip(part.label(), address, now.contains(part.code())));
         }
@@ -85,9 +85,19 @@ public record Surface(
                                 part,
                                 shown.view(),
                                 sheet,
-                                face.leads(shown, part).isEmpty()))
+                                leads(shown, face, part).isEmpty()))
                         .orElse(null),
                 drawings.stream().filter(d -> !d.name().equals(SECTION)).toList());
+    }
+
+    /** What touching a part leads to, behind a question mark; empty where it only shows the part. */
+    private static Optional<String> leads(StageFace.Showing shown, StageFace face, Part part) {
+        return face.byPlace().flatMap(asks -> PlaceRow.leads(part, asks, shown.sheet()));
+    }
+
+    /** True for the part that the stage is asking about. */
+    private static boolean about(StageFace.Showing shown, StageFace face, Part part) {
+        return face.byPlace().filter(asks -> PlaceRow.about(part, asks, shown)).isPresent();
     }
 
     private static String words(Part part, Sheet sheet) {

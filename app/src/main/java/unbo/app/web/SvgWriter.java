@@ -83,8 +83,8 @@ public class SvgWriter {
         }
         defs(out, drawing);
         drawing.shapes().forEach(shape -> {
-            if (shape instanceof Shape.Tagged tagged && links.containsKey(tagged.part())) {
-                linked(out, tagged, links.get(tagged.part()), drawing);
+            if (shape instanceof Shape.Tagged tagged) {
+                tagged(out, tagged, links.get(tagged.part()), drawing);
             } else {
                 shape(out, shape, drawing);
             }
@@ -156,14 +156,7 @@ public class SvgWriter {
                     .append(")\">");
             group(out, turned.shapes(), drawing);
         } else if (shape instanceof Shape.Tagged tagged) {
-            out.append("<g class=\"part-of")
-                    .append(tagged.now() ? " part-now" : "")
-                    .append("\" data-part=\"")
-                    .append(escape(tagged.part()))
-                    .append("\"><title>")
-                    .append(escape(tagged.title()))
-                    .append("</title>");
-            group(out, tagged.shapes(), drawing);
+            tagged(out, tagged, null, drawing);
         } else if (shape instanceof Shape.Moved moved) {
             out.append("<g transform=\"translate(")
                     .append(n(moved.to().x()))
@@ -179,20 +172,23 @@ public class SvgWriter {
         }
     }
 
-    private static void linked(StringBuilder out, Shape.Tagged tagged, Link link, Drawing drawing) {
-        out.append("<a class=\"part-of")
+    /** A part; a link where it leads somewhere. @param link null where it does not */
+    private static void tagged(StringBuilder out, Shape.Tagged tagged, Link link, Drawing drawing) {
+        String words = link == null ? tagged.title() : link.words();
+        out.append(link == null ? "<g" : "<a")
+                .append(" class=\"part-of")
                 .append(tagged.now() ? " part-now" : "")
                 .append("\" data-part=\"")
-                .append(escape(tagged.part()))
-                .append("\" href=\"")
-                .append(escape(link.address()))
-                .append("\" aria-label=\"")
-                .append(escape(link.words()))
-                .append("\"><title>")
-                .append(escape(link.words()))
-                .append("</title>");
+                .append(escape(tagged.part()));
+        if (link != null) {
+            out.append("\" href=\"")
+                    .append(escape(link.address()))
+                    .append("\" aria-label=\"")
+                    .append(escape(words));
+        }
+        out.append("\"><title>").append(escape(words)).append("</title>");
         tagged.shapes().forEach(inner -> shape(out, inner, drawing));
-        out.append("</a>");
+        out.append(link == null ? "</g>" : "</a>");
     }
 
     private static void group(StringBuilder out, List<Shape> shapes, Drawing drawing) {

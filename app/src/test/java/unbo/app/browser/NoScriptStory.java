@@ -93,6 +93,26 @@ class NoScriptStory {
         }
     }
 
+    @Test
+    void aStageIsSkippedByAReadyReasonAndTheRecordSaysThatAlone() {
+        long job = hub();
+        try (Browser b = new Browser(port, 1280, 800)) {
+            b.driver.executeCdpCommand("Emulation.setScriptExecutionDisabled", Map.of("value", true));
+            b.open("/jobs/" + job + "/diagnose");
+            b.click(".skipper summary");
+            b.click(".skipper button[value='done before']");
+            b.untilText("h1", "Identify");
+            assertThat(jobs.view(job).orElseThrow().station(RouteStage.DIAGNOSE).skipped())
+                    .isEqualTo("done before");
+            b.open("/jobs/" + job + "/diagnose");
+            b.click(".skipper summary");
+            b.find("#why").sendKeys("fetched by its owner", Keys.ENTER);
+            b.untilText("h1", "Identify");
+            assertThat(jobs.view(job).orElseThrow().station(RouteStage.DIAGNOSE).skipped())
+                    .isEqualTo("fetched by its owner");
+        }
+    }
+
     /** The foot switch is a Space bar: it does the step that is shown; with Ctrl+Enter the stage is kept. */
     @Test
     void aHubIsTakenApartByTheSpaceBar() {

@@ -133,6 +133,7 @@ public record Asking(List<Question> now, boolean settled) {
                     .sorted(Comparator.comparing(Question::because)
                             .thenComparing(
                                     Comparator.comparingDouble(Question::moves).reversed()))
+                    .limit(MOST_MOVING)
                     .forEach(question -> now.put(question.field(), question));
         }
         return new Asking(
