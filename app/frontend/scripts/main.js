@@ -1,6 +1,7 @@
 // What every page has, and what a page needs: a part is fetched when what it works on is there.
 import "./keys.js";
 import "./typed.js";
+import "./seek.js";
 
 const parts = {
   "svg[data-drawing=nut-face]": "./nut.js",
@@ -13,6 +14,7 @@ const parts = {
   "g[data-spin]": "./spin.js",
   "svg[data-drawing=section]": "./section.js",
   "[data-tick]": "./steps.js",
+  "[data-bench]": "./bench.js",
 };
 
 function fetchNeeded() {

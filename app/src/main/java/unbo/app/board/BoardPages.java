@@ -8,7 +8,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-import unbo.app.data.Paged;
 import unbo.app.due.FollowUpService;
 import unbo.app.job.JobService;
 import unbo.app.job.OpenLine;
@@ -18,7 +17,7 @@ import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 
-/** The board: what is under way, what is due; and the search over everything. */
+/** The board: what is under way, what is due. */
 @Page
 public class BoardPages {
 
@@ -83,17 +82,5 @@ public class BoardPages {
         model.addAttribute("followUps", followUps.open());
         model.addAttribute("today", LocalDate.now(clock));
         return "board/due";
-    }
-
-    @GetMapping("/search")
-    String search(@RequestParam(name = "q", defaultValue = "") String query, Model model) {
-        model.addAttribute("query", query);
-        if (!query.isBlank()) {
-            model.addAttribute("vehicles", vehicles.search(query));
-            model.addAttribute("positions", vehicles.searchNumbers(query));
-            model.addAttribute("jobs", jobs.search(query));
-            model.addAttribute("most", Paged.SIZE);
-        }
-        return "board/search";
     }
 }

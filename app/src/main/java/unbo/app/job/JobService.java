@@ -57,6 +57,10 @@ public class JobService {
             RouteStage.FIT,
             RouteStage.GREASE,
             RouteStage.SET);
+    /** Of them those that claim no work: what it is, and what is computed of it. */
+    private static final List<RouteStage> KEPT_ON_BOTH_SIDES =
+            List.of(RouteStage.INTAKE, RouteStage.IDENTIFY, RouteStage.FIT, RouteStage.GREASE);
+
     /** What is measured, or read off the part, on each side anew. */
     private static final Set<String> MEASURED = Set.of("freeAngleDeg", "measuredMinMm", "measuredMaxMm", "batch");
 
@@ -166,8 +170,27 @@ public class JobService {
     }
 
     /**
-     * Opens the twin's job in the same visit, with what both sides have in common filled in as drafts. @return its
-     * number, empty where there is no twin
+     * Opens a job at a position in a visit that is there already, with what that was told as drafts. @return its
+     * number; that of the job which is there already
+     */
+    long openIn(Visit visit, Position position, Instant at) {
+        List<Long> there = jobs.inVisit(visit.id(), position.id());
+        if (!there.isEmpty()) {
+            return there.get(0);
+        }
+        Optional<Job> told = jobs.ofVisit(visit.id()).stream()
+                .map(id -> jobs.whole(id).orElseThrow())
+                .filter(job -> done(job, RouteStage.INTAKE))
+                .findFirst();
+        Job job = jobs.save(new Job(visit, position, at));
+        told.ifPresent(from -> alike(from, job, RouteStage.INTAKE, at));
+        headline(job);
+        return job.id();
+    }
+
+    /**
+     * Opens the twin's job in the same visit, with what both sides have in common: what nobody has to measure or to do
+     * there is kept, the rest filled in as drafts. @return its number, empty where there is no twin
      */
     public Optional<Long> openTwin(long jobId, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
@@ -180,23 +203,42 @@ public class JobService {
         if (!there.isEmpty()) {
             return Optional.of(there.get(0));
         }
-        OpenedJob opened = opened(job);
         Job other = jobs.save(new Job(job.visit(), twin.get(), at));
-        for (RouteStage stage : SAME_ON_BOTH_SIDES) {
-            if (job.stage(stage).filter(s -> s.state() == Stage.State.DONE).isPresent()) {
-                List<StageEntry> drafts = opened.document(stage).entries().stream()
-                        .map(entry -> asDraft(entry, at))
-                        .toList();
-                other.stageOrNew(stage)
-                        .keep(
-                                Stage.State.DRAFT,
-                                false,
-                                documents.write(new StageDocument(StageDocument.VERSION, drafts, "")),
-                                at);
+        SAME_ON_BOTH_SIDES.stream().filter(stage -> done(job, stage)).forEach(stage -> alike(job, other, stage, at));
+        headline(other);
+        keepSame(job, other, at);
+        return Optional.of(other.id());
+    }
+
+    private static boolean done(Job job, RouteStage stage) {
+        return job.stage(stage).filter(s -> s.state() == Stage.State.DONE).isPresent();
+    }
+
+    /** What was typed at a stage of one job as drafts of another. */
+    private void alike(Job from, Job to, RouteStage stage, Instant at) {
+        List<StageEntry> drafts = opened(from).document(stage).entries().stream()
+                .map(entry -> asDraft(entry, at))
+                .toList();
+        to.stageOrNew(stage)
+                .keep(
+                        Stage.State.DRAFT,
+                        false,
+                        documents.write(new StageDocument(StageDocument.VERSION, drafts, "")),
+                        at);
+    }
+
+    /** Keeps what is the same on both sides and claims nothing that was not done there. */
+    private void keepSame(Job from, Job other, Instant at) {
+        for (RouteStage stage : KEPT_ON_BOTH_SIDES) {
+            for (StageEntry draft : opened(other).document(stage).entries()) {
+                Stage there = other.stage(stage).orElseThrow();
+                keep(other.id(), new Keeping(stage, there.version(), draft.of(), draft.typed()), at);
             }
         }
-        headline(other);
-        return Optional.of(other.id());
+        String why = "done the same as " + from.position().label();
+        if (from.stage(RouteStage.DIAGNOSE).isPresent()) {
+            skip(other.id(), RouteStage.DIAGNOSE, why, at);
+        }
     }
 
     /** What is known from the beginning of a place whose kind was said, as its position keeps it. */
@@ -747,6 +789,7 @@ public class JobService {
     @Transactional(readOnly = true)
     public List<JobLine> search(String words) {
         List<Long> found = new ArrayList<>(jobs.search(Like.containing(words), SEARCHED));
+        found.addAll(jobs.noted(Like.containing(words), SEARCHED.max()));
         String digits = words.strip().replaceFirst("^#", "");
         if (digits.matches("\\d{1,15}")) {
             found.add(Long.parseLong(digits));

@@ -44,6 +44,11 @@ public final class JobView {
         return job.position();
     }
 
+    /** Number of the visit that it belongs to. */
+    public long visit() {
+        return job.visit().id();
+    }
+
     public Vehicle vehicle() {
         return position().vehicle();
     }

@@ -53,6 +53,10 @@ interface Jobs extends Repository<Job, Long> {
     @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt, j.id")
     Stream<JobLine> closedAt(long positionId);
 
+    /** Numbers of the jobs of a visit, in the order in which they were opened. */
+    @Query("select j.id from Job j where j.visit.id = :visitId order by j.id")
+    List<Long> ofVisit(long visitId);
+
     /** The job that a form opened. */
     @Query("select j.id from Job j where j.visit.once = :once order by j.id")
     List<Long> ofForm(String once);
@@ -66,6 +70,13 @@ interface Jobs extends Repository<Job, Long> {
     @Query("select j.id from Job j where j.complaint like :like escape '!' or j.numbers "
             + "like :like escape '!' order by j.openedAt desc")
     List<Long> search(String like, Limit limit);
+
+    /** Numbers of jobs in whose margin, or under whose pictures, some words stand. */
+    @Query(
+            nativeQuery = true,
+            value = "(select job_id from job_note where text like :like escape '!' order by id desc limit :most) "
+                    + "union (select job_id from photo where words like :like escape '!' order by id desc limit :most)")
+    List<Long> noted(String like, int most);
 
     @Query(LINE + "where j.id in :ids order by j.openedAt desc, j.id desc")
     List<JobLine> lines(Collection<Long> ids);

@@ -23,12 +23,14 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.JobService;
 import unbo.app.job.JobView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.measure.Show;
 import unbo.core.parts.PartLine;
+import unbo.core.tools.parts.PartLineFields;
 import unbo.core.tools.parts.PartsList;
 import unbo.core.tools.parts.PartsWords;
 
@@ -41,11 +43,24 @@ class PartsPages {
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
     private static final CSVFormat FORMAT = CSVFormat.RFC4180
             .builder()
-            .setHeader("kind", "part", "where", "count", "unit", "always new", "price A", "price B", "buy from", "cost")
+            .setHeader(
+                    "kind",
+                    "part",
+                    "where",
+                    "count",
+                    "unit",
+                    "always new",
+                    "price A",
+                    "price B",
+                    "buy from",
+                    "cost",
+                    "old one",
+                    "how far")
             .get();
 
     private final JobService jobs;
     private final WorkshopService workshops;
+    private final OwnCatalogue own;
 
     /** A supplier's share of the order. */
     public record Order(String supplier, List<Line> lines, String total) {}
@@ -53,8 +68,9 @@ class PartsPages {
     /** One line to order. */
     public record Line(String what, String place, String count, String price, String cost) {}
 
-    PartsPages(JobService jobs, WorkshopService workshops) {
+    PartsPages(JobService jobs, WorkshopService workshops, OwnCatalogue own) {
         this.jobs = jobs;
+        this.own = own;
         this.workshops = workshops;
     }
 
@@ -123,7 +139,9 @@ class PartsPages {
                         l.priceA(),
                         l.priceB(),
                         l.supplier(),
-                        l.cost());
+                        l.cost(),
+                        plain(l.progress().old()),
+                        PartLineFields.words(l.progress().state()));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -213,7 +231,7 @@ class PartsPages {
     private String show(JobView view, Map<String, String> texts, int version, boolean propose, Model model) {
         model.addAttribute("view", view);
         model.addAttribute("version", version);
-        model.addAttribute("parts", PartsView.of(texts, view.sheet(), workshops.units(), propose));
+        model.addAttribute("parts", PartsView.of(texts, view.sheet(), workshops.units(), propose, own.book()));
         return "parts/list";
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 
 import unbo.app.web.FieldView;
 import unbo.core.answer.Answer;
+import unbo.core.bearing.BearingBook;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldReader;
 import unbo.core.input.UnitSystem;
@@ -58,7 +59,7 @@ record PartsView(
             boolean scrap) {}
 
     /** @param kept false where nobody kept a list yet or the sheet has grown: then what it calls for is proposed */
-    static PartsView of(Map<String, String> texts, Sheet sheet, UnitSystem units, boolean propose) {
+    static PartsView of(Map<String, String> texts, Sheet sheet, UnitSystem units, boolean propose, BearingBook book) {
         Map<String, String> all = new HashMap<>(texts);
         String scrapped = sheet.text(FactKey.SCRAP);
         int proposedFrom = PartsList.MOST;
@@ -69,7 +70,7 @@ record PartsView(
                     .max()
                     .orElse(0);
             proposedFrom = next;
-            for (PartLine line : PartsProposed.of(sheet)) {
+            for (PartLine line : PartsProposed.of(sheet, book)) {
                 boolean there = PartsList.Typed.of(texts, units).rows().values().stream()
                         .anyMatch(row -> same(row, line));
                 if (!there && next < PartsList.MOST) {
@@ -127,6 +128,7 @@ record PartsView(
         texts.put("count-" + n, Show.number(line.count(), 1));
         texts.put("unit-" + n, line.unit());
         texts.put("alwaysNew-" + n, line.alwaysNew() ? "yes" : "");
+        texts.put("old-" + n, line.progress().old());
     }
 
     private static Row row(

@@ -3,13 +3,11 @@ package unbo.app.report;
 import java.util.Base64;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 
-import org.springframework.context.ApplicationContext;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -17,10 +15,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.server.ResponseStatusException;
-import org.thymeleaf.context.WebContext;
-import org.thymeleaf.spring6.SpringTemplateEngine;
-import org.thymeleaf.spring6.expression.ThymeleafEvaluationContext;
-import org.thymeleaf.web.servlet.JakartaServletWebApplication;
 
 import unbo.app.job.AnswerService;
 import unbo.app.job.JobService;
@@ -39,8 +33,7 @@ class ReportPages {
     private final PhotoService photos;
     private final StockService stock;
     private final PdfWriter pdf;
-    private final SpringTemplateEngine templates;
-    private final ApplicationContext beans;
+    private final Printer printer;
 
     /** A photo as the report shows it. @param picture its address; on paper the picture itself */
     public record Shown(PhotoLine photo, String picture) {}
@@ -51,15 +44,13 @@ class ReportPages {
             PhotoService photos,
             StockService stock,
             PdfWriter pdf,
-            SpringTemplateEngine templates,
-            ApplicationContext beans) {
+            Printer printer) {
         this.jobs = jobs;
         this.answers = answers;
         this.photos = photos;
         this.stock = stock;
         this.pdf = pdf;
-        this.templates = templates;
-        this.beans = beans;
+        this.printer = printer;
     }
 
     @GetMapping("/jobs/{id}/report")
@@ -81,7 +72,7 @@ class ReportPages {
                 photos.of(id).stream()
                         .map(p -> new Shown(p, embedded(id, p.id())))
                         .toList());
-        String html = printed(content, request, response);
+        String html = printer.print("job/report-pdf", content, request, response);
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header("Content-Disposition", "inline; filename=\"unbo-job-" + id + ".pdf\"")
@@ -104,17 +95,5 @@ class ReportPages {
         content.put("taken", stock.takenFor(id));
         content.put("photos", List.of());
         return content;
-    }
-
-    private String printed(Map<String, Object> content, HttpServletRequest request, HttpServletResponse response) {
-        WebContext context = new WebContext(
-                JakartaServletWebApplication.buildApplication(request.getServletContext())
-                        .buildExchange(request, response),
-                Locale.ENGLISH,
-                content);
-        context.setVariable(
-                ThymeleafEvaluationContext.THYMELEAF_EVALUATION_CONTEXT_CONTEXT_VARIABLE_NAME,
-                new ThymeleafEvaluationContext(beans, null));
-        return templates.process("job/report-pdf", context);
     }
 }

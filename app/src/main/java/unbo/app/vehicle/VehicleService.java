@@ -127,6 +127,12 @@ public class VehicleService {
         return vehicles.search(Like.containing(words), Window.page(0));
     }
 
+    /** What vehicles are called, the newest first. */
+    @Transactional(readOnly = true)
+    public List<VehicleName> names(int most) {
+        return vehicles.names(Limit.of(most));
+    }
+
     /** Positions by a number on their rings. */
     @Transactional(readOnly = true)
     public List<Position> searchNumbers(String words) {

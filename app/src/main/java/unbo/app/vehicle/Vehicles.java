@@ -20,6 +20,10 @@ interface Vehicles extends Repository<Vehicle, Long> {
             + ":like escape '!' or v.owner like :like escape '!' order by v.name, v.id")
     List<Vehicle> search(String like, Pageable page);
 
+    @Query("select new unbo.app.vehicle.VehicleName(v.id, v.name, v.mark, v.owner, v.kind) "
+            + "from Vehicle v order by v.id desc")
+    List<VehicleName> names(Limit limit);
+
     @Query("select v.id from Vehicle v order by v.id")
     List<Long> ids(Limit limit);
 

@@ -1,5 +1,8 @@
 package unbo.app.web;
 
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
 import jakarta.servlet.http.HttpServletRequest;
 
 import org.springframework.security.web.csrf.CsrfToken;
@@ -12,6 +15,8 @@ import unbo.app.workshop.WorkshopService;
 /** What the head of every page needs. */
 @ControllerAdvice(annotations = Page.class)
 class PageModel {
+
+    private static final Pattern JOB = Pattern.compile("/jobs/(\\d{1,18})(?:/.*)?");
 
     private final WorkshopService workshops;
 
@@ -31,6 +36,13 @@ class PageModel {
     @ModelAttribute("formToken")
     String formToken(HttpServletRequest request) {
         return request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token ? token.getToken() : "";
+    }
+
+    /** Number of the job whose page it is; null elsewhere. */
+    @ModelAttribute("jobHere")
+    String jobHere(HttpServletRequest request) {
+        Matcher job = JOB.matcher(request.getRequestURI());
+        return job.matches() ? job.group(1) : null;
     }
 
     @ModelAttribute("path")

@@ -24,6 +24,13 @@ public class SvgWriter {
     /** Where the looks for print stand: plain CSS 2 in em, of which the drawing is 100 wide. */
     private static final String PRINT_LOOKS = "static/assets/drawing.css";
 
+    /** Of so many em a drawing is wide. */
+    private static final double ACROSS = 100;
+    /** A small picture is as wide, or as tall by its ratio. */
+    private static final double SMALL_ACROSS = 26;
+
+    private static final double SMALL_RATIO = 0.8;
+
     /** An element for a page; {@code turnable} lets the keyboard reach it. */
     public String write(Drawing drawing, boolean turnable) {
         return write(drawing, turnable ? "application" : "img", "", Map.of());
@@ -36,6 +43,11 @@ public class SvgWriter {
 
     /** Where a part of a drawing leads, and what it is called for those who do not see it. */
     public record Link(String address, String words) {}
+
+    /** A small picture beside words that say what it is: hatched wider, silent to those who do not see it. */
+    public String small(Drawing drawing) {
+        return write(drawing, "presentation", "", Map.of());
+    }
 
     /** A drawing that carries its looks with it, for paper and for a file of its own. */
     public String alone(Drawing drawing) {
@@ -52,14 +64,16 @@ public class SvgWriter {
 
     private static String write(Drawing drawing, String role, String looks, Map<String, Link> links) {
         StringBuilder out = new StringBuilder(4096);
+        boolean small = role.equals("presentation");
+        double em = small
+                ? Math.max(drawing.width(), drawing.height() / SMALL_RATIO) / SMALL_ACROSS
+                : drawing.width() / ACROSS;
         String title = drawing.name() + "-title";
         out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"drawing\" role=\"")
                 .append(role)
                 .append("\" data-drawing=\"")
                 .append(escape(drawing.name()))
-                .append('"')
-                .append(" aria-labelledby=\"")
-                .append(title)
+                .append(small ? "\" aria-hidden=\"true" : "\" aria-labelledby=\"" + title)
                 .append('"')
                 .append(role.equals("application") ? " tabindex=\"0\"" : "")
                 .append(" viewBox=\"")
@@ -71,17 +85,19 @@ public class SvgWriter {
                 .append(' ')
                 .append(n(drawing.height()))
                 .append("\" font-size=\"")
-                .append(n(drawing.width() / 100))
+                .append(n(em))
                 .append("\">");
-        out.append("<title id=\"")
-                .append(title)
-                .append("\">")
-                .append(escape(drawing.title()))
-                .append("</title>");
+        if (!small) {
+            out.append("<title id=\"")
+                    .append(title)
+                    .append("\">")
+                    .append(escape(drawing.title()))
+                    .append("</title>");
+        }
         if (!looks.isEmpty()) {
             out.append("<style>").append(looks).append("</style>");
         }
-        defs(out, drawing);
+        defs(out, drawing.name(), em);
         drawing.shapes().forEach(shape -> {
             if (shape instanceof Shape.Tagged tagged) {
                 tagged(out, tagged, links.get(tagged.part()), drawing);
@@ -92,12 +108,11 @@ public class SvgWriter {
         return out.append("</svg>").toString();
     }
 
-    private static void defs(StringBuilder out, Drawing drawing) {
-        double gap = drawing.width() / 100;
-        hatch(out, drawing.name() + "-solid", gap, 45);
-        hatch(out, drawing.name() + "-twin", gap, -45);
+    private static void defs(StringBuilder out, String name, double gap) {
+        hatch(out, name + "-solid", gap, 45);
+        hatch(out, name + "-twin", gap, -45);
         out.append("<defs><pattern id=\"")
-                .append(drawing.name())
+                .append(name)
                 .append("-grease\" patternUnits=\"userSpaceOnUse\" width=\"")
                 .append(n(gap))
                 .append("\" height=\"")

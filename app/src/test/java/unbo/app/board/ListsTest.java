@@ -102,6 +102,6 @@ class ListsTest {
     @Test
     void aSearchSaysWhereItStops() throws Exception {
         manyVehicles();
-        assertThat(page("/search?q=Listed")).contains("Only the first 50 of each are listed");
+        assertThat(page("/ask?q=Listed")).contains("Only the first 50 of each are listed");
     }
 }

@@ -45,10 +45,10 @@ class WorkshopTest {
 
     @Test
     void searchFindsNamesMarksAndNumbersFromRings() throws Exception {
-        page("/search?q=launcher").andExpect(content().string(containsString("Rowing gig launcher")));
-        page("/search?q=HB 690").andExpect(content().string(containsString("Net-loft van")));
-        page("/search?q=lm67048").andExpect(content().string(containsString("Dory trailer")));
-        page("/search?q=%25%25%25").andExpect(content().string(containsString("Nothing fits")));
+        page("/ask?q=launcher").andExpect(content().string(containsString("Rowing gig launcher")));
+        page("/ask?q=HB 690").andExpect(content().string(containsString("Net-loft van")));
+        page("/ask?q=lm67048").andExpect(content().string(containsString("Dory trailer")));
+        page("/ask?q=%25%25%25").andExpect(content().string(containsString("Not read: is it a complaint?")));
     }
 
     @Test

@@ -74,7 +74,7 @@ class HostileTextStory {
             fill(b, "form[action='/settings']");
             submit(b, "form[action='/settings']");
 
-            String everything = "/search?q=%3Cscript%3Ewindow.taken%3D1%3C%2Fscript%3E";
+            String everything = "/ask?q=%3Cscript%3Ewindow.taken%3D1%3C%2Fscript%3E";
             for (String page : new String[] {
                 "/",
                 "/vehicles",

@@ -118,7 +118,7 @@ class JobStory {
                 "/vehicles/new",
                 "/visits/new",
                 "/settings",
-                "/search?q=a",
+                "/ask?q=a",
                 "/bench/decode",
                 "/bench/hub-grease",
                 "/bench/end-play"

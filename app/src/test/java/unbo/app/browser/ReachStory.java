@@ -85,7 +85,7 @@ class ReachStory {
                 "/positions/" + lines.get(0).positionId(),
                 "/visits/new",
                 "/visits/new?vehicle=" + cutter.id(),
-                "/search?q=cutter",
+                "/ask?q=cutter",
                 "/settings",
                 "/take-in",
                 "/bench",

@@ -138,7 +138,7 @@ class WordsTest {
     void noListTableOrCalendarPrintsACode() throws Exception {
         List<String> found = new ArrayList<>();
         for (String page : new String[] {
-            "/", "/due", "/vehicles", "/search?q=HB", "/stock", "/stock/grease", "/catalogue", "/settings", "/take-in"
+            "/", "/due", "/vehicles", "/ask?q=HB", "/stock", "/stock/grease", "/catalogue", "/settings", "/take-in"
         }) {
             found.addAll(found(page, read(new String(bytes(page), StandardCharsets.UTF_8))));
         }

@@ -35,9 +35,16 @@ public record AssemblyKind(
      * @param dueBy counters and events that it falls due by
      * @param packed what an open bearing in it is greased as: wheel, pulley, pivot, slow
      * @param cavity true where the room between its bearings takes grease too
+     * @param suits code of the place by whose rules a bearing suits it; empty where there are none
      */
     public record Route(
-            boolean nutsAgain, List<String> stages, String falls, List<String> dueBy, String packed, boolean cavity) {
+            boolean nutsAgain,
+            List<String> stages,
+            String falls,
+            List<String> dueBy,
+            String packed,
+            boolean cavity,
+            String suits) {
 
         public Route {
             stages = List.copyOf(stages);
@@ -149,7 +156,8 @@ public record AssemblyKind(
                                     code -> FALLS.stream().filter(code::equals).findFirst()),
                             row.words("due_by"),
                             row.one("packed", code -> Share.use(code).map(Field.Choice::code)),
-                            row.yes("cavity")),
+                            row.yes("cavity"),
+                            row.get("suits")),
                     row.get("handover"),
                     row.get("caution")));
         }

@@ -13,9 +13,17 @@ import unbo.core.tools.parts.PartLineFields;
  * @param count how many, or how much of the unit; over 0
  * @param unit pieces, g or ml
  * @param alwaysNew true for what is never used twice
+ * @param progress how far it is, and what comes out for it
  */
 public record PartLine(
-        String kind, String what, String place, double count, String unit, boolean alwaysNew, Prices prices) {
+        String kind,
+        String what,
+        String place,
+        double count,
+        String unit,
+        boolean alwaysNew,
+        Prices prices,
+        Progress progress) {
     /**
      * Prices of both suppliers, and whose counts.
      *
@@ -23,6 +31,35 @@ public record PartLine(
      * @param from whose price counts
      */
     public record Prices(@Nullable Double priceA, @Nullable Double priceB, From from) {}
+
+    /** How far a part is. */
+    public enum State {
+        WANTED,
+        ORDERED,
+        HERE,
+        FITTED
+    }
+
+    /**
+     * How far a part is.
+     *
+     * @param old number of the one that comes out; empty where it was the same, or none was read
+     */
+    public record Progress(State state, String old) {
+
+        /** A part that nobody has ordered yet. */
+        public static final Progress NONE = new Progress(State.WANTED, "");
+    }
+
+    /** A part that nobody has ordered yet. */
+    public PartLine(
+            String kind, String what, String place, double count, String unit, boolean alwaysNew, Prices prices) {
+        this(kind, what, place, count, unit, alwaysNew, prices, Progress.NONE);
+    }
+
+    public PartLine replacing(String old) {
+        return new PartLine(kind, what, place, count, unit, alwaysNew, prices, new Progress(progress.state(), old));
+    }
 
     /** Whom to buy from. */
     public enum From {

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
+import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
 import unbo.core.input.FieldList;
 import unbo.core.input.Typed;
@@ -65,6 +66,11 @@ public non-sealed interface Tool<I, R> extends Offered {
     /** Steps that stand in a stage whatever is typed yet; most procedures come with the answer. */
     default List<Step> procedure(Typed typed) {
         return List.of();
+    }
+
+    /** What it looks like in an index; empty where the first drawing of its example tells best. */
+    default Optional<Drawing> picture() {
+        return Optional.empty();
     }
 
     /** The result as a stage prints it, which draws the place itself. */

@@ -61,13 +61,19 @@ public final class BearingDrawing {
 
     /** Null where a size is not known. */
     public static @Nullable Drawing of(Bearing decoded) {
-        if (decoded.boreMm() == null
-                || decoded.outsideMm() == null
-                || decoded.widthMm() == null
-                || decoded.widthMm() > 4 * decoded.outsideMm()) {
-            return null;
-        }
-        return new BearingDrawing(decoded).drawing();
+        return drawn(decoded) ? new BearingDrawing(decoded).drawing() : null;
+    }
+
+    /** The section of its rings alone, without words, for a line of a list; null where a size is not known. */
+    public static @Nullable Drawing small(Bearing decoded) {
+        return drawn(decoded) ? new BearingDrawing(decoded).alone() : null;
+    }
+
+    private static boolean drawn(Bearing decoded) {
+        return decoded.boreMm() != null
+                && decoded.outsideMm() != null
+                && decoded.widthMm() != null
+                && decoded.widthMm() <= 4 * decoded.outsideMm();
     }
 
     private boolean twoRows() {
@@ -84,6 +90,12 @@ public final class BearingDrawing {
         stamped();
         double top = -outside * scale - 92;
         return new Drawing("bearing", title(), -WIDE / 2, top, WIDE, -top + 34, shapes);
+    }
+
+    private Drawing alone() {
+        rings();
+        seals();
+        return new Drawing("bearing-small", title(), 0, 0, 1, 1, shapes).picture("bearing-small");
     }
 
     private String title() {

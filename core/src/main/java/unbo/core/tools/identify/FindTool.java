@@ -2,6 +2,7 @@ package unbo.core.tools.identify;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import com.google.auto.service.AutoService;
@@ -9,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.catalogue.CaliperFind;
+import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
@@ -16,6 +18,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** Which bearing has these sizes? */
 @AutoService(Offered.class)
@@ -58,6 +61,11 @@ public final class FindTool implements Tool<CaliperFind, CaliperFind> {
     @Override
     public CaliperFind compute(CaliperFind in) {
         return in;
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.bearing("6005");
     }
 
     @Override

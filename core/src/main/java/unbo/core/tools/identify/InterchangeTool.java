@@ -3,10 +3,12 @@ package unbo.core.tools.identify;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
+import unbo.core.drawing.Drawing;
 import unbo.core.identify.Interchange;
 import unbo.core.identify.Suitability;
 import unbo.core.input.Field;
@@ -17,6 +19,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** What has the same boundary, what does each change, and does it belong there? */
 @AutoService(Offered.class)
@@ -57,6 +60,11 @@ public final class InterchangeTool implements Tool<IdentifyFields.AtPlace, Ident
     @Override
     public IdentifyFields.AtPlace compute(IdentifyFields.AtPlace in) {
         return in;
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.bearing("6207-2RS");
     }
 
     @Override

@@ -2,12 +2,14 @@ package unbo.core.tools.identify;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.designation.TaperMatch;
+import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
@@ -15,6 +17,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** Do this cone and this cup belong together? */
 @AutoService(Offered.class)
@@ -41,6 +44,11 @@ public final class MatchTool implements Tool<MarkingFields.Pair, MarkingFields.P
     @Override
     public MarkingFields.Pair compute(MarkingFields.Pair in) {
         return in;
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.bearing("L44649/L44610");
     }
 
     @Override

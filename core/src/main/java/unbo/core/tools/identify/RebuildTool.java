@@ -3,10 +3,12 @@ package unbo.core.tools.identify;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
+import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
 import unbo.core.input.FieldList;
 import unbo.core.parts.Rebuild;
@@ -16,6 +18,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** New bearings in the old part, or the whole part new? */
 @AutoService(Offered.class)
@@ -63,6 +66,11 @@ public final class RebuildTool implements Tool<Rebuild.Input, Rebuild> {
     @Override
     public Rebuild compute(Rebuild.Input in) {
         return Rebuild.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.assembly("needle-pivot");
     }
 
     @Override

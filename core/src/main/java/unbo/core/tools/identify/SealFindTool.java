@@ -2,12 +2,14 @@ package unbo.core.tools.identify;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
 import unbo.core.designation.SealSize;
+import unbo.core.drawing.Drawing;
 import unbo.core.identify.SealFind;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
@@ -15,7 +17,9 @@ import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
+import unbo.core.tool.Tools;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** Which seal goes between this shaft and this housing? */
 @AutoService(Offered.class)
@@ -46,6 +50,11 @@ public final class SealFindTool implements Tool<SealFind.Measured, SealFind> {
     @Override
     public SealFind compute(SealFind.Measured in) {
         return SealFind.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Tools.named("seal").flatMap(Pictures::of);
     }
 
     @Override

@@ -27,6 +27,12 @@ public final class PartLineFields {
     private static final List<Field.Choice> FROM =
             List.of(new Field.Choice("cheaper", "cheaper"), new Field.Choice("a", "A"), new Field.Choice("b", "B"));
 
+    private static final List<Field.Choice> STATES = List.of(
+            new Field.Choice("wanted", "to order"),
+            new Field.Choice("ordered", "ordered"),
+            new Field.Choice("here", "here"),
+            new Field.Choice("fitted", "fitted"));
+
     public static final FieldList<PartLine> LIST = FieldList.of(
             List.of(
                     Field.choice("kind", "Kind", KINDS).orElse("other", null),
@@ -39,7 +45,9 @@ public final class PartLineFields {
                     Field.yesNo("alwaysNew", "Always new"),
                     price("priceA", "Price at A"),
                     price("priceB", "Price at B"),
-                    Field.choice("from", "Buy from", FROM).orElse("cheaper", null)),
+                    Field.choice("from", "Buy from", FROM).orElse("cheaper", null),
+                    Field.choice("state", "How far", STATES).orElse("wanted", null),
+                    Field.text("old", "Old one", 80)),
             v -> new PartLine(
                     v.text("kind"),
                     v.text("what"),
@@ -50,9 +58,16 @@ public final class PartLineFields {
                     new PartLine.Prices(
                             v.maybe("priceA"),
                             v.maybe("priceB"),
-                            PartLine.From.valueOf(v.text("from").toUpperCase(Locale.ROOT)))));
+                            PartLine.From.valueOf(v.text("from").toUpperCase(Locale.ROOT))),
+                    new PartLine.Progress(
+                            PartLine.State.valueOf(v.text("state").toUpperCase(Locale.ROOT)), v.text("old"))));
 
     private PartLineFields() {}
+
+    /** A state in words. */
+    public static String words(PartLine.State state) {
+        return STATES.get(state.ordinal()).label();
+    }
 
     public static Field price(String name, String label) {
         return Field.quantity(name, label, Quantity.RATIO, "", 0, 100_000);

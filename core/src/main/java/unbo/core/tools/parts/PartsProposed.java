@@ -4,9 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 
 import unbo.core.assembly.KindPlace;
+import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.BearingKind;
+import unbo.core.designation.Decoder;
 import unbo.core.fact.FactKey;
 import unbo.core.fact.PlaceProperty;
+import unbo.core.identify.NewNumber;
+import unbo.core.identify.Suitability;
 import unbo.core.inspect.Inspection;
 import unbo.core.lubrication.Mixing;
 import unbo.core.measure.Show;
@@ -18,7 +22,12 @@ public final class PartsProposed {
 
     private PartsProposed() {}
 
+    /** By the shipped tables alone. */
     public static List<PartLine> of(Sheet sheet) {
+        return of(sheet, Decoder.SHIPPED);
+    }
+
+    public static List<PartLine> of(Sheet sheet, BearingBook book) {
         List<PartLine> lines = new ArrayList<>();
         boolean tapered = false;
         for (KindPlace place : sheet.places()) {
@@ -29,7 +38,7 @@ public final class PartsProposed {
                     .orElse(BearingKind.UNKNOWN);
             tapered |= kind.taper() || !cup.isEmpty();
             if (!fitted.isEmpty() || !cone.isEmpty()) {
-                lines.add(line("bearing", fitted.isEmpty() ? cone : fitted, place.label(), 1, "pieces", false));
+                lines.add(bearing(cone, fitted, place, sheet, book));
             }
             if (fitted.isEmpty() && !cup.isEmpty() && !cup.equals(cone)) {
                 lines.add(line("cup", cup, place.label(), 1, "pieces", false));
@@ -86,6 +95,18 @@ public final class PartsProposed {
             lines.add(line("grease", kind + " grease", "hub", Math.ceil(grams), "g", true));
         }
         return lines;
+    }
+
+    /** The bearing of a place: as Fit says, else the number that is right there in the place of the old one. */
+    private static PartLine bearing(String cone, String fitted, KindPlace place, Sheet sheet, BearingBook book) {
+        String suits = sheet.kind().map(kind -> kind.route().suits()).orElse("");
+        boolean immersed = sheet.text(FactKey.USE).equals(Suitability.IMMERSED);
+        String wanted = !fitted.isEmpty()
+                ? fitted
+                : NewNumber.of(book.decode(cone), suits, immersed, book).designation();
+        String what = fitted.isEmpty() && wanted.equals(book.decode(cone).designation()) ? cone : wanted;
+        PartLine line = line("bearing", what, place.label(), 1, "pieces", false);
+        return cone.isEmpty() || cone.equals(what) ? line : line.replacing(cone);
     }
 
     /** What a seat is put right by. */

@@ -9,6 +9,7 @@ import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.input.Field;
@@ -27,6 +28,7 @@ import unbo.core.tool.Shape;
 import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** When is an adjustable hub due again? */
 @AutoService(Offered.class)
@@ -68,6 +70,11 @@ public final class DueTool implements Tool<DueInput, Due> {
     @Override
     public Due compute(DueInput in) {
         return Due.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.assembly("bicycle-front");
     }
 
     @Override

@@ -8,6 +8,7 @@ import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
 import unbo.core.input.FieldList;
 import unbo.core.proof.EndPlay;
@@ -23,6 +24,7 @@ import unbo.core.tool.Shape;
 import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** What is the end play, how sure is it, and is the hub as cool as its twin? */
 @AutoService(Offered.class)
@@ -59,6 +61,11 @@ public final class EndPlayTool implements Tool<ProofInput, Proof> {
     @Override
     public Proof compute(ProofInput in) {
         return Proof.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.assembly("cartridge-knuckle");
     }
 
     @Override

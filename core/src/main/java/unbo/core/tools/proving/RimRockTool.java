@@ -2,10 +2,13 @@ package unbo.core.tools.proving;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
+import unbo.core.diagnosis.Checks;
+import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldList;
 import unbo.core.runout.RimRock;
 import unbo.core.tool.About;
@@ -14,6 +17,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.diagnosing.CheckDrawing;
 
 /** What end play does this rock at the rim come from? */
 @AutoService(Offered.class)
@@ -41,6 +45,11 @@ public final class RimRockTool implements Tool<RimRock.Input, RimRock> {
     @Override
     public RimRock compute(RimRock.Input in) {
         return RimRock.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return CheckDrawing.of(Checks.of("rock-3-9"));
     }
 
     @Override

@@ -2,11 +2,13 @@ package unbo.core.tools.running;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.drawing.Drawing;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.measure.Quantity;
@@ -17,6 +19,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** What does an upgrade save in watts, what does a watt cost, and what else would save as much? */
 @AutoService(Offered.class)
@@ -100,6 +103,11 @@ public final class WorthTool implements Tool<BearingWorth.Input, BearingWorth> {
     @Override
     public BearingWorth compute(BearingWorth.Input in) {
         return BearingWorth.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.bearing("6902-2RS");
     }
 
     @Override

@@ -8,6 +8,7 @@ import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
 import unbo.core.arrange.ConeHub;
+import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldList;
 import unbo.core.sheet.Fact;
@@ -21,6 +22,7 @@ import unbo.core.tool.Shape;
 import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** How far back is the cone, and what play does that leave? */
 @AutoService(Offered.class)
@@ -48,6 +50,11 @@ public final class ConeHubTool implements Tool<ConeHub, ConeHub> {
     @Override
     public ConeHub compute(ConeHub in) {
         return in;
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.assembly("cup-and-cone");
     }
 
     @Override

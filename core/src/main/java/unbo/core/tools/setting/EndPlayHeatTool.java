@@ -2,11 +2,13 @@ package unbo.core.tools.setting;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
 import unbo.core.arrange.EndPlayHeat;
+import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
@@ -14,6 +16,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** What does warmth do to the end play of a tapered pair? */
 @AutoService(Offered.class)
@@ -57,6 +60,11 @@ public final class EndPlayHeatTool implements Tool<EndPlayHeat.Input, EndPlayHea
     @Override
     public EndPlayHeat compute(EndPlayHeat.Input in) {
         return EndPlayHeat.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.assembly("adjustable-taper");
     }
 
     @Override

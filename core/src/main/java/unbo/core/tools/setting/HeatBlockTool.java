@@ -2,11 +2,13 @@ package unbo.core.tools.setting;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.drawing.Drawing;
 import unbo.core.heat.HeatBlock;
 import unbo.core.input.FieldList;
 import unbo.core.tool.About;
@@ -15,6 +17,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** What will the ring come to on this block, and how hot or heavy must it be? */
 @AutoService(Offered.class)
@@ -49,6 +52,11 @@ public final class HeatBlockTool implements Tool<HeatBlock.Input, HeatBlock> {
     @Override
     public HeatBlock compute(HeatBlock.Input in) {
         return HeatBlock.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.bearing("32008");
     }
 
     @Override

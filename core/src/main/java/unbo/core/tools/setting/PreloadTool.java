@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.arrange.Preload;
+import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
 import unbo.core.finding.Finding;
 import unbo.core.input.FieldList;
@@ -23,6 +24,7 @@ import unbo.core.tool.Shape;
 import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** Is the preload right, and what torque stands for it? */
 @AutoService(Offered.class)
@@ -59,6 +61,11 @@ public final class PreloadTool implements Tool<Preload.Input, Preload> {
     @Override
     public Preload compute(Preload.Input in) {
         return Preload.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.assembly("pinion");
     }
 
     @Override

@@ -8,6 +8,7 @@ import com.google.auto.service.AutoService;
 
 import unbo.core.answer.Answer;
 import unbo.core.arrange.SpacerHub;
+import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldList;
 import unbo.core.sheet.Fact;
@@ -21,6 +22,7 @@ import unbo.core.tool.Shape;
 import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** Is the spacer right, or does it side-load both bearings? */
 @AutoService(Offered.class)
@@ -48,6 +50,11 @@ public final class SpacerHubTool implements Tool<SpacerHub.Input, SpacerHub> {
     @Override
     public SpacerHub compute(SpacerHub.Input in) {
         return SpacerHub.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.assembly("ball-pair");
     }
 
     @Override

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
 import unbo.core.arrange.UnitHub;
+import unbo.core.drawing.Drawing;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldList;
 import unbo.core.sheet.Fact;
@@ -22,6 +23,7 @@ import unbo.core.tool.Shape;
 import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** Is the axle nut right, before the vehicle stands on it? */
 @AutoService(Offered.class)
@@ -54,6 +56,11 @@ public final class UnitHubTool implements Tool<UnitHub, UnitHub> {
     @Override
     public UnitHub compute(UnitHub in) {
         return in;
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.assembly("unit-bolted");
     }
 
     @Override

@@ -3,11 +3,13 @@ package unbo.core.tools.strip;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 import com.google.auto.service.AutoService;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.answer.Answer;
+import unbo.core.drawing.Drawing;
 import unbo.core.input.FieldList;
 import unbo.core.inspect.BearingCheck;
 import unbo.core.tool.About;
@@ -16,6 +18,7 @@ import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
+import unbo.core.tools.Pictures;
 
 /** Cleaned and dry: is this bearing good to run again? */
 @AutoService(Offered.class)
@@ -52,6 +55,11 @@ public final class BearingCheckTool implements Tool<BearingCheck.Input, BearingC
     @Override
     public BearingCheck compute(BearingCheck.Input in) {
         return BearingCheck.of(in);
+    }
+
+    @Override
+    public Optional<Drawing> picture() {
+        return Pictures.bearing("6305");
     }
 
     @Override
