@@ -23,6 +23,26 @@ function entered(box) {
   (asked.includes(box) && next ? next : document.querySelector(".foot .go"))?.focus();
 }
 
+/**
+ * The first box that a stage asks for waits for what is typed, where there is a keyboard and nothing else was chosen; a
+ * step that is played, or an instrument that is captured by a key, goes before it.
+ */
+function ready() {
+  if (
+    document.activeElement !== document.body ||
+    window.location.hash ||
+    document.querySelector("[data-tick], [data-live]")
+  )
+    return;
+  if (!window.matchMedia?.("(hover: hover)").matches) return;
+  const asked = ".now :is(input:not([type=hidden], [type=checkbox], [type=radio]), select, textarea)";
+  const box = document.querySelector(asked) ?? document.querySelector(".foot .go");
+  box?.focus({ preventScroll: true });
+}
+
+document.addEventListener("htmx:afterSettle", ready);
+ready();
+
 document.addEventListener("keydown", (event) => {
   const list = document.getElementById("shortcuts");
   if (!list) return;
@@ -42,6 +62,7 @@ document.addEventListener("keydown", (event) => {
     entered(event.target);
     return;
   }
+  if (event.key === "Escape" && event.target.matches?.("#stage-form *")) event.target.blur();
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
   if (event.timeStamp - leader < 1500) {
     leader = -Infinity;

@@ -15,6 +15,7 @@ const parts = {
   "svg[data-drawing=section]": "./section.js",
   "[data-tick]": "./steps.js",
   "[data-bench]": "./bench.js",
+  "[data-record]": "./record.js",
 };
 
 function fetchNeeded() {

@@ -39,3 +39,25 @@ test("what is suggested is taken into its box and told", async () => {
   document.getElementById("take").click();
   assert.deepEqual(told, ["4.10 mm"]);
 });
+
+test("the first box that is asked waits for a keyboard, but not before a step or an instrument", async () => {
+  const stage = (more) => `<form id="stage-form">${more}<div class="now"><input type="hidden"><input id="asked"></div>
+    <button class="go">Keep</button></form><dialog id="shortcuts"></dialog>`;
+  const hover = (matches) => (window.matchMedia = () => ({ matches }));
+  page(stage(""));
+  hover(true);
+  await script("keys.js");
+  assert.equal(document.activeElement.id, "asked");
+  press(document.activeElement, "Escape");
+  assert.equal(document.activeElement, document.body);
+  for (const more of ['<button data-tick="x"></button>', "<p data-live></p>"]) {
+    page(stage(more));
+    hover(true);
+    await script("keys.js");
+    assert.equal(document.activeElement, document.body);
+  }
+  page(stage(""));
+  hover(false);
+  await script("keys.js");
+  assert.equal(document.activeElement, document.body);
+});

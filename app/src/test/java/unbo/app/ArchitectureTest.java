@@ -31,7 +31,8 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule onlyOneReaderParsesQuantities = noClasses()
             .that()
-            .resideOutsideOfPackages("unbo.core.measure..", "unbo.core.input..", "unbo.core.designation..")
+            .resideOutsideOfPackages(
+                    "unbo.core.measure..", "unbo.core.input..", "unbo.core.designation..", "unbo.core.seek..")
             .should()
             .dependOnClassesThat()
             .haveSimpleName("QuantityReader");
@@ -79,6 +80,7 @@ class ArchitectureTest {
                     "unbo.core.route..",
                     "unbo.core.input..",
                     "unbo.core.form..",
+                    "unbo.core.seek..",
                     "unbo.core.vehicle..",
                     "unbo.core.catalogue..",
                     "unbo.core.simulation..")
@@ -102,7 +104,7 @@ class ArchitectureTest {
             .that()
             .resideInAPackage("unbo.core..")
             .and()
-            .resideOutsideOfPackages("unbo.core.tools..", "unbo.core.route..")
+            .resideOutsideOfPackages("unbo.core.tools..", "unbo.core.route..", "unbo.core.seek..")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("unbo.core.tools..");

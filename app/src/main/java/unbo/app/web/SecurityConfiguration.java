@@ -27,7 +27,7 @@ import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 class SecurityConfiguration {
 
     private static final String POLICY =
-            "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'none'; "
+            "default-src 'self'; img-src 'self' data:; media-src 'self' blob:; object-src 'none'; base-uri 'none'; "
                     + "form-action 'self'; frame-ancestors 'none'";
 
     /** So long a browser is known and its forms stay good, over nights and restarts: 30 days. */

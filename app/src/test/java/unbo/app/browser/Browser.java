@@ -29,7 +29,8 @@ final class Browser implements AutoCloseable {
     final ChromeDriver driver;
     private final String root;
 
-    Browser(int port, int width, int height) {
+    /** @param more arguments of Chromium beside the usual ones */
+    Browser(int port, int width, int height, String... more) {
         ChromeOptions options = new ChromeOptions();
         options.setBinary("/usr/bin/chromium");
         options.addArguments(
@@ -41,6 +42,7 @@ final class Browser implements AutoCloseable {
                 "--disable-background-networking",
                 "--disable-component-update",
                 "--disable-sync");
+        options.addArguments(more);
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(new File("/usr/bin/chromedriver"))
                 .build();

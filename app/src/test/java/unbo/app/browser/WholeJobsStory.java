@@ -196,11 +196,11 @@ class WholeJobsStory {
         }
     }
 
-    /** The other side: nothing is typed but what is measured there. */
+    /** The other side: what is the same there is kept by one touch, nothing is typed but what is measured there. */
     private void otherSide(long first) {
         browser().open("/jobs/" + first + "/report");
         browser().click("form[action$='/do/twin'] button");
-        browser().untilAny("h1", "Intake");
+        browser().untilAny("h1", "Strip");
         long other = Long.parseLong(browser().address().replaceAll("\\D+(\\d+).*", "$1"));
         counted = OTHER_SIDE;
         touched(1);

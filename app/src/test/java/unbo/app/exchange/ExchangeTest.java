@@ -121,10 +121,11 @@ class ExchangeTest {
     /** A page without identities: numbers of jobs, positions and vehicles, and the token of its forms. */
     private String page(String address) throws Exception {
         return new String(download(address), StandardCharsets.UTF_8)
-                .replaceAll("/(jobs|positions|vehicles)/\\d+", "/$1/N")
+                .replaceAll("/(jobs|positions|vehicles|visits)/\\d+", "/$1/N")
                 .replaceAll("#\\d+", "#N")
                 .replaceAll("name=\"_csrf\" value=\"[^\"]*\"", "token")
-                .replaceAll("name=\"vehicle\" value=\"\\d+\"", "vehicle");
+                .replaceAll("name=\"vehicle\" value=\"\\d+\"", "vehicle")
+                .replaceAll("name=\"in\" value=\"\\d+\"", "in");
     }
 
     private ExchangeService.Taken take(byte[] file) throws IOException {

@@ -200,10 +200,11 @@ class LastReleaseTest {
         assertThat(signed()).hasSizeGreaterThan(20);
     }
 
-    /** All but the list of facts, in which codes became words, and how the rail is drawn. */
+    /** All but the list of facts, in which codes became words, how the rail is drawn, and the way to its visit. */
     private static String report(String page) {
         return page.replaceAll("(?s)<table class=\"facts\">.*?</table>", "")
                 .replaceAll("(?s)<ol class=\"rail\".*?</ol>", "")
+                .replaceAll("<a class=\"button quiet noprint\" href=\"/visits/\\d+\">Its visit</a>", "")
                 .replaceAll("\\s+", " ");
     }
 

@@ -1,0 +1,82 @@
+package unbo.app.board;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Optional;
+
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+
+import unbo.app.due.FollowUpService;
+import unbo.app.job.JobService;
+import unbo.app.job.OpenLine;
+import unbo.app.timer.TimerLine;
+import unbo.app.timer.TimerService;
+import unbo.app.vehicle.VehicleService;
+import unbo.app.web.Page;
+
+/** The wall: what is under way and what to do now, read from across the workshop. */
+@Page
+class WallPages {
+
+    private static final int JOBS = 4;
+    private static final int DUE = 5;
+    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("HH:mm");
+    private static final String WAITING = "waiting";
+
+    private final JobService jobs;
+    private final VehicleService vehicles;
+    private final TimerService timers;
+    private final FollowUpService followUps;
+    private final Clock clock;
+
+    WallPages(JobService jobs, VehicleService vehicles, TimerService timers, FollowUpService followUps, Clock clock) {
+        this.jobs = jobs;
+        this.vehicles = vehicles;
+        this.timers = timers;
+        this.followUps = followUps;
+        this.clock = clock;
+    }
+
+    /** The one thing to do now. @param what in a few words @param where vehicle and place */
+    public record Now(String what, String where, long job) {}
+
+    @GetMapping("/wall")
+    String wall(Model model) {
+        LocalDate today = LocalDate.now(clock);
+        List<OpenLine> open = jobs.underWay(0, JOBS + 1);
+        List<TimerLine> running = timers.running();
+        model.addAttribute("jobs", open.stream().limit(JOBS).toList());
+        model.addAttribute("more", open.size() > JOBS);
+        model.addAttribute("timers", running);
+        model.addAttribute(
+                "due",
+                vehicles.due(today, DUE).stream()
+                        .filter(line -> line.over(today))
+                        .toList());
+        model.addAttribute(
+                "followUps",
+                followUps.open().stream()
+                        .filter(line -> line.over(today))
+                        .limit(DUE)
+                        .toList());
+        model.addAttribute("now", now(running, open).orElse(null));
+        model.addAttribute("at", MINUTE.format(clock.instant().atZone(ZoneId.systemDefault())));
+        return "board/wall";
+    }
+
+    /** A countdown that has run out, else the job that has been open longest and waits for nothing. */
+    static Optional<Now> now(List<TimerLine> timers, List<OpenLine> open) {
+        Optional<Now> out = timers.stream()
+                .filter(TimerLine::over)
+                .findFirst()
+                .map(t -> new Now(t.words() + ": time is up", "#" + t.jobId(), t.jobId()));
+        return out.or(() -> open.stream()
+                .filter(line -> !line.next().startsWith(WAITING))
+                .reduce((newer, older) -> older)
+                .map(line -> new Now(line.next(), line.vehicle() + ", " + line.position(), line.id())));
+    }
+}
