@@ -86,6 +86,8 @@ class ReachStory {
                 "/visits/new",
                 "/visits/new?vehicle=" + cutter.id(),
                 "/ask?q=cutter",
+                "/ask?q=6305-2RS",
+                "/wall",
                 "/settings",
                 "/take-in",
                 "/bench",
