@@ -92,10 +92,22 @@ class WholeJobsStory {
                 browser().open(address);
                 touched(1);
             }
+            settled(row.get("stage"));
             figures.read(browser(), row.get("job"), row.get("stage") + row.get("at"));
             fill(row.get("boxes"));
             keep(row);
         }
+    }
+
+    /** Waits for the stage itself: its address may stand there before it does. */
+    private void settled(String stage) {
+        browser()
+                .until(d -> Boolean.TRUE.equals(browser()
+                        .driver
+                        .executeScript(
+                                "return document.querySelector('#answer')?.dataset.stage === arguments[0]"
+                                        + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')",
+                                stage)));
     }
 
     private void fill(String boxes) {
