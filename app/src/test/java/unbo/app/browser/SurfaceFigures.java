@@ -97,7 +97,9 @@ final class SurfaceFigures {
         StringBuilder out = new StringBuilder();
         out.append("# What the stages of whole jobs look like as they open\n\n");
         out.append("Measured by `WholeJobsStory` over its jobs, each at another kind of place; made anew with\n");
-        out.append("`-Dunbo.remake=true`. The story fails over a goal.\n\n");
+        out.append(
+                "`-Dunbo.remake=true`. The story fails over a goal. The other side, begun by one touch, counts for\n");
+        out.append("its touches only.\n\n");
         out.append("| | median | worst | goal |\n|---|---|---|---|\n");
         row(out, "boxes shown when a stage opens", Stage::boxes, "%.0f", "≤ 4 / ≤ 6");
         row(out, "height at 1280×800, screens", Stage::screens, "%.2f", "≤ 1.3 / ≤ 2");
