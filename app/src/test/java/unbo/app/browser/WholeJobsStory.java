@@ -42,6 +42,8 @@ class WholeJobsStory {
             .collect(Collectors.groupingBy(row -> row.get("job"), LinkedHashMap::new, Collectors.toList()));
     private static final String OTHER_SIDE = "other-side";
     private static final String FORM = "#stage-form ";
+    private static final String THERE = "return document.querySelector('#answer')?.dataset.stage === arguments[0]"
+            + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')";
 
     @LocalServerPort
     private int port;
@@ -103,13 +105,7 @@ class WholeJobsStory {
 
     /** Waits for the stage itself: its address may stand there before it does. */
     private void settled(String stage) {
-        browser()
-                .until(d -> Boolean.TRUE.equals(browser()
-                        .driver
-                        .executeScript(
-                                "return document.querySelector('#answer')?.dataset.stage === arguments[0]"
-                                        + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')",
-                                stage)));
+        browser().until(d -> Boolean.TRUE.equals(browser().driver.executeScript(THERE, stage)));
     }
 
     private void fill(String boxes) {
