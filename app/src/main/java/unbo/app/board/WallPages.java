@@ -23,6 +23,9 @@ import unbo.app.web.Page;
 class WallPages {
 
     private static final int JOBS = 4;
+    /** Among so many the one that is open longest is looked for. */
+    private static final int LOOKED_THROUGH = 500;
+
     private static final int DUE = 5;
     private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("HH:mm");
     private static final String WAITING = "waiting";
@@ -47,7 +50,7 @@ class WallPages {
     @GetMapping("/wall")
     String wall(Model model) {
         LocalDate today = LocalDate.now(clock);
-        List<OpenLine> open = jobs.underWay(0, JOBS + 1);
+        List<OpenLine> open = jobs.underWay(0, LOOKED_THROUGH);
         List<TimerLine> running = timers.running();
         model.addAttribute("jobs", open.stream().limit(JOBS).toList());
         model.addAttribute("more", open.size() > JOBS);

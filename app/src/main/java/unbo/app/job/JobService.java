@@ -57,9 +57,8 @@ public class JobService {
             RouteStage.FIT,
             RouteStage.GREASE,
             RouteStage.SET);
-    /** Of them those that claim no work: what it is, and what is computed of it. */
-    private static final List<RouteStage> KEPT_ON_BOTH_SIDES =
-            List.of(RouteStage.INTAKE, RouteStage.IDENTIFY, RouteStage.FIT, RouteStage.GREASE);
+    /** Of them those that claim no work: why the vehicle came, and what it is. */
+    private static final List<RouteStage> KEPT_ON_BOTH_SIDES = List.of(RouteStage.INTAKE, RouteStage.IDENTIFY);
 
     /** What is measured, or read off the part, on each side anew. */
     private static final Set<String> MEASURED = Set.of("freeAngleDeg", "measuredMinMm", "measuredMaxMm", "batch");
@@ -189,8 +188,8 @@ public class JobService {
     }
 
     /**
-     * Opens the twin's job in the same visit, with what both sides have in common: what nobody has to measure or to do
-     * there is kept, the rest filled in as drafts. @return its number, empty where there is no twin
+     * Opens the twin's job in the same visit, with what both sides have in common: why it came and what it is are kept,
+     * unless they were measured, the rest is filled in as drafts. @return its number, empty where there is no twin
      */
     public Optional<Long> openTwin(long jobId, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
@@ -227,17 +226,17 @@ public class JobService {
                         at);
     }
 
-    /** Keeps what is the same on both sides and claims nothing that was not done there. */
+    /** Keeps what is the same on both sides; nothing that was measured, and nothing that says that work was done. */
     private void keepSame(Job from, Job other, Instant at) {
         for (RouteStage stage : KEPT_ON_BOTH_SIDES) {
+            boolean measured = opened(from).document(stage).facts().stream().anyMatch(f -> f.how() == How.MEASURED);
+            if (measured) {
+                continue;
+            }
             for (StageEntry draft : opened(other).document(stage).entries()) {
                 Stage there = other.stage(stage).orElseThrow();
                 keep(other.id(), new Keeping(stage, there.version(), draft.of(), draft.typed()), at);
             }
-        }
-        String why = "done the same as " + from.position().label();
-        if (from.stage(RouteStage.DIAGNOSE).isPresent()) {
-            skip(other.id(), RouteStage.DIAGNOSE, why, at);
         }
     }
 

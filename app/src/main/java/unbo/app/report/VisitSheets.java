@@ -47,7 +47,7 @@ class VisitSheets {
      * A job on the customer's page.
      *
      * @param signed false while it is under way: nothing is handed over yet
-     * @param cost of its parts; empty where no price is known
+     * @param cost of its parts; null where no price is known
      * @param unpriced parts whose price nobody wrote down
      */
     public record Told(
@@ -56,8 +56,14 @@ class VisitSheets {
             HandOver words,
             Drawing section,
             List<String> parts,
-            String cost,
-            int unpriced) {}
+            Double cost,
+            int unpriced) {
+
+        /** Its cost as printed; empty where no price is known. */
+        public String costShown() {
+            return cost == null ? "" : Show.fixed(cost, 2);
+        }
+    }
 
     /** A job of the report of all. */
     public record Whole(JobView view, Paper paper) {}
@@ -104,17 +110,14 @@ class VisitSheets {
         content.put("visit", visit);
         content.put("day", LocalDate.ofInstant(visit.openedAt(), ZoneId.systemDefault()));
         content.put("told", told);
+        List<Double> costs =
+                told.stream().map(Told::cost).filter(Objects::nonNull).toList();
         content.put(
                 "total",
-                told.stream().map(Told::cost).filter(cost -> !cost.isEmpty()).count() < 2
+                costs.size() < 2
                         ? ""
                         : Show.fixed(
-                                told.stream()
-                                        .map(Told::cost)
-                                        .filter(cost -> !cost.isEmpty())
-                                        .mapToDouble(Double::parseDouble)
-                                        .sum(),
-                                2));
+                                costs.stream().mapToDouble(Double::doubleValue).sum(), 2));
         content.put("workshop", workshops.current());
         return content;
     }
@@ -141,7 +144,7 @@ class VisitSheets {
                                 + line.what()
                                 + (line.place().isBlank() ? "" : ", " + line.place()))
                         .toList(),
-                priced ? Show.fixed(parts.total(), 2) : "",
+                priced ? parts.total() : null,
                 parts.unpriced().size());
     }
 

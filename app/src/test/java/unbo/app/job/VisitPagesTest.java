@@ -119,12 +119,13 @@ class VisitPagesTest {
     }
 
     @Test
-    void theOtherSideIsKeptWhereNothingHasToBeMeasuredOrDone() {
+    void theOtherSideKeepsWhatItIsAndClaimsNoWork() {
         long twin = jobs.openTwin(job, NOW).orElseThrow();
         JobView other = view(twin);
         assertThat(other.station(RouteStage.INTAKE).state()).isEqualTo("DONE");
         assertThat(other.station(RouteStage.IDENTIFY).state()).isEqualTo("DONE");
-        assertThat(other.station(RouteStage.GREASE).state()).isEqualTo("DONE");
+        assertThat(other.station(RouteStage.GREASE).state()).isEqualTo("DRAFT");
+        assertThat(other.station(RouteStage.DIAGNOSE).state()).isEqualTo("OPEN");
         assertThat(other.station(RouteStage.PROVE).state()).isEqualTo("OPEN");
         assertThat(other.station(RouteStage.INSPECT).state()).isEqualTo("OPEN");
         assertThat(other.visit()).isEqualTo(visit);

@@ -25,8 +25,10 @@ import unbo.core.sheet.Sheet;
 public record HandOver(List<String> found, List<String> done, List<String> due) {
 
     private static final int MOST_FINDINGS = 4;
+    /** None of them outlives its job: what an earlier one measured is not told as done by this one. */
     private static final List<FactKey> MEASURED =
-            List.of(FactKey.END_PLAY, FactKey.RUNOUT, FactKey.TURNING_TORQUE, FactKey.HUB_HEAT, FactKey.NUT_LOCK);
+            List.of(FactKey.END_PLAY, FactKey.RUNOUT, FactKey.TURNING_TORQUE, FactKey.HUB_WARMER, FactKey.NUT_LOCK);
+
     private static final List<FactKey> DUE =
             List.of(FactKey.DUE_ON, FactKey.DUE_COUNTER, FactKey.DUE_IMMERSIONS, FactKey.PROOFS_LEFT);
 
@@ -76,7 +78,7 @@ public record HandOver(List<String> found, List<String> done, List<String> due) 
             String kind = sheet.get(FactKey.GREASE_KIND)
                     .map(fact -> FactWords.value(fact, sheet))
                     .orElse("");
-            lines.add("Greased: " + Show.number(grams, 0) + " g" + (kind.isEmpty() ? "" : ", " + kind));
+            lines.add("Grease: " + Show.number(grams, 0) + " g" + (kind.isEmpty() ? "" : ", " + kind));
         }
         lines.addAll(lines(MEASURED, sheet));
         return lines;

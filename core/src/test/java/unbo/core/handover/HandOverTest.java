@@ -56,8 +56,12 @@ class HandOverTest {
     }
 
     @Test
-    void nothingIsSaidThatNobodyKept() {
-        HandOver told = HandOver.of(sheet(words(PlaceProperty.CONE.at("outer"), "LM11949")), List.of());
+    void nothingIsSaidThatNobodyKeptOrThatAnEarlierJobMeasured() {
+        HandOver told = HandOver.of(
+                sheet(
+                        words(PlaceProperty.CONE.at("outer"), "LM11949"),
+                        Fact.number(FactKey.HUB_HEAT, 61, How.MEASURED, "position")),
+                List.of());
         assertThat(told.found()).isEmpty();
         assertThat(told.done()).isEmpty();
         assertThat(told.due()).isEmpty();
@@ -72,6 +76,6 @@ class HandOverTest {
                         words(PlaceProperty.CONE.at("inner"), "L44643"),
                         words(PlaceProperty.FITTED.at("inner"), "L44643")),
                 List.of());
-        assertThat(told.done()).contains("Greased: 38 g, calcium sulfonate complex", "Inner bearing renewed: L44643");
+        assertThat(told.done()).contains("Grease: 38 g, calcium sulfonate complex", "Inner bearing renewed: L44643");
     }
 }

@@ -101,9 +101,7 @@ public final class PartsProposed {
     private static PartLine bearing(String cone, String fitted, KindPlace place, Sheet sheet, BearingBook book) {
         String suits = sheet.kind().map(kind -> kind.route().suits()).orElse("");
         boolean immersed = sheet.text(FactKey.USE).equals(Suitability.IMMERSED);
-        String wanted = !fitted.isEmpty()
-                ? fitted
-                : NewNumber.of(book.decode(cone), suits, immersed, book).designation();
+        String wanted = !fitted.isEmpty() ? fitted : NewNumber.of(book.decode(cone), suits, immersed, book);
         String what = fitted.isEmpty() && wanted.equals(book.decode(cone).designation()) ? cone : wanted;
         PartLine line = line("bearing", what, place.label(), 1, "pieces", false);
         return cone.isEmpty() || cone.equals(what) ? line : line.replacing(cone);
