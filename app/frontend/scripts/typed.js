@@ -105,8 +105,21 @@ document.addEventListener("htmx:configRequest", (event) => {
 document.addEventListener("submit", (event) => {
   if (event.target === form()) next();
 });
+
+/** Where the page that asked is no longer here, its answer belongs nowhere. */
+function unlessGone(event) {
+  if (!event.currentTarget.isConnected) event.preventDefault();
+}
+
 document.addEventListener("htmx:beforeRequest", (event) => {
-  event.detail.requestConfig.typed = typed;
+  const { elt, boosted, requestConfig } = event.detail;
+  if (elt === fields() && form().matches(".htmx-request")) {
+    event.preventDefault(); // the stage is being kept as it is
+    return;
+  }
+  requestConfig.typed = typed;
+  // heard at the element itself: what has left the page is out of the document's hearing
+  if (!boosted) elt.addEventListener("htmx:beforeOnLoad", unlessGone);
 });
 document.addEventListener("htmx:sendError", failed);
 document.addEventListener("htmx:timeout", failed);
@@ -114,12 +127,7 @@ document.addEventListener("htmx:responseError", (event) => {
   if (event.detail.xhr.status >= 500) failed(event);
 });
 document.addEventListener("htmx:beforeSwap", (event) => {
-  const { xhr, boosted, requestConfig } = event.detail;
-  if (!boosted && !requestConfig.elt.isConnected) {
-    // asked by a page that is no longer here: its answer belongs nowhere
-    event.detail.shouldSwap = false;
-    return;
-  }
+  const { xhr, boosted } = event.detail;
   if (boosted && xhr.status >= 400 && xhr.status < 500) {
     event.detail.shouldSwap = true;
     event.detail.isError = false;

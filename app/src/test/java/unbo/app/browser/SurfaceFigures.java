@@ -24,9 +24,13 @@ final class SurfaceFigures {
             return [boxes.length, document.documentElement.scrollHeight / innerHeight,
                 foot.top >= 0 && foot.bottom <= innerHeight + 1 ? 1 : 0];
             """;
+    private static final double MOST_SCREENS = 2;
     private static final Path DOC = Path.of("../docs/surface.md");
 
     private record Stage(String job, String stage, int boxes, double screens, double phone, boolean foot) {}
+
+    /** What stands on the stages that are too tall. */
+    private final StringBuilder tall = new StringBuilder();
 
     private final List<Stage> stages = new ArrayList<>();
     private final Map<String, Integer> touches = new java.util.LinkedHashMap<>();
@@ -37,6 +41,14 @@ final class SurfaceFigures {
         size(browser, 390, 844);
         List<?> phone = (List<?>) browser.driver.executeScript(READ);
         size(browser, 1280, 800);
+        if (number(wide, 1).doubleValue() > MOST_SCREENS) {
+            tall.append("\n")
+                    .append(job)
+                    .append(' ')
+                    .append(stage)
+                    .append(":\n")
+                    .append(browser.text("main"));
+        }
         stages.add(new Stage(
                 job,
                 stage,
@@ -82,7 +94,7 @@ final class SurfaceFigures {
         assertThat(median(Stage::boxes)).as(table).isLessThanOrEqualTo(4);
         assertThat(worst(Stage::boxes)).as(table).isLessThanOrEqualTo(6);
         assertThat(median(Stage::screens)).as(table).isLessThanOrEqualTo(1.3);
-        assertThat(worst(Stage::screens)).as(table).isLessThanOrEqualTo(2);
+        assertThat(worst(Stage::screens)).as(table + tall).isLessThanOrEqualTo(MOST_SCREENS);
         assertThat(median(Stage::phone)).as(table).isLessThanOrEqualTo(2.2);
         if (Boolean.getBoolean("unbo.remake")) {
             try {
@@ -97,9 +109,7 @@ final class SurfaceFigures {
         StringBuilder out = new StringBuilder();
         out.append("# What the stages of whole jobs look like as they open\n\n");
         out.append("Measured by `WholeJobsStory` over its jobs, each at another kind of place; made anew with\n");
-        out.append(
-                "`-Dunbo.remake=true`. The story fails over a goal. The other side, begun by one touch, counts for\n");
-        out.append("its touches only.\n\n");
+        out.append("`-Dunbo.remake=true`. The story fails over a goal.\n\n");
         out.append("| | median | worst | goal |\n|---|---|---|---|\n");
         row(out, "boxes shown when a stage opens", Stage::boxes, "%.0f", "≤ 4 / ≤ 6");
         row(out, "height at 1280×800, screens", Stage::screens, "%.2f", "≤ 1.3 / ≤ 2");

@@ -95,9 +95,7 @@ class WholeJobsStory {
                 touched(1);
             }
             settled(row.get("stage"));
-            if (!row.get("job").equals(OTHER_SIDE)) { // begun by one touch: it counts for its touches only
-                figures.read(browser(), row.get("job"), row.get("stage") + row.get("at"));
-            }
+            figures.read(browser(), row.get("job"), row.get("stage") + row.get("at"));
             fill(row.get("boxes"));
             keep(row);
         }
