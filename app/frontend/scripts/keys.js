@@ -6,21 +6,38 @@ function typing(target) {
   return target.matches?.("input, textarea, select, [contenteditable]");
 }
 
+const BOXES = "input:not([type=hidden], [type=checkbox], [type=radio], [type=range]), select, textarea";
+const asked = () => [...document.querySelectorAll(`.now :is(${BOXES})`)];
+
 function follow(key) {
   const link = document.querySelector(`dialog#shortcuts a[data-key="${key}"]`);
   if (link) link.click();
 }
 
-/** Enter in a box of readings waits for the next one; in any other box it goes on to the next box that is asked. */
+/**
+ * Enter in a box of readings waits for the next one; pressed again, and in any other box, it goes on to the next box
+ * that is asked.
+ */
 function entered(box) {
-  if (box.dataset.readings !== undefined && box.value.trim()) {
+  if (box.dataset.readings !== undefined && /\S$/.test(box.value)) {
     box.value = `${box.value.trim()} `;
     box.dispatchEvent(new Event("input", { bubbles: true }));
     return;
   }
-  const asked = [...document.querySelectorAll(".now :is(input, select, textarea)")];
-  const next = asked[asked.indexOf(box) + 1];
-  (asked.includes(box) && next ? next : document.querySelector(".foot .go"))?.focus();
+  const all = asked();
+  const next = all[all.indexOf(box) + 1];
+  (all.includes(box) && next ? next : document.querySelector(".foot .go"))?.focus();
+}
+
+/** A digit chooses that line of a list whose lines begin with none. */
+function pick(list, { key, ctrlKey, altKey, metaKey }) {
+  if (ctrlKey || altKey || metaKey) return false;
+  const lines = [...list.options].filter((line) => line.value);
+  const line = lines[Number(key) - 1];
+  if (!line || lines.some((other) => /^\d/.test(other.text.trim()))) return false;
+  list.value = line.value;
+  list.dispatchEvent(new Event("change", { bubbles: true }));
+  return true;
 }
 
 /**
@@ -31,13 +48,11 @@ function ready() {
   if (
     document.activeElement !== document.body ||
     window.location.hash ||
-    document.querySelector("[data-tick], [data-live]")
+    document.querySelector("[data-tick], [data-answer], [data-live]")
   )
     return;
   if (!window.matchMedia?.("(hover: hover)").matches) return;
-  const asked = ".now :is(input:not([type=hidden], [type=checkbox], [type=radio]), select, textarea)";
-  const box = document.querySelector(asked) ?? document.querySelector(".foot .go");
-  box?.focus({ preventScroll: true });
+  (asked()[0] ?? document.querySelector(".foot .go"))?.focus({ preventScroll: true });
 }
 
 document.addEventListener("htmx:afterSettle", ready);
@@ -62,8 +77,19 @@ document.addEventListener("keydown", (event) => {
     entered(event.target);
     return;
   }
+  if (event.target.matches?.("#stage-form select") && pick(event.target, event)) {
+    event.preventDefault();
+    return;
+  }
   if (event.key === "Escape" && event.target.matches?.("#stage-form *")) event.target.blur();
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
+  if (/^[\d.,+-]$/.test(event.key) && !document.querySelector("[data-tick], [data-answer]")) {
+    // a figure that is typed at no box goes into the first one that waits for one
+    const box = asked().find((one) => !one.value);
+    box?.focus();
+    if (box?.matches("select") && pick(box, event)) event.preventDefault();
+    return;
+  }
   if (event.timeStamp - leader < 1500) {
     leader = -Infinity;
     follow("g " + event.key);

@@ -13,7 +13,7 @@ const parts = {
   "input[data-slide]": "./slide.js",
   "g[data-spin]": "./spin.js",
   "svg[data-drawing=section]": "./section.js",
-  "[data-tick]": "./steps.js",
+  "[data-tick], [data-answer]": "./steps.js",
   "[data-bench]": "./bench.js",
   "[data-record]": "./record.js",
 };

@@ -1,11 +1,13 @@
 // Steps are played: a touch, Space, Enter or a foot switch does the one that is shown and brings the next; Backspace
-// goes one back. A step keeps the time at which it was done. The screen stays awake meanwhile; where the browser has a
+// goes one back. What is looked at is played alike: Space says it is as it should be, a digit says which answer. A step
+// keeps the time at which it was done. The screen stays awake meanwhile; where the browser has a
 // voice it can read each step aloud.
 const VOICE = "unbo-voice";
 let waits = false;
 let lock = null;
 
-const button = () => document.querySelector("[data-tick]");
+const answers = () => [...document.querySelectorAll("[data-answer]:not([data-back])")];
+const button = () => document.querySelector("[data-tick]") ?? answers()[0];
 const aloud = () => localStorage.getItem(VOICE) === "yes";
 
 /** The minute in the clock of this place, as a step keeps it. */
@@ -20,6 +22,20 @@ function change(code, done) {
   tick.checked = done;
   waits = true;
   tick.dispatchEvent(new Event("change", { bubbles: true }));
+}
+
+/** Writes the answer to a look into its box; one that wants a reason goes on to that. */
+function answer(from) {
+  const box = document.querySelector(`#stage-form [name="${from.dataset.answer}"]`);
+  if (!box) return;
+  box.value = from.dataset.value;
+  const why = from.textContent.trim().endsWith("…");
+  waits = !why;
+  box.dispatchEvent(new Event("change", { bubbles: true }));
+  if (!why) return;
+  box.closest("details").open = true;
+  const boxes = [...document.getElementById("stage-form").elements];
+  boxes[boxes.indexOf(box) + 1].focus();
 }
 
 async function stayAwake() {
@@ -40,7 +56,7 @@ function read() {
 
 /** What only a script can do is shown once there is one. */
 function ready() {
-  document.querySelectorAll("[data-tick], [data-untick]").forEach((b) => {
+  document.querySelectorAll("[data-tick], [data-untick], [data-answer]").forEach((b) => {
     b.hidden = false;
   });
   const toggle = document.querySelector("[data-voice]");
@@ -50,11 +66,13 @@ function ready() {
 }
 
 document.addEventListener("click", (event) => {
-  const target = event.target.closest?.("[data-tick], [data-untick], [data-voice]");
+  const target = event.target.closest?.("[data-tick], [data-untick], [data-answer], [data-voice]");
   if (!target) return;
   if (target.dataset.tick) {
     stayAwake();
     change(target.dataset.tick, true);
+  } else if (target.dataset.answer) {
+    answer(target);
   } else if (target.dataset.untick) {
     change(target.dataset.untick, false);
   } else {
@@ -76,15 +94,20 @@ document.addEventListener(
 
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || !button()) return;
-  const idle = event.target === document.body || event.target === button();
+  const idle = event.target === document.body || event.target.matches?.("[data-tick], [data-answer]");
   if (!idle) return;
-  const back = document.querySelector("[data-untick]");
+  const back = document.querySelector("[data-untick], [data-back]");
+  const chosen = answers()[Number(event.key) - 1];
   if (event.key === " " || event.key === "Enter") {
     event.preventDefault();
-    if (!event.repeat) button().click();
+    if (event.repeat) return;
+    (event.target.matches?.("[data-answer]") ? event.target : button()).click();
   } else if (event.key === "Backspace" && back) {
     event.preventDefault();
     back.click();
+  } else if (chosen) {
+    event.preventDefault();
+    chosen.click();
   }
 });
 

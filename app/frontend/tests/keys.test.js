@@ -61,3 +61,30 @@ test("the first box that is asked waits for a keyboard, but not before a step or
   await script("keys.js");
   assert.equal(document.activeElement, document.body);
 });
+
+test("a digit chooses that line of a list; Enter twice among readings goes on to the next box", async () => {
+  const { document } = page(`<dialog id="shortcuts"></dialog><form id="stage-form"><div class="now">
+    <input id="pushed" data-readings><select id="cause"><option value="">choose</option><option value="a">water</option>
+    <option value="b">setting</option></select><select id="marks"><option value="24">24 marks</option></select></div>
+    </form>`);
+  window.matchMedia = () => ({ matches: false });
+  await script("keys.js");
+  const cause = document.getElementById("cause");
+  let heard = 0;
+  document.addEventListener("change", () => heard++);
+  assert.equal(press(cause, "2").defaultPrevented, true);
+  assert.equal(cause.value, "b");
+  press(cause, "7");
+  press(cause, "1", { ctrlKey: true });
+  assert.equal(cause.value, "b");
+  assert.equal(heard, 1);
+  assert.equal(press(document.getElementById("marks"), "1").defaultPrevented, false);
+  const pushed = document.getElementById("pushed");
+  pushed.value = "0.01";
+  pushed.focus();
+  press(pushed, "Enter");
+  assert.equal(pushed.value, "0.01 ");
+  assert.equal(document.activeElement, pushed);
+  press(pushed, "Enter");
+  assert.equal(document.activeElement, cause);
+});

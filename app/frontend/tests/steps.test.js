@@ -31,3 +31,39 @@ test("a step is done by a touch, by Space and by Enter, keeps its minute, and ca
   assert.equal(cap.checked, false);
   assert.equal(cap.value, "yes");
 });
+
+test("a look is answered by a touch, by Space and by a digit; what was not looked at asks for its reason", async () => {
+  const { document, window } = page(`<form id="stage-form"><fieldset id="step-now"><p class="nowstep">Play by hand</p>
+    <button type="button" data-answer="proof-no-play" data-value="right">none to be felt</button>
+    <button type="button" data-answer="proof-no-play" data-value="wrong">play is felt</button>
+    <button type="button" data-answer="proof-no-play" data-value="not-done">not done, because …</button>
+    <button type="button" data-answer="proof-bolts" data-value="" data-back>Back</button></fieldset>
+    <details><select name="proof-no-play"><option></option><option>right</option><option>wrong</option>
+    <option>not-done</option></select><input name="why-no-play" id="why">
+    <select name="proof-bolts"><option></option><option selected>right</option></select></details></form>`);
+  await script("steps.js");
+  const box = document.querySelector("[name=proof-no-play]");
+  let heard = 0;
+  box.addEventListener("change", () => heard++);
+  document.querySelector("[data-value=wrong]").click();
+  assert.equal(box.value, "wrong");
+  press(document.body, " ");
+  assert.equal(box.value, "right");
+  press(document.body, "2");
+  assert.equal(box.value, "wrong");
+  press(document.body, "9");
+  assert.equal(box.value, "wrong");
+  assert.equal(heard, 3);
+  press(document.body, "3");
+  assert.equal(box.value, "not-done");
+  assert.equal(document.querySelector("details").open, true);
+  assert.equal(document.activeElement.id, "why");
+  document.activeElement.blur();
+  press(document.body, "Backspace");
+  assert.equal(document.querySelector("[name=proof-bolts]").value, "");
+  document.querySelector("[data-value=wrong]").focus();
+  press(document.activeElement, "Enter");
+  assert.equal(box.value, "wrong");
+  document.dispatchEvent(new window.Event("htmx:afterSettle"));
+  assert.equal(document.activeElement.dataset.value, "right");
+});

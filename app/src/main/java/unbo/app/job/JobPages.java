@@ -100,7 +100,7 @@ class JobPages {
             RedirectAttributes flash) {
         String words = cut(text, LONGEST_NOTE);
         return switch (what) {
-            case "sign" -> sign(id, flash);
+            case "sign" -> signed(jobs.sign(id, clock.instant()), id, flash);
             case "note" -> {
                 if (words.isBlank()) {
                     flash.addFlashAttribute("bad", "The note is empty: nothing was kept.");
@@ -175,8 +175,8 @@ class JobPages {
         }
     }
 
-    private String sign(long id, RedirectAttributes flash) {
-        List<String> reasons = jobs.sign(id, clock.instant());
+    /** Where a job leads that was to be signed. @param reasons why it was not; empty where it was */
+    static String signed(List<String> reasons, long id, RedirectAttributes flash) {
         if (reasons.isEmpty()) {
             flash.addFlashAttribute("good", "Signed and closed. Results and worksheets are frozen as they stand.");
             return "redirect:/jobs/" + id + "/report";

@@ -72,6 +72,17 @@ public final class JobView {
         return SignOff.of(stations().stream().map(Station::standing).toList(), hubWork());
     }
 
+    /** True where nothing bars signing, whatever there is at one station. */
+    public boolean signableBut(RouteStage stage) {
+        return SignOff.of(
+                        stations().stream()
+                                .filter(station -> station.stage() != stage)
+                                .map(Station::standing)
+                                .toList(),
+                        hubWork())
+                .allowed();
+    }
+
     /** False when Diagnose found a cause at which no hub is opened. */
     public boolean hubWork() {
         return opened.hubWork();

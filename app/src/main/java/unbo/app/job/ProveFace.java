@@ -10,6 +10,7 @@ import org.springframework.ui.Model;
 import unbo.app.instrument.AttachedInstruments;
 import unbo.app.instrument.LiveView;
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.proof.ProofItem;
 import unbo.core.route.StageRules;
 import unbo.core.stage.RouteStage;
 
@@ -42,11 +43,36 @@ class ProveFace implements StageFace {
         return AssemblyKind.find(text).isPresent();
     }
 
-    /** What nobody has proved yet, in the order of the sheet; then who proved it. */
+    /** What readings prove before anybody signs; then who proved it. */
     @Override
     public List<String> asksFirst(Showing shown) {
-        return Stream.concat(proofs(shown).stream().map(PROOF::concat), Stream.of(INITIALS))
+        boolean read = ProofItem.of(kind(shown)).stream()
+                .anyMatch(item -> item.measured() && item.need() == ProofItem.Need.YES && !said(shown, item));
+        return Stream.concat(read ? Stream.of("push", "pull") : Stream.empty(), Stream.of(INITIALS))
                 .toList();
+    }
+
+    /** What a look or a hand proves, in the order of the sheet; of those that stand for each other, one. */
+    @Override
+    public List<String> plays(Showing shown) {
+        List<ProofItem> items = ProofItem.of(kind(shown));
+        return items.stream()
+                .filter(item -> !item.measured())
+                .filter(item -> item.group().isEmpty()
+                        || items.stream()
+                                .noneMatch(other -> !other.equals(item)
+                                        && other.group().equals(item.group())
+                                        && said(shown, other)))
+                .map(item -> PROOF + item.code())
+                .toList();
+    }
+
+    private static boolean said(Showing shown, ProofItem item) {
+        return !shown.typed().text(PROOF + item.code()).isBlank();
+    }
+
+    private static AssemblyKind kind(Showing shown) {
+        return StageRules.kind(shown.sheet(), shown.typed().texts());
     }
 
     @Override
@@ -75,6 +101,6 @@ class ProveFace implements StageFace {
     public void show(Showing shown, Model model) {
         model.addAttribute("live", LiveView.proof(instruments));
         model.addAttribute("kinds", AssemblyKind.all());
-        model.addAttribute("kind", StageRules.kind(shown.sheet(), shown.typed().texts()));
+        model.addAttribute("kind", kind(shown));
     }
 }

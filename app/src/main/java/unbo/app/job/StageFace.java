@@ -69,6 +69,11 @@ interface StageFace {
         return List.of();
     }
 
+    /** Boxes that are played like steps: one at a time, each answered by a touch. */
+    default List<String> plays(Showing shown) {
+        return List.of();
+    }
+
     /** How what is not asked folds away. */
     default List<StageCard.Group> groups(Showing shown) {
         return List.of();

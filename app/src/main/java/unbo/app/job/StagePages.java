@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -244,7 +246,6 @@ class StagePages {
             Model model,
             RedirectAttributes flash) {
         RouteStage stage = named(code);
-        boolean stay = sent.containsKey("stay") || TOUCHES.stream().anyMatch(sent::containsKey);
         Typed typed = texts.own(view(id), stage, TypedForm.read(sent, workshops.units()), sent);
         Keep keep = new Keep(
                 id,
@@ -252,10 +253,42 @@ class StagePages {
                 new JobService.Keeping(stage, version(sent), sent.getOrDefault("of", ""), typed),
                 documents.typed(sent.getOrDefault(BASE, "{}")),
                 seq(sent),
-                stay,
+                After.of(sent),
                 sent.getOrDefault("move", ""),
                 then(sent));
+        if (untouched(keep)) {
+            flash.addFlashAttribute("good", "Nothing was said at " + stage.title() + ": it stays open.");
+            return onward(keep, flash);
+        }
         return keep(keep, model, flash);
+    }
+
+    /** True where somebody goes on past a stage that may be left out, and what stands there is not whole by itself. */
+    private boolean untouched(Keep keep) {
+        RouteStage stage = keep.stage();
+        Typed typed = keep.keeping().typed();
+        if (keep.after() != After.ON || !stage.optional() || !typed.says(keep.base())) {
+            return false;
+        }
+        JobView view = view(keep.id());
+        StageRule.Outcome outcome = StageTexts.rule(view, stage, typed)
+                .work(typed, view.sheetFor(stage), knowledge.current())
+                .outcome();
+        return view.station(stage).state().equals("OPEN") && (outcome == null || !outcome.complete());
+    }
+
+    /** What follows once a stage is kept. */
+    private enum After {
+        ON,
+        STAY,
+        SIGN;
+
+        private static After of(Map<String, String> sent) {
+            if (sent.containsKey("sign")) {
+                return SIGN;
+            }
+            return sent.containsKey("stay") || TOUCHES.stream().anyMatch(sent::containsKey) ? STAY : ON;
+        }
     }
 
     /**
@@ -270,7 +303,7 @@ class StagePages {
             JobService.Keeping keeping,
             Typed base,
             long seq,
-            boolean stay,
+            After after,
             String move,
             String then) {
 
@@ -331,7 +364,7 @@ class StagePages {
                         new JobService.Keeping(stage, version, editing, typed),
                         base,
                         seq(sent),
-                        true,
+                        After.STAY,
                         "",
                         ""),
                 model,
@@ -408,17 +441,21 @@ class StagePages {
 
     /** Where a kept stage leads, with the job moved to where its cause is when that was asked for. */
     private String onward(Keep keep, RedirectAttributes flash) {
+        if (keep.after() == After.SIGN) {
+            return JobPages.signed(jobs.sign(keep.id(), clock.instant()), keep.id(), flash);
+        }
         if (!keep.move().isEmpty() && jobs.move(keep.id(), keep.move(), clock.instant())) {
             flash.addFlashAttribute(
                     "good",
                     keep.stage().title() + " is kept; the job stands at "
                             + view(keep.id()).position().label() + " now.");
         }
-        if (!keep.then().isEmpty() && !keep.stay()) {
+        if (!keep.then().isEmpty() && keep.after() == After.ON) {
             return "redirect:/jobs/" + keep.id() + "/" + keep.stage().code() + keep.then();
         }
-        RouteStage next =
-                keep.stay() ? keep.stage() : view(keep.id()).after(keep.stage()).orElse(keep.stage());
+        RouteStage next = keep.after() == After.STAY
+                ? keep.stage()
+                : view(keep.id()).after(keep.stage()).orElse(keep.stage());
         return "redirect:/jobs/" + keep.id() + "/" + next.code();
     }
 
@@ -545,8 +582,10 @@ class StagePages {
                 ? Asking.of(
                         new Asking.Stand(rule, work, typed, sheet, known, kept(view, stage, shown)),
                         face.asksFirst(showing),
-                        face.apart(showing))
+                        Stream.concat(face.apart(showing).stream(), face.plays(showing).stream())
+                                .collect(Collectors.toSet()))
                 : Asking.NOTHING;
+        model.addAttribute("check", Check.of(form.form(), face.plays(showing)).orElse(null));
         model.addAttribute("card", StageCard.of(form.form(), asking, showing, face));
         model.addAttribute("surface", Surface.of(showing, face, form.section(), known.bearings(), shown.at()));
         if (view.position().unknown() && stage.atPlace()) {

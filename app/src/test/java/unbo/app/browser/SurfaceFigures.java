@@ -6,10 +6,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /**
  * What the stages of whole jobs look like as they open: boxes that are shown, heights in screens, whether what keeps a
@@ -20,9 +23,10 @@ final class SurfaceFigures {
     private static final String READ = """
             const boxes = [...document.querySelectorAll('#stage-form :is(input, select, textarea)')].filter(e =>
                 !['hidden', 'checkbox', 'radio', 'range'].includes(e.type) && e.checkVisibility());
+            const asked = boxes.filter(e => e.closest('.now') && !e.value).map(e => e.labels[0]?.textContent.trim());
             const foot = document.querySelector('.foot').getBoundingClientRect();
             return [boxes.length, document.documentElement.scrollHeight / innerHeight,
-                foot.top >= 0 && foot.bottom <= innerHeight + 1 ? 1 : 0];
+                foot.top >= 0 && foot.bottom <= innerHeight + 1 ? 1 : 0, asked];
             """;
     private static final double MOST_SCREENS = 2;
     private static final Path DOC = Path.of("../docs/surface.md");
@@ -32,8 +36,13 @@ final class SurfaceFigures {
     /** What stands on the stages that are too tall. */
     private final StringBuilder tall = new StringBuilder();
 
+    /** Stage at which something was said, by job and the words of its box. */
+    private final Map<String, Map<String, String>> said = new HashMap<>();
+
+    private final List<String> twice = new ArrayList<>();
     private final List<Stage> stages = new ArrayList<>();
-    private final Map<String, Integer> touches = new java.util.LinkedHashMap<>();
+    /** How often what was touched, by job. */
+    private final Map<String, Map<String, Integer>> touches = new LinkedHashMap<>();
 
     /** Measures the stage that has just opened, at 1280×800 and at 390×844. */
     void read(Browser browser, String job, String stage) {
@@ -49,6 +58,7 @@ final class SurfaceFigures {
                     .append(":\n")
                     .append(browser.text("main"));
         }
+        askedAgain(job, stage, (List<?>) wide.get(3));
         stages.add(new Stage(
                 job,
                 stage,
@@ -68,13 +78,30 @@ final class SurfaceFigures {
                 Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 600));
     }
 
-    /** Counts touches and keys beyond typed values. */
-    void touched(String job, int times) {
-        touches.merge(job, times, Integer::sum);
+    /** Remembers what was said at a stage, by the words of its box. */
+    void said(String job, String stage, String words) {
+        said.computeIfAbsent(job, any -> new HashMap<>()).putIfAbsent(words + place(stage), stage);
     }
 
-    int touches(String job) {
-        return touches.getOrDefault(job, 0);
+    /** What an address asks of one place stands for that place alone. */
+    private static String place(String stage) {
+        return stage.contains("which=") ? " of " + stage.replaceAll(".*which=([a-z-]+).*", "$1") : "";
+    }
+
+    private void askedAgain(String job, String stage, List<?> asked) {
+        for (Object words : asked) {
+            String first = said.getOrDefault(job, Map.of()).get(words + place(stage));
+            if (first != null && !first.equals(stage)) {
+                twice.add(job + ": " + words + ", said at " + first + ", asked at " + stage);
+            }
+        }
+    }
+
+    /** Counts touches and keys beyond typed values. */
+    void touched(String job, String what, int times) {
+        if (times > 0) {
+            touches.computeIfAbsent(job, any -> new LinkedHashMap<>()).merge(what, times, Integer::sum);
+        }
     }
 
     private double median(ToDoubleFunction<Stage> figure) {
@@ -95,6 +122,7 @@ final class SurfaceFigures {
         assertThat(worst(Stage::boxes)).as(table).isLessThanOrEqualTo(6);
         assertThat(median(Stage::screens)).as(table).isLessThanOrEqualTo(1.3);
         assertThat(worst(Stage::screens)).as(table + tall).isLessThanOrEqualTo(MOST_SCREENS);
+        assertThat(twice).as("asked twice in one job").isEmpty();
         assertThat(median(Stage::phone)).as(table).isLessThanOrEqualTo(2.2);
         if (Boolean.getBoolean("unbo.remake")) {
             try {
@@ -114,12 +142,18 @@ final class SurfaceFigures {
         row(out, "boxes shown when a stage opens", Stage::boxes, "%.0f", "≤ 4 / ≤ 6");
         row(out, "height at 1280×800, screens", Stage::screens, "%.2f", "≤ 1.3 / ≤ 2");
         row(out, "height at 390×844, screens", Stage::phone, "%.2f", "median ≤ 2.2");
+        out.append("| asked twice in one job | | ").append(twice.size()).append(" | 0 |\n");
         out.append("\nWhat keeps a stage was in view in all ")
                 .append(stages.size())
                 .append(" of them, at both sizes.\n\n");
-        out.append("| job | touches and keys beyond what is typed |\n|---|---|\n");
-        touches.forEach((job, times) ->
-                out.append("| ").append(job).append(" | ").append(times).append(" |\n"));
+        out.append("| job | touches and keys beyond what is typed | of which |\n|---|---|---|\n");
+        touches.forEach((job, times) -> out.append(String.format(
+                "| %s | %d | %s |%n",
+                job,
+                times.values().stream().mapToInt(n -> n).sum(),
+                times.entrySet().stream()
+                        .map(e -> e.getKey() + " " + e.getValue())
+                        .collect(Collectors.joining(", ")))));
         out.append("\n| job | stage | boxes | screens | screens of a phone |\n|---|---|---|---|---|\n");
         stages.forEach(s -> out.append(String.format(
                 Locale.ROOT,

@@ -45,6 +45,20 @@ class WholeJobsStory {
     private static final String THERE = "return document.querySelector('#answer')?.dataset.stage === arguments[0]"
             + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')";
 
+    /** What boxes of some names take beside what is typed: folds opened, lines chosen or ticked, looks answered. */
+    private static final String TOUCHES = """
+            const boxes = arguments[0].map(name => document.querySelector(
+                `#stage-form [name='${name}'], #stage-form [name='proof-${name}']`)).filter(box => !!box);
+            const looks = boxes.filter(box => box.name.startsWith("proof-"));
+            const others = boxes.filter(box => !looks.includes(box) && box.type !== "hidden");
+            const folds = new Set();
+            others.forEach(box => {
+              for (let fold = box.closest("details:not([open])"); fold;
+                  fold = fold.parentElement.closest("details:not([open])")) folds.add(fold);
+            });
+            return [folds.size, others.filter(box => box.matches("select, [type=checkbox]")).length, looks.length];
+            """;
+
     @LocalServerPort
     private int port;
 
@@ -92,12 +106,17 @@ class WholeJobsStory {
             String address = "/jobs/" + id + "/" + row.get("stage") + row.get("at");
             if (!browser().driver.getCurrentUrl().endsWith(address)) {
                 browser().open(address);
-                touched(1);
+                touched("gone to a stage", 1);
             }
             settled(row.get("stage"));
             figures.read(browser(), row.get("job"), row.get("stage") + row.get("at"));
             fill(row.get("boxes"));
-            keep(row);
+            for (String name : named(row.get("boxes"))) {
+                figures.said(row.get("job"), row.get("stage") + row.get("at"), label(name));
+            }
+            if (!row.get("stage").equals("log")) { // that is kept by signing
+                keep(row);
+            }
         }
     }
 
@@ -107,9 +126,10 @@ class WholeJobsStory {
     }
 
     private void fill(String boxes) {
-        touched((int) Arrays.stream(boxes.split(" ~ "))
-                .filter(box -> !box.isBlank() && !box.contains("proof-") && folded(box))
-                .count());
+        List<?> read = (List<?>) browser().driver.executeScript(TOUCHES, named(boxes));
+        touched("unfolded", ((Number) read.get(0)).intValue());
+        touched("chosen or ticked", ((Number) read.get(1)).intValue());
+        touched("looked at", ((Number) read.get(2)).intValue());
         browser().driver.executeScript("document.querySelectorAll('details').forEach(d => { d.open = true; })");
         for (String box : boxes.split(" ~ ")) {
             if (!box.isBlank()) {
@@ -119,22 +139,26 @@ class WholeJobsStory {
         }
     }
 
-    private void touched(int times) {
-        if (!counted.isEmpty()) {
-            figures.touched(counted, times);
-        }
+    private static List<String> named(String boxes) {
+        return Arrays.stream(boxes.split(" ~ "))
+                .filter(box -> !box.isBlank())
+                .map(box -> box.substring(0, box.indexOf('=')))
+                .toList();
     }
 
-    /** True for a box that has to be unfolded first. */
-    private boolean folded(String box) {
-        String name = box.substring(0, box.indexOf('='));
-        return Boolean.TRUE.equals(browser()
+    private String label(String name) {
+        return String.valueOf(browser()
                 .driver
                 .executeScript(
-                        "const box = document.querySelector(`#stage-form [name='${arguments[0]}'],"
-                                + " #stage-form [name='proof-${arguments[0]}']`);"
-                                + "return !!box && box.type !== 'hidden' && !box.checkVisibility();",
+                        "return document.querySelector(`#stage-form [name='${arguments[0]}'],"
+                                + " #stage-form [name='proof-${arguments[0]}']`)?.labels?.[0]?.textContent.trim()",
                         name));
+    }
+
+    private void touched(String what, int times) {
+        if (!counted.isEmpty()) {
+            figures.touched(counted, what, times);
+        }
     }
 
     private void set(String name, String text) {
@@ -155,7 +179,7 @@ class WholeJobsStory {
     }
 
     private void keep(TableRow row) {
-        touched(1);
+        touched("kept", 1);
         browser().click(".foot button.go");
         assertThat(browser().untilAny("main", "is kept", "Kept as a draft", "Not kept"))
                 .as(row.get("stage") + row.get("at"))
@@ -163,8 +187,7 @@ class WholeJobsStory {
     }
 
     private void sign(long id) {
-        browser().open("/jobs/" + id + "/log");
-        touched(1);
+        touched("signed", 1);
         browser().click("#sign");
         assertThat(browser().untilAny("main", "Signed and closed", "Not signed"))
                 .contains("Signed and closed")
@@ -211,7 +234,7 @@ class WholeJobsStory {
         browser().untilAny("h1", "Strip");
         long other = Long.parseLong(browser().address().replaceAll("\\D+(\\d+).*", "$1"));
         counted = OTHER_SIDE;
-        touched(1);
+        touched("begun", 1);
         work(other, JOBS.get(OTHER_SIDE));
         sign(other);
         counted = "";
@@ -294,7 +317,6 @@ class WholeJobsStory {
         browser().open("/jobs/" + id + "/fit");
         assertThat(browser().text("#places")).contains("recalculate").contains("kept");
         browser().open("/jobs/" + id + "/log");
-        touched(1);
         browser().click("#sign");
         browser().untilText("main", "Not signed");
         assertThat(browser().text("main")).contains("Fit hangs on a fact that has changed since");
