@@ -317,6 +317,7 @@ class WholeJobsStory {
         browser().open("/jobs/" + id + "/fit");
         assertThat(browser().text("#places")).contains("recalculate").contains("kept");
         browser().open("/jobs/" + id + "/log");
+        fill("cause=regular-service");
         browser().click("#sign");
         browser().untilText("main", "Not signed");
         assertThat(browser().text("main")).contains("Fit hangs on a fact that has changed since");
