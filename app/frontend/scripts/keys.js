@@ -65,7 +65,10 @@ document.addEventListener("keydown", (event) => {
     const form = event.target.closest?.("form") ?? document.getElementById("stage-form");
     if (form) {
       event.preventDefault();
-      form.requestSubmit(form.id === "stage-form" ? document.querySelector(".foot .go") : undefined);
+      // pressed, not only named: what it leads to is sent with it
+      const go = form.id === "stage-form" ? document.querySelector(".foot .go") : null;
+      if (go) go.click();
+      else form.requestSubmit();
     }
     return;
   }

@@ -1,10 +1,11 @@
 // Steps are played: a touch, Space, Enter or a foot switch does the one that is shown and brings the next; Backspace
-// goes one back. What is looked at is played alike: Space says it is as it should be, a digit says which answer. A step
-// keeps the time at which it was done. The screen stays awake meanwhile; where the browser has a
-// voice it can read each step aloud.
+// goes one back. What is looked at is played alike: Space says it is as it should be, a digit and Enter say which
+// answer. What an instrument types meanwhile answers nothing, nor does the Enter that ends it. A step keeps the time at
+// which it was done. The screen stays awake meanwhile; where the browser has a voice it can read each step aloud.
 const VOICE = "unbo-voice";
 let waits = false;
 let lock = null;
+let said = "";
 
 const answers = () => [...document.querySelectorAll("[data-answer]:not([data-back])")];
 const button = () => document.querySelector("[data-tick]") ?? answers()[0];
@@ -97,17 +98,22 @@ document.addEventListener("keydown", (event) => {
   const idle = event.target === document.body || event.target.matches?.("[data-tick], [data-answer]");
   if (!idle) return;
   const back = document.querySelector("[data-untick], [data-back]");
-  const chosen = answers()[Number(event.key) - 1];
-  if (event.key === " " || event.key === "Enter") {
+  if (/^[\d.,+-]$/.test(event.key)) {
+    said += event.key;
+    return;
+  }
+  const typed = said;
+  said = "";
+  if (event.key === "Enter" && typed) {
+    event.preventDefault();
+    answers()[Number(typed) - 1]?.click();
+  } else if (event.key === " " || event.key === "Enter") {
     event.preventDefault();
     if (event.repeat) return;
     (event.target.matches?.("[data-answer]") ? event.target : button()).click();
   } else if (event.key === "Backspace" && back) {
     event.preventDefault();
     back.click();
-  } else if (chosen) {
-    event.preventDefault();
-    chosen.click();
   }
 });
 

@@ -67,7 +67,8 @@ function sendAgain(elt, submitter) {
   clearTimeout(timer);
   timer = setTimeout(() => {
     if (!elt.isConnected) return;
-    if (elt === form()) form().requestSubmit(submitter?.isConnected ? submitter : undefined);
+    if (elt === form() && submitter?.isConnected) submitter.click();
+    else if (elt === form()) form().requestSubmit();
     else htmx.trigger(elt, "unbo:again");
   }, again);
 }

@@ -32,7 +32,7 @@ test("a step is done by a touch, by Space and by Enter, keeps its minute, and ca
   assert.equal(cap.value, "yes");
 });
 
-test("a look is answered by a touch, by Space and by a digit; what was not looked at asks for its reason", async () => {
+test("a look is answered by a touch, by Space, by a digit and Enter, not by a reading; one left asks why", async () => {
   const { document, window } = page(`<form id="stage-form"><fieldset id="step-now"><p class="nowstep">Play by hand</p>
     <button type="button" data-answer="proof-no-play" data-value="right">none to be felt</button>
     <button type="button" data-answer="proof-no-play" data-value="wrong">play is felt</button>
@@ -49,12 +49,15 @@ test("a look is answered by a touch, by Space and by a digit; what was not looke
   assert.equal(box.value, "wrong");
   press(document.body, " ");
   assert.equal(box.value, "right");
-  press(document.body, "2");
+  const wedge = (value) => [...value, "Enter"].forEach((key) => press(document.body, key));
+  wedge("2");
   assert.equal(box.value, "wrong");
-  press(document.body, "9");
+  wedge("9");
+  wedge("0.02");
+  wedge("1.5");
   assert.equal(box.value, "wrong");
   assert.equal(heard, 3);
-  press(document.body, "3");
+  wedge("3");
   assert.equal(box.value, "not-done");
   assert.equal(document.querySelector("details").open, true);
   assert.equal(document.activeElement.id, "why");

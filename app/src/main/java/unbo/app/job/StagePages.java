@@ -258,7 +258,8 @@ class StagePages {
                 then(sent));
         if (untouched(keep)) {
             flash.addFlashAttribute("good", "Nothing was said at " + stage.title() + ": it stays open.");
-            return onward(keep, flash);
+            return "redirect:/jobs/" + id + "/"
+                    + view(id).after(stage).orElse(stage).code();
         }
         return keep(keep, model, flash);
     }

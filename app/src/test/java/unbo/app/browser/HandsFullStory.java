@@ -62,6 +62,8 @@ class HandsFullStory {
     private static final String QUIET =
             "return !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')";
 
+    private static final int MOST_PAGES = 40;
+
     @LocalServerPort
     private int port;
 
@@ -81,7 +83,9 @@ class HandsFullStory {
         long job = secondPlaceOfAVisit();
         try (Browser b = new Browser(port, 1280, 800)) {
             b.open("/jobs/" + job);
-            for (int page = 0; page < 20 && jobs.view(job).orElseThrow().job().state() != JobState.SIGNED; page++) {
+            for (int page = 0;
+                    page < MOST_PAGES && jobs.view(job).orElseThrow().job().state() != JobState.SIGNED;
+                    page++) {
                 play(b);
                 wedge(b);
                 keep(b);

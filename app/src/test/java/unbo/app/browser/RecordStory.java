@@ -10,6 +10,7 @@ import java.util.logging.Level;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -231,7 +232,8 @@ class RecordStory {
             b.write("why-engages", "the chain is on order");
             b.keep("Log");
             b.choose("cause", "wheel bearing");
-            b.press("#sign");
+            assertThat(b.text(".foot .go")).isEqualTo("Keep, sign and close");
+            b.keys(Keys.chord(Keys.CONTROL, Keys.ENTER));
             b.untilText("h1", "Report of job");
             assertThat(b.text("main"))
                     .contains("Signed and closed", "not done", "the chain is on order")
