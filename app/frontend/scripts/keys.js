@@ -26,7 +26,19 @@ function entered(box) {
   }
   const all = asked();
   const next = all[all.indexOf(box) + 1];
+  if (all.includes(box) && !next && askNext()) return;
   (all.includes(box) && next ? next : document.querySelector(".foot .go"))?.focus();
+}
+
+/** Once all that is asked is said, the stage is asked what comes next. */
+function askNext() {
+  const boxes = asked();
+  const asker = document.getElementById("ask-next");
+  if (!asker || !boxes.length || boxes.some((box) => !box.value.trim())) return false;
+  if (asker.matches(".htmx-request")) return true;
+  document.activeElement.blur();
+  htmx.trigger(asker, "unbo:ask");
+  return true;
 }
 
 /** A digit chooses that line of a list whose lines begin with none. */
@@ -107,6 +119,15 @@ document.addEventListener("keydown", (event) => {
     document.querySelectorAll("details.why").forEach((d) => {
       d.open = !d.open;
     });
+});
+
+document.addEventListener("change", (event) => {
+  if (!event.target.closest?.(".now")) return;
+  // where the hand goes on to another box of the card, nothing is moved under it
+  setTimeout(() => {
+    const at = document.activeElement;
+    if (at === event.target || !at?.closest("#card-boxes")) askNext();
+  });
 });
 
 document.addEventListener("click", (event) => {

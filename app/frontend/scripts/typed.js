@@ -6,9 +6,13 @@ let typed = 0;
 let trouble = 0;
 let timer = 0;
 let sent = 0;
+/** Count of what had been typed when it was asked last what comes next. */
+let asked = -1;
 
 const form = () => document.getElementById("stage-form");
 const fields = () => document.getElementById("stage-fields");
+const asker = () => document.getElementById("ask-next");
+const previews = (elt) => elt === fields() || elt === asker();
 const place = () => `unbo-typed:${new URL(form().action).pathname}`;
 
 function texts() {
@@ -69,7 +73,7 @@ function sendAgain(elt, submitter) {
     if (!elt.isConnected) return;
     if (elt === form() && submitter?.isConnected) submitter.click();
     else if (elt === form()) form().requestSubmit();
-    else htmx.trigger(elt, "unbo:again");
+    else htmx.trigger(fields(), "unbo:again");
   }, again);
 }
 
@@ -80,7 +84,7 @@ function sentence(xhr) {
 
 function failed(event) {
   const { elt, xhr, requestConfig } = event.detail;
-  const ours = form() && (elt === form() || elt === fields());
+  const ours = form() && (elt === form() || previews(elt));
   const words = sentence(xhr) || "There is no connection to Unbo.";
   trouble += 1;
   if (ours) {
@@ -99,7 +103,7 @@ document.addEventListener("unbo:noted", (event) => {
 });
 document.addEventListener("htmx:configRequest", (event) => {
   const { elt, parameters } = event.detail;
-  if (!form() || (elt !== form() && elt !== fields())) return;
+  if (!form() || (elt !== form() && !previews(elt))) return;
   parameters.seq = next();
   if (elt === form()) htmx.trigger(fields(), "htmx:abort"); // what is kept now needs no answer to what was typed before
 });
@@ -114,10 +118,13 @@ function unlessGone(event) {
 
 document.addEventListener("htmx:beforeRequest", (event) => {
   const { elt, boosted, requestConfig } = event.detail;
-  if (elt === fields() && form().matches(".htmx-request")) {
-    event.preventDefault(); // the stage is being kept as it is
+  const busy = previews(elt) && form().matches(".htmx-request"); // the stage is being kept as it is
+  const asking = elt === fields() && asker()?.matches(".htmx-request") && asked === typed; // and tells the same
+  if (busy || asking) {
+    event.preventDefault();
     return;
   }
+  if (elt === asker()) asked = typed;
   requestConfig.typed = typed;
   // heard at the element itself: what has left the page is out of the document's hearing
   if (!boosted) elt.addEventListener("htmx:beforeOnLoad", unlessGone);
@@ -148,7 +155,7 @@ document.addEventListener("htmx:beforeOnLoad", (event) => {
     say("Unbo answers again: what you typed has arrived.", true);
   }
   const { elt, requestConfig } = event.detail;
-  if (form() && (elt === form() || elt === fields()) && requestConfig.typed === typed) letGo();
+  if (form() && (elt === form() || previews(elt)) && requestConfig.typed === typed) letGo();
 });
 document.addEventListener("htmx:afterSettle", (event) => {
   if (event.detail.boosted || event.target === document.body) takeUp();

@@ -88,3 +88,33 @@ test("a digit chooses that line of a list; Enter twice among readings goes on to
   press(pushed, "Enter");
   assert.equal(document.activeElement, cause);
 });
+
+test("once all that is asked is said, what comes next is asked; not while the hand goes on in the card", async () => {
+  const { document, asked } = page(`<dialog id="shortcuts"></dialog><form id="stage-form"><div id="card-boxes">
+    <div class="now"><input id="one" value="6"><input id="two"></div><input id="other"></div>
+    <span id="ask-next"></span></form><button class="go"></button>`);
+  window.matchMedia = () => ({ matches: true });
+  await script("keys.js");
+  const [one, two, other] = ["one", "two", "other"].map((id) => document.getElementById(id));
+  const told = () => asked.splice(0);
+  two.focus();
+  press(two, "Enter");
+  assert.deepEqual(told(), [], "one box is empty");
+  two.value = "90";
+  press(one, "Enter");
+  assert.equal(document.activeElement, two);
+  press(two, "Enter");
+  assert.deepEqual(told(), [["ask-next", "unbo:ask"]]);
+  const left = async (box, to) => {
+    to.focus();
+    box.dispatchEvent(new Event("change", { bubbles: true }));
+    await new Promise((done) => setTimeout(done, 5));
+  };
+  await left(two, other);
+  assert.deepEqual(told(), []);
+  await left(two, document.querySelector(".go"));
+  assert.deepEqual(told(), [["ask-next", "unbo:ask"]]);
+  document.getElementById("ask-next").className = "htmx-request";
+  press(two, "Enter");
+  assert.deepEqual(told(), [], "it is being asked");
+});

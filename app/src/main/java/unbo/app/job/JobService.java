@@ -33,7 +33,9 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.fact.FactKey;
 import unbo.core.fact.PlaceProperty;
+import unbo.core.finding.Level;
 import unbo.core.input.Typed;
+import unbo.core.inspect.Carried;
 import unbo.core.route.EntryName;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
@@ -403,6 +405,51 @@ public class JobService {
                 false,
                 true,
                 at.toEpochMilli());
+    }
+
+    /**
+     * How many entries of a stage beside one are filled in and could be kept as they stand, as it is with what was
+     * taken from the other side. None where one of them stops the work, or where Inspect found what this stage must
+     * heed: each is looked at by itself then.
+     */
+    int waiting(JobView view, RouteStage stage, String beside) {
+        Sheet sheet = view.sheetFor(stage);
+        return (int) view.station(stage).entries().stream()
+                .filter(entry -> entry.draft() && !entry.of().equals(beside) && usable(stage, entry, sheet))
+                .count();
+    }
+
+    private boolean usable(RouteStage stage, StageEntry entry, Sheet sheet) {
+        if (!Carried.to(stage.code(), sheet).isEmpty()) {
+            return false;
+        }
+        StageRule<?> rule = StageRules.of(stage, sheet, entry.typed().texts());
+        Typed typed = StageTexts.filled(rule, sheet, entry.typed(), workshops.units());
+        StageRule.Outcome outcome = rule.work(typed, sheet, knowledge.current()).outcome();
+        return outcome != null && outcome.complete() && outcome.answer().level() != Level.STOP;
+    }
+
+    /**
+     * Keeps what is filled in at a stage as it stands, with what this job knows, unless something there cannot be used
+     * or stops the work. @return false where an entry stays as it was for that
+     */
+    public boolean keepWaiting(long jobId, RouteStage stage, Instant at) {
+        Sheet sheet = view(jobId).orElseThrow().sheetFor(stage);
+        boolean all = true;
+        for (StageEntry entry :
+                opened(jobs.whole(jobId).orElseThrow()).document(stage).entries()) {
+            if (entry.draft()) {
+                all &= usable(stage, entry, sheet) && keep(jobId, waiting(jobId, stage, entry, sheet), at) == Kept.DONE;
+            }
+        }
+        return all;
+    }
+
+    private Keeping waiting(long jobId, RouteStage stage, StageEntry entry, Sheet sheet) {
+        int version = jobs.whole(jobId).orElseThrow().stage(stage).orElseThrow().version();
+        StageRule<?> rule = StageRules.of(stage, sheet, entry.typed().texts());
+        return new Keeping(
+                stage, version, entry.of(), StageTexts.filled(rule, sheet, entry.typed(), workshops.units()));
     }
 
     /**

@@ -147,6 +147,11 @@ public final class JobView {
             return entries.isEmpty() ? null : entries.get(entries.size() - 1).answer();
         }
 
+        /** The first entry that is filled in and not kept; empty where none is. */
+        Optional<StageEntry> waiting() {
+            return entries.stream().filter(StageEntry::draft).findFirst();
+        }
+
         /** The entry of a code; the last kept for none, or one that is not there. */
         Optional<StageEntry> entry(String of) {
             Optional<StageEntry> named =

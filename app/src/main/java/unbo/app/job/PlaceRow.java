@@ -21,6 +21,8 @@ import unbo.core.tools.strip.PartsLookedFields;
  */
 public record PlaceRow(String label, String number, List<Touch> touches) {
 
+    private static final String DRAFT = "draft";
+
     /** The two rings, as boxes and addresses name them. */
     static final List<String> RINGS = List.of("outer", "inner");
 
@@ -59,8 +61,15 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
      * @param state where it stands, in a word or two
      * @param of code of its entry; empty where nothing is kept
      * @param current true for the one that is shown
+     * @param slides true for a ring that is not pressed: nothing hangs on its fit, and nobody is led there
      */
-    public record Touch(String words, String query, String state, String of, boolean current) {}
+    public record Touch(String words, String query, String state, String of, boolean current, boolean slides) {
+
+        /** True where nobody has kept it yet, though it may be filled in. */
+        boolean open() {
+            return of.isEmpty() || state.equals(DRAFT);
+        }
+    }
 
     /** Another entry of the stage. @param query its address, behind a question mark */
     public record Further(String words, String query) {}
@@ -97,7 +106,8 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
                         BearingPlaces.NAME + "=" + about.place() + "&" + asks.box() + "=" + about.ring(),
                         entry.map(kept -> state(kept, station)).orElse(asks.untouched),
                         entry.map(StageEntry::of).orElse(""),
-                        about.equals(now)));
+                        about.equals(now),
+                        asks == Asks.FIT && !hold(place, about.ring()).pressed()));
             }
             rows.add(new PlaceRow(place.label(), number(place, shown.view().sheet()), touches));
         }
@@ -112,7 +122,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
         long all = rows.stream().mapToLong(row -> row.touches().size()).sum();
         long kept = rows.stream()
                 .flatMap(row -> row.touches().stream())
-                .filter(touch -> !touch.of().isEmpty())
+                .filter(touch -> !touch.open())
                 .count();
         for (PlaceRow row : rows) {
             for (Touch touch : row.touches()) {
@@ -125,7 +135,11 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
         return "";
     }
 
-    /** What nobody has kept yet beside what is shown: the same ring of another place before all others. */
+    /**
+     * What nobody has kept yet beside what is shown: what is filled in already before what is not, and the same ring of
+     * another place before all others. Where something is filled in, nothing else is led to: it is all there was on the
+     * other side.
+     */
     static Optional<Further> further(List<PlaceRow> rows) {
         String now = rows.stream()
                 .flatMap(row -> row.touches().stream())
@@ -133,11 +147,15 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
                 .map(Touch::words)
                 .findFirst()
                 .orElse("");
+        boolean filledIn = rows.stream()
+                .flatMap(row -> row.touches().stream())
+                .anyMatch(touch -> touch.open() && !touch.of().isEmpty());
         for (boolean same : new boolean[] {true, false}) {
             for (PlaceRow row : rows) {
                 for (Touch touch : row.touches()) {
-                    if (touch.of().isEmpty()
+                    if (touch.open()
                             && !touch.current()
+                            && (filledIn ? !touch.of().isEmpty() : !touch.slides())
                             && touch.words().equals(now) == same) {
                         return Optional.of(new Further(row.label() + ", " + touch.words(), touch.query()));
                     }
@@ -159,7 +177,8 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
                         BearingPlaces.NAME + "=" + about.place(),
                         entry.map(kept -> state(kept, station)).orElse(Asks.INSPECT.untouched),
                         entry.map(StageEntry::of).orElse(""),
-                        about.equals(now))));
+                        about.equals(now),
+                        false)));
     }
 
     /** Where touching a part leads: to its ring's entry; what is no bearing is looked at among the other parts. */
@@ -208,9 +227,13 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
     static List<About> asked(KindPlace place, Asks asks) {
         return RINGS.stream()
                 .filter(ring -> asks == Asks.INSPECT && ring.equals("outer")
-                        || (ring.equals("outer") ? place.outer() : place.inner()).seat())
+                        || hold(place, ring).seat())
                 .map(ring -> new About(place.code(), ring))
                 .toList();
+    }
+
+    private static KindPlace.Hold hold(KindPlace place, String ring) {
+        return ring.equals("outer") ? place.outer() : place.inner();
     }
 
     static Optional<StageEntry> entry(JobView.Station station, About about, Asks asks, Sheet sheet) {
@@ -224,7 +247,7 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
             return "recalculate";
         }
         if (entry.draft() || entry.answer() == null) {
-            return "draft";
+            return DRAFT;
         }
         Level level = Level.worst(
                 entry.answer().findings().stream().map(f -> f.level()).toList());

@@ -43,13 +43,22 @@ class ProveFace implements StageFace {
         return AssemblyKind.find(text).isPresent();
     }
 
-    /** What readings prove before anybody signs; then who proved it. */
+    private static final List<String> WARMTH = List.of("hubTemperature", "twinTemperature", "run");
+
+    /** What readings prove before anybody signs; who proved it; then what a run proves, which may come later. */
     @Override
     public List<String> asksFirst(Showing shown) {
-        boolean read = ProofItem.of(kind(shown)).stream()
-                .anyMatch(item -> item.measured() && item.need() == ProofItem.Need.YES && !said(shown, item));
-        return Stream.concat(read ? Stream.of("push", "pull") : Stream.empty(), Stream.of(INITIALS))
+        return Stream.of(
+                        reads(shown, ProofItem.Need.YES) ? List.of("push", "pull") : List.<String>of(),
+                        List.of(INITIALS),
+                        reads(shown, ProofItem.Need.LATER) ? WARMTH : List.<String>of())
+                .flatMap(List::stream)
                 .toList();
+    }
+
+    private boolean reads(Showing shown, ProofItem.Need need) {
+        return ProofItem.of(kind(shown)).stream()
+                .anyMatch(item -> item.measured() && item.need() == need && !said(shown, item));
     }
 
     /** What a look or a hand proves, in the order of the sheet; of those that stand for each other, one. */

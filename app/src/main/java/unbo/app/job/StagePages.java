@@ -124,7 +124,7 @@ class StagePages {
         JobView.Station station = view.station(stage);
         StageFace face = faces.of(stage);
         Optional<StageEntry> entry = entry(face, view, sent);
-        Typed base = entry.map(StageEntry::typed).orElseGet(() -> texts.fresh(view, stage, sent));
+        Typed base = entry.map(there -> begun(view, stage, there)).orElseGet(() -> texts.fresh(view, stage, sent));
         DraftService.Draft draft = drafts.at(id, stage, desk)
                 .filter(left -> !sent.containsKey("of") && of(face, left.typed(), sent))
                 .orElse(null);
@@ -160,6 +160,17 @@ class StagePages {
                 model);
     }
 
+    /** What an entry begins with: as it was kept; what was only filled in takes up what this job knows besides. */
+    private Typed begun(JobView view, RouteStage stage, StageEntry entry) {
+        return entry.draft()
+                ? StageTexts.filled(
+                        StageTexts.rule(view, stage, entry.typed()),
+                        view.sheetFor(stage),
+                        entry.typed(),
+                        workshops.units())
+                : entry.typed();
+    }
+
     /** True where a draft is about what an address asks for; where a stage has one entry at a time it always is. */
     private static boolean of(StageFace face, Typed draft, Map<String, String> sent) {
         return !face.several()
@@ -168,14 +179,21 @@ class StagePages {
                         .allMatch(name -> draft.text(name).equals(sent.get(name)));
     }
 
-    /** The entry that an address asks for: by its code, or as its stage tells; the last kept where it asks for none. */
+    /**
+     * The entry that an address asks for: by its code, or as its stage tells; where it asks for none, one that is
+     * filled in and not kept, else the last kept.
+     */
     private static Optional<StageEntry> entry(StageFace face, JobView view, Map<String, String> sent) {
         if (NEW_ENTRY.equals(sent.get("of"))) {
             return Optional.empty();
         }
-        return face.chooses().stream().anyMatch(sent::containsKey)
-                ? face.entry(view, sent)
-                : view.station(face.stage()).entry(sent.getOrDefault("of", ""));
+        if (face.chooses().stream().anyMatch(sent::containsKey)) {
+            return face.entry(view, sent);
+        }
+        JobView.Station station = view.station(face.stage());
+        return sent.containsKey("of")
+                ? station.entry(sent.get("of"))
+                : station.waiting().or(() -> station.entry(""));
     }
 
     /**
@@ -282,11 +300,16 @@ class StagePages {
     private enum After {
         ON,
         STAY,
+        /** The stage's other entries that are filled in are kept with it. */
+        ALL,
         SIGN;
 
         private static After of(Map<String, String> sent) {
             if (sent.containsKey("sign")) {
                 return SIGN;
+            }
+            if (sent.containsKey("all")) {
+                return ALL;
             }
             return sent.containsKey("stay") || TOUCHES.stream().anyMatch(sent::containsKey) ? STAY : ON;
         }
@@ -451,6 +474,10 @@ class StagePages {
                     keep.stage().title() + " is kept; the job stands at "
                             + view(keep.id()).position().label() + " now.");
         }
+        if (keep.after() == After.ALL && !jobs.keepWaiting(keep.id(), keep.stage(), clock.instant())) {
+            flash.addFlashAttribute("good", keep.stage().title() + " is kept, but for what stands here.");
+            return "redirect:/jobs/" + keep.id() + "/" + keep.stage().code();
+        }
         if (!keep.then().isEmpty() && keep.after() == After.ON) {
             return "redirect:/jobs/" + keep.id() + "/" + keep.stage().code() + keep.then();
         }
@@ -578,6 +605,7 @@ class StagePages {
             model.addAttribute("places", rows);
             model.addAttribute("placeNow", PlaceRow.now(rows));
             model.addAttribute("further", PlaceRow.further(rows).orElse(null));
+            model.addAttribute("waiting", jobs.waiting(view, stage, shown.editing()));
         });
         Asking asking = shown.asks()
                 ? Asking.of(

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.Typed;
+import unbo.core.input.UnitSystem;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
 import unbo.core.service.ServiceSchool;
@@ -52,6 +53,21 @@ class StageTexts {
         texts.putAll(StageRules.of(stage, sheet, texts).prefill(sheet, chosen));
         faces.of(stage).chooses().stream().filter(sent::containsKey).forEach(name -> texts.put(name, sent.get(name)));
         return own(view, stage, Typed.of(texts, workshop.unitSystem()), Map.of());
+    }
+
+    /**
+     * What an entry that was filled in elsewhere and not kept stands for here: its empty boxes are filled from what
+     * this job knows, as those of a fresh one are.
+     */
+    static Typed filled(StageRule<?> rule, Sheet sheet, Typed typed, UnitSystem units) {
+        Typed filled = typed;
+        for (Map.Entry<String, String> known :
+                rule.prefill(sheet, typed.texts()).entrySet()) {
+            if (typed.text(known.getKey()).isBlank()) {
+                filled = filled.with(known.getKey(), known.getValue(), units);
+            }
+        }
+        return filled;
     }
 
     /** The texts that belong to a stage: its fields, what chooses how it is asked, and ticks. */

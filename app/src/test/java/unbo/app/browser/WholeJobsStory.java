@@ -45,6 +45,22 @@ class WholeJobsStory {
     private static final String THERE = "return document.querySelector('#answer')?.dataset.stage === arguments[0]"
             + " && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')";
 
+    private static final String QUIET =
+            "return !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling')";
+    private static final String ASKED =
+            "return [...document.querySelectorAll('.now :is(input, select, textarea)')].map(e => e.name)";
+    /** Enter in the last box that is asked, as often as ends a box of readings. */
+    private static final String GO_ON = """
+            const boxes = [...document.querySelectorAll('.now :is(input:not([type=hidden]), select)')];
+            const last = boxes[boxes.length - 1];
+            for (let i = 0; last && i < 2 && last.isConnected; i++) last.dispatchEvent(
+                new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
+            """;
+    /** Marks what stands there now: it is gone once the next page is here. */
+    private static final String MARK = "document.getElementById('stage-form').dataset.old = 'yes'";
+
+    private static final String FORM_NEW = "return !document.querySelector('#stage-form[data-old]')";
+
     /** What boxes of some names take beside what is typed: folds opened, lines chosen or ticked, looks answered. */
     private static final String TOUCHES = """
             const boxes = arguments[0].map(name => document.querySelector(
@@ -125,18 +141,40 @@ class WholeJobsStory {
         browser().until(d -> Boolean.TRUE.equals(browser().driver.executeScript(THERE, stage)));
     }
 
+    /** What is asked is said first, as it is asked; what is not asked by then is looked for in the folds. */
     private void fill(String boxes) {
-        List<?> read = (List<?>) browser().driver.executeScript(TOUCHES, named(boxes));
+        Map<String, String> left = new LinkedHashMap<>();
+        for (String box : boxes.split(" ~ ")) {
+            if (!box.isBlank()) {
+                left.put(box.substring(0, box.indexOf('=')), box.substring(box.indexOf('=') + 1));
+            }
+        }
+        for (List<String> asked = asked(left); !asked.isEmpty(); asked = asked(left)) {
+            say(asked, left);
+            if (!left.isEmpty()) {
+                browser().driver.executeScript(GO_ON);
+                browser().until(d -> Boolean.TRUE.equals(browser().driver.executeScript(QUIET)));
+            }
+        }
+        say(List.copyOf(left.keySet()), left);
+    }
+
+    private List<String> asked(Map<String, String> left) {
+        List<?> now = (List<?>) browser().driver.executeScript(ASKED);
+        return left.keySet().stream().filter(now::contains).toList();
+    }
+
+    private void say(List<String> names, Map<String, String> left) {
+        List<?> read = (List<?>) browser().driver.executeScript(TOUCHES, names);
         touched("unfolded", ((Number) read.get(0)).intValue());
         touched("chosen or ticked", ((Number) read.get(1)).intValue());
         touched("looked at", ((Number) read.get(2)).intValue());
-        browser().driver.executeScript("document.querySelectorAll('details').forEach(d => { d.open = true; })");
-        for (String box : boxes.split(" ~ ")) {
-            if (!box.isBlank()) {
-                String name = box.substring(0, box.indexOf('='));
-                set(name, box.substring(box.indexOf('=') + 1).replace('|', '\n'));
-            }
-        }
+        browser()
+                .driver
+                .executeScript(
+                        "document.querySelectorAll('details').forEach(d => { d.open ||= arguments[0]; })",
+                        !names.isEmpty());
+        names.forEach(name -> set(name, left.remove(name).replace('|', '\n')));
     }
 
     private static List<String> named(String boxes) {
@@ -180,7 +218,9 @@ class WholeJobsStory {
 
     private void keep(TableRow row) {
         touched("kept", 1);
+        browser().driver.executeScript(MARK);
         browser().click(".foot button.go");
+        browser().until(d -> Boolean.TRUE.equals(browser().driver.executeScript(FORM_NEW)));
         assertThat(browser().untilAny("main", "is kept", "Kept as a draft", "Not kept"))
                 .as(row.get("stage") + row.get("at"))
                 .doesNotContain("Kept as a draft", "Not kept");

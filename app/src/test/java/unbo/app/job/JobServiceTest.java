@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 
 import org.junit.jupiter.api.Test;
@@ -208,6 +209,61 @@ class JobServiceTest {
                 .doesNotContainKey("freeAngleDeg");
         assertThat(view.station(RouteStage.PROVE).state()).isEqualTo("OPEN");
         assertThat(jobs.openTwin(job, NOW)).contains(twin);
+    }
+
+    @Test
+    void whatIsTheSameOnTheOtherSideIsKeptTogetherUnlessSomethingThereStopsIt() {
+        long job = open("both cups trailer");
+        upToProve(job);
+        keep(job, RouteStage.FIT, -1, "which", "outer", "ring", "outer", "designation", "L44643/L44610", "seat", "N7");
+        keep(job, RouteStage.FIT, 0, "which", "inner", "ring", "outer", "designation", "L68149/L68110", "seat", "N7");
+        long twin = jobs.openTwin(job, NOW).orElseThrow();
+        JobView.Station fit = jobs.view(twin).orElseThrow().station(RouteStage.FIT);
+        assertThat(fit.entries()).hasSize(2).allMatch(StageEntry::draft);
+        String first = fit.entries().get(0).of();
+        assertThat(jobs.waiting(jobs.view(twin).orElseThrow(), RouteStage.FIT, first))
+                .isEqualTo(1);
+
+        assertThat(keep(
+                        twin,
+                        RouteStage.INSPECT,
+                        -1,
+                        "which",
+                        "inner",
+                        "designation",
+                        "L68149/L68110",
+                        "plane1",
+                        "59.30 59.31 59.30",
+                        "seatSymbol",
+                        "N7"))
+                .isEqualTo(JobService.Kept.DONE);
+        assertThat(jobs.waiting(jobs.view(twin).orElseThrow(), RouteStage.FIT, first))
+                .as("its seat has spun")
+                .isZero();
+        assertThat(jobs.keepWaiting(twin, RouteStage.FIT, NOW)).isFalse();
+        assertThat(drafts(twin)).containsExactly("outer", "inner");
+
+        keep(
+                twin,
+                RouteStage.INSPECT,
+                0,
+                "which",
+                "inner",
+                "designation",
+                "L68149/L68110",
+                "plane1",
+                "59.10 59.10 59.10",
+                "seatSymbol",
+                "N7");
+        assertThat(jobs.keepWaiting(twin, RouteStage.FIT, NOW)).isTrue();
+        assertThat(drafts(twin)).isEmpty();
+    }
+
+    private List<String> drafts(long job) {
+        return jobs.view(job).orElseThrow().station(RouteStage.FIT).entries().stream()
+                .filter(StageEntry::draft)
+                .map(entry -> entry.typed().text("which"))
+                .toList();
     }
 
     @Test

@@ -31,6 +31,14 @@ public record KindPlace(String kind, String code, String label, Hold inner, Hold
         public boolean seat() {
             return side.equals("seat");
         }
+
+        /**
+         * True for a seat whose ring is pressed on or into: transition and interference fits, from j and J on (ISO
+         * 286-1); a ring that slides (g, h, H) is only put there.
+         */
+        public boolean pressed() {
+            return seat() && Character.toLowerCase(fit.charAt(0)) >= 'j';
+        }
     }
 
     /** The bearing that is taken while none is known, sizes in mm. */
