@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,9 +35,16 @@ import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.bearing.BearingKind;
 import unbo.core.diagnosis.Cause;
 import unbo.core.diagnosis.Checks;
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.route.StageRules;
+import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.tool.Tool;
+import unbo.core.tool.Tools;
 import unbo.core.tools.diagnosing.DiagnosisFields;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
@@ -73,21 +81,33 @@ class WordsTest {
             words.put(check.id(), check.question() + " " + check.shortName());
             check.results().forEach(result -> words.put(result.code(), result.label()));
         });
-        Stream.of(
-                        "deep-groove-ball",
-                        "tapered-roller",
-                        "inch-tapered-cone",
-                        "inch-tapered-cup",
-                        "hub-cartridge",
-                        "cylindrical-roller",
-                        "needle-roller")
-                .forEach(kind -> words.put(kind, ""));
+        Set<String> names = new TreeSet<>();
+        for (FieldList<?> list : lists()) {
+            for (Field field : list.fields()) {
+                names.add(field.name());
+                field.choices().forEach(choice -> words.merge(choice.code(), choice.label(), (x, y) -> x + " " + y));
+            }
+        }
+        Stream.of(BearingKind.values()).forEach(kind -> words.put(kind.code(), kind.words()));
         Set<String> told = new TreeSet<>(words.keySet());
         told.removeIf(code -> !code.contains("-")
                 || words.get(code).toLowerCase(java.util.Locale.ROOT).contains(code));
         assertThat(told).hasSizeGreaterThan(60).contains("axle1-left", "salt-water", "unit-bolted");
+        names.removeIf(name -> !name.matches("[a-z]+[A-Z].*"));
+        assertThat(names).hasSizeGreaterThan(80).contains("freeAngleDeg");
+        told.addAll(names);
         codes = Pattern.compile("(?<![\\w-])("
                 + told.stream().map(Pattern::quote).collect(Collectors.joining("|")) + "|[A-Z]+_[A-Z_]+)(?![\\w-])");
+    }
+
+    /** Every list of boxes: of all tools, and of all stages. */
+    private static List<FieldList<?>> lists() {
+        return Stream.<FieldList<?>>concat(
+                        Tools.all().stream().map(Tool::fields),
+                        RouteStage.route().stream()
+                                .map(stage -> StageRules.of(stage, Sheet.of(List.of()), Map.of())
+                                        .fields()))
+                .toList();
     }
 
     private byte[] bytes(String address) throws Exception {
@@ -131,6 +151,36 @@ class WordsTest {
                 }
             }
         }
+        assertThat(found).isEmpty();
+    }
+
+    @Test
+    void noAnswerOfTheBenchPrintsACode() throws Exception {
+        List<String> found = new ArrayList<>();
+        for (Tool<?, ?> tool : Tools.all()) {
+            String sample = tool.sample().entrySet().stream()
+                    .map(e -> e.getKey() + "=" + URLEncoder.encode(e.getValue(), StandardCharsets.UTF_8))
+                    .collect(Collectors.joining("&"));
+            for (String address :
+                    List.of("/bench/" + tool.name(), "/bench/" + tool.name() + "?" + sample + "&page=1")) {
+                found.addAll(found(address, read(new String(bytes(address), StandardCharsets.UTF_8))));
+            }
+        }
+        assertThat(found).isEmpty();
+    }
+
+    @Test
+    void noVisitAndNoSheetForACustomerPrintsACode() throws Exception {
+        List<String> found = new ArrayList<>();
+        for (Vehicle vehicle : vehicles.all()) {
+            for (JobLine job : jobs.ofVehicle(vehicle.id(), 0).lines()) {
+                String visit = "/visits/" + jobs.view(job.id()).orElseThrow().visit();
+                for (String page : List.of(visit, visit + "/sheet", visit + "/report")) {
+                    found.addAll(found(page, read(new String(bytes(page), StandardCharsets.UTF_8))));
+                }
+            }
+        }
+        found.addAll(found("/wall", read(new String(bytes("/wall"), StandardCharsets.UTF_8))));
         assertThat(found).isEmpty();
     }
 

@@ -19,7 +19,7 @@ import unbo.core.running.Candidate;
 public final class BearingWorthFields {
 
     private static final int LONGEST = 800;
-    private static final String LINE = "one to a line: name; seals (none, low-drag, light, contact); steel or hybrid; "
+    private static final String LINE = "one to a line: name; seals (none, low drag, light, contact); steel or hybrid; "
             + "price each; hours of service a year";
 
     public static final FieldList<BearingWorth.Input> LIST = FieldList.of(
@@ -125,9 +125,10 @@ public final class BearingWorthFields {
 
     private static Optional<BearingWorth.Choice> choice(String line) {
         String[] parts = line.split(";");
+        String seals = parts.length == 5 ? parts[1].strip().replaceFirst("^low[ -]drag$", "low-drag") : "";
         if (parts.length != 5
                 || parts[0].isBlank()
-                || !parts[1].strip().matches("none|low-drag|light|contact")
+                || !seals.matches("none|low-drag|light|contact")
                 || !parts[2].strip().matches("steel|hybrid")) {
             return Optional.empty();
         }
@@ -137,7 +138,7 @@ public final class BearingWorthFields {
                 ? Optional.empty()
                 : Optional.of(new BearingWorth.Choice(
                         parts[0].strip(),
-                        InsideFields.seals(parts[1].strip()).orElseThrow(),
+                        InsideFields.seals(seals).orElseThrow(),
                         parts[2].strip().equals("hybrid"),
                         price.get(),
                         hours.get()));

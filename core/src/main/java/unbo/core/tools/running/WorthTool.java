@@ -92,8 +92,8 @@ public final class WorthTool implements Tool<BearingWorth.Input, BearingWorth> {
                 Map.entry("bearings", "4"),
                 Map.entry(
                         "candidates",
-                        "sealed steel; contact; steel; 6; 0.5\nsealed steel, low drag; low-drag; "
-                                + "steel; 9; 0.5\nhybrid, low drag; low-drag; hybrid; 38; 2"),
+                        "sealed steel; contact; steel; 6; 0.5\nsealed steel, low drag; low drag; "
+                                + "steel; 9; 0.5\nhybrid, low drag; low drag; hybrid; 38; 2"),
                 Map.entry("alternatives", "chain cleaned and waxed; 4; 15\ntyres pumped to the mark; 6; 0"),
                 Map.entry("hoursAYear", "300"),
                 Map.entry("kmAYear", "5400"),
