@@ -1,4 +1,5 @@
-// Seconds in the hand, counted down large: started and stopped by its button or the key k.
+// Seconds in the hand, counted down large: started and stopped by its button or the key k, and begun by the step in
+// which they run out.
 let ends = 0;
 let beat = 0;
 
@@ -37,6 +38,9 @@ function toggle() {
 
 document.addEventListener("click", (event) => {
   if (event.target.closest?.("[data-count-go]")) toggle();
+});
+document.addEventListener("unbo:begin", () => {
+  if (!beat) toggle();
 });
 document.addEventListener("keydown", (event) => {
   if (

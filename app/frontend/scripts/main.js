@@ -12,7 +12,7 @@ const parts = {
   "[data-drag]": "./order.js",
   "input[data-slide]": "./slide.js",
   "g[data-spin]": "./spin.js",
-  "svg[data-drawing=section]": "./section.js",
+  "svg[data-drawing=section], a.part-of": "./section.js",
   "[data-tick], [data-answer]": "./steps.js",
   "[data-bench]": "./bench.js",
   "[data-record]": "./record.js",

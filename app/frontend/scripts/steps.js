@@ -1,7 +1,8 @@
 // Steps are played: a touch, Space, Enter or a foot switch does the one that is shown and brings the next; Backspace
 // goes one back. What is looked at is played alike: Space says it is as it should be, a digit and Enter say which
 // answer. What an instrument types meanwhile answers nothing, nor does the Enter that ends it. A step keeps the time at
-// which it was done. The screen stays awake meanwhile; where the browser has a voice it can read each step aloud.
+// which it was done; seconds that run out in a step are counted down from when it comes. The screen stays awake
+// meanwhile; where the browser has a voice it can read each step aloud.
 const VOICE = "unbo-voice";
 let waits = false;
 let lock = null;
@@ -122,6 +123,7 @@ document.addEventListener("htmx:afterSettle", () => {
   if (!waits) return;
   waits = false;
   const next = button();
+  if (document.querySelector("#step-now [data-countdown]")) document.dispatchEvent(new CustomEvent("unbo:begin"));
   if (next) next.focus();
   else {
     lock?.release();

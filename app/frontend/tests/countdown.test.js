@@ -28,3 +28,20 @@ test("seconds run down by button or key, and stand again where they began", asyn
   passed.mock.restore();
   mock.timers.reset();
 });
+
+test("the step in which they run out begins them, and does not begin them again", async () => {
+  const { document } = page(clock);
+  mock.timers.enable({ apis: ["setInterval"] });
+  let now = 0;
+  const passed = mock.method(performance, "now", () => now);
+  await script("countdown.js");
+  const left = document.querySelector("[data-count-left]");
+  for (const seconds of [10, 20]) {
+    document.dispatchEvent(new CustomEvent("unbo:begin"));
+    now = seconds * 1000;
+    mock.timers.tick(100);
+    assert.equal(left.textContent, String(34 - seconds));
+  }
+  passed.mock.restore();
+  mock.timers.reset();
+});

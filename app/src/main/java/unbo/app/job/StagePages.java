@@ -38,6 +38,7 @@ import unbo.core.route.Knowledge;
 import unbo.core.route.StageRule;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.setting.HeatWords;
 
 /**
  * One stage of a job under way: asked, answered as one types, kept; of two who keep at once the second merges. A closed
@@ -595,7 +596,11 @@ class StagePages {
         StageForm form =
                 StageForm.of(new StageForm.Shown(stage, rule, typed, work, sheet, shown.judged()), known.bearings());
         model.addAttribute("stage", form);
-        model.addAttribute("seconds", seconds(work));
+        Long seconds = seconds(work);
+        boolean inHand =
+                seconds != null && form.next() != null && form.next().code().equals(HeatWords.IN_HAND);
+        model.addAttribute("seconds", inHand ? null : seconds);
+        model.addAttribute("inHand", inHand ? seconds : null);
         model.addAttribute("units", workshops.units());
         StageFace face = faces.of(stage);
         StageFace.Showing showing = new StageFace.Showing(view, stage, rule, work, typed, sheet);

@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -11,7 +12,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -101,6 +105,34 @@ class JobPagesTest {
                 .andExpect(redirectedUrl(job + "/diagnose"));
         send(job + "/intake", "version", "0", "complaint", "hum", "day", "2026-05-04", "stay", "yes")
                 .andExpect(redirectedUrl(job + "/intake"));
+    }
+
+    @Test
+    void secondsThatRunOutStandInTheStepInWhichTheyDo() throws Exception {
+        String crank = "/jobs/"
+                + jobs.open(
+                        vehicles.add(new VehicleInput("motorcycle", "Warm", "W 1", "X.Y.", "km", 2000.0, "wet", 1))
+                                .id(),
+                        "crank",
+                        Instant.parse("2026-05-04T08:00:00Z"));
+        List<String> texts = new ArrayList<>(List.of("designation", "6305", "ring", "inner", "seat", "k5"));
+        for (String step : List.of("check", "seat", "now", "way", "ready")) {
+            texts.addAll(List.of("tick-" + step, "yes"));
+        }
+        String heated = shown(crank, texts);
+        assertThat(Jsoup.parse(heated).select("#step-now [data-countdown]")).isEmpty();
+        assertThat(Jsoup.parse(heated).select("#answer [data-countdown]")).hasSize(1);
+        texts.addAll(List.of("tick-heat", "yes"));
+        String inHand = shown(crank, texts);
+        assertThat(Jsoup.parse(inHand).select("#step-now").text()).contains("Push it home", "Start or stop");
+        assertThat(Jsoup.parse(inHand).select("[data-countdown]")).hasSize(1);
+    }
+
+    private String shown(String crank, List<String> texts) throws Exception {
+        return send(crank + "/fit/preview", texts.toArray(String[]::new))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
     }
 
     @Test
