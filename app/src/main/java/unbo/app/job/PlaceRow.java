@@ -49,6 +49,11 @@ public record PlaceRow(String label, String number, List<Touch> touches) {
             return box;
         }
 
+        /** The ring that is asked about where none is named. */
+        String usual() {
+            return usual;
+        }
+
         String words(About about) {
             return about.ring().equals("outer") ? outer : inner;
         }

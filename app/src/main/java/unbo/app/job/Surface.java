@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import unbo.app.web.SvgWriter;
 import unbo.core.answer.Answer;
@@ -20,6 +21,7 @@ import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.tools.section.JobSection;
+import unbo.core.tools.section.PartMark;
 
 /**
  * The section of the work on a stage's page: every part of it leads to what is known of that part and what is asked of
@@ -29,10 +31,16 @@ import unbo.core.tools.section.JobSection;
  * @param links where each part leads
  * @param chips the same as a list, in the order of the assembly
  * @param touched the part that was touched; null where none was
+ * @param marks what the marks upon its parts mean: those that are there
  * @param beside drawings of the answer that stand below the section
  */
 public record Surface(
-        Drawing drawing, Map<String, SvgWriter.Link> links, List<Chip> chips, Touched touched, List<Drawing> beside) {
+        Drawing drawing,
+        Map<String, SvgWriter.Link> links,
+        List<Chip> chips,
+        Touched touched,
+        List<PartMark> marks,
+        List<Drawing> beside) {
 
     private static final String SECTION = "section";
 
@@ -66,16 +74,17 @@ public record Surface(
                 .filter(part -> part.code().equals(at) || at.isEmpty() && about(shown, face, part))
                 .map(Part::code)
                 .collect(Collectors.toSet());
+        Map<String, PartMark> marks = PartStands.of(parts, shown);
         for (Part part : parts) {
             String address = "/jobs/" + shown.view().job().id() + "/"
                     + shown.stage().code() + "?"
                     + leads(shown, face, part).map(query -> query + "&").orElse("") + "at=" + part.code();
-            links.put(part.code(), new SvgWriter.Link(address, words(part, sheet)));
+            links.put(part.code(), new SvgWriter.Link(address, words(part, sheet, marks.get(part.code()))));
             chips.add(new Chip(part.label(), address, now.contains(part.code())));
         }
         Drawing drawn = own.orElse(section);
         return new Surface(
-                drawn == null ? null : JobSection.marked(drawn, now),
+                drawn == null ? null : JobSection.standing(JobSection.marked(drawn, now), marks),
                 links,
                 chips,
                 parts.stream()
@@ -87,6 +96,7 @@ public record Surface(
                                 sheet,
                                 leads(shown, face, part).isEmpty()))
                         .orElse(null),
+                marks.values().stream().distinct().sorted().toList(),
                 drawings.stream().filter(d -> !d.name().equals(SECTION)).toList());
     }
 
@@ -100,9 +110,16 @@ public record Surface(
         return face.byPlace().filter(asks -> PlaceRow.about(part, asks, shown)).isPresent();
     }
 
-    private static String words(Part part, Sheet sheet) {
-        String number = number(part, sheet);
-        return (number.isEmpty() ? part.label() : part.label() + ", " + number) + ", touch to see it";
+    /** What a part is called for those who do not see it: its number, what was measured of its seat, how it stands. */
+    private static String words(Part part, Sheet sheet, PartMark mark) {
+        return Stream.of(
+                        part.label(),
+                        number(part, sheet),
+                        PartStands.seat(part, sheet).map(seat -> "seat " + seat).orElse(""),
+                        mark == null ? "" : mark.words(),
+                        "touch to see it")
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(", "));
     }
 
     private static String number(Part part, Sheet sheet) {

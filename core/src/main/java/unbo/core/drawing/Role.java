@@ -26,6 +26,8 @@ public enum Role {
     OUT,
     /** A neutral mark. */
     MARK,
+    /** A sign upon a part: filled, edged by the sheet. */
+    SIGN,
     /** The frame of a gauge, over what fills it. */
     FRAME,
     /** The filled part of a gauge: a small share. */

@@ -38,6 +38,11 @@ public final class JobSection {
                 drawing.shapes().stream().map(shape -> marked(shape, parts)).toList());
     }
 
+    /** A drawing with where some of its parts stand upon them, by code. */
+    public static Drawing standing(Drawing drawing, Map<String, PartMark> marks) {
+        return PartMark.on(drawing, marks);
+    }
+
     private static Shape marked(Shape shape, Set<String> parts) {
         return shape instanceof Shape.Tagged tagged && parts.contains(tagged.part())
                 ? new Shape.Tagged(tagged.part(), tagged.title(), true, tagged.shapes())
