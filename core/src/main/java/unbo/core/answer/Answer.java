@@ -2,6 +2,7 @@ package unbo.core.answer;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
@@ -148,6 +149,17 @@ public record Answer(
      * @param other the same in the other system, or the limit beside it
      */
     public record Figure(String what, String value, String unit, String other) {
+
+        /** A number as it is printed: with a true minus, and spaces between its thousands. */
+        private static final Pattern NUMBER = Pattern.compile("−?\\d+([ \u00a0\u202f]\\d{3})*(\\.\\d+)?");
+
+        /** Its numbers, in its unit: two where it is a range, none where it is a word. */
+        public List<Double> numbers() {
+            return NUMBER.matcher(value)
+                    .results()
+                    .map(found -> Double.valueOf(found.group().replace('−', '-').replaceAll("[ \u00a0\u202f]", "")))
+                    .toList();
+        }
 
         /** The number with its unit. */
         public String printed() {

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -45,7 +44,7 @@ public record Asking(List<Question> now, boolean settled) {
     /** How far a box without a usual range is tried about its default, as a factor. */
     private static final double ABOUT = 1.25;
 
-    private static final Pattern NUMBER = Pattern.compile("[-−]?\\d[\\d\\u202f ]*(\\.\\d+)?");
+    private static final Pattern PLAIN = Pattern.compile("-?\\d+(\\.\\d+)?");
 
     public Asking {
         now = List.copyOf(now);
@@ -167,18 +166,13 @@ public record Asking(List<Question> now, boolean settled) {
         if (!before.what().equals(after.what())) {
             return 1;
         }
-        Double from = number(before.value());
-        Double to = number(after.value());
-        if (from == null || to == null) {
+        if (before.numbers().isEmpty() || after.numbers().isEmpty()) {
             return before.value().equals(after.value()) ? 0 : 1;
         }
+        double from = before.numbers().get(0);
+        double to = after.numbers().get(0);
         double least = Math.max(Math.abs(from), Math.abs(to));
         return least == 0 ? 0 : Math.abs(to - from) / least;
-    }
-
-    private static @Nullable Double number(String text) {
-        Matcher number = NUMBER.matcher(text);
-        return number.find() ? Double.valueOf(number.group().replace('−', '-').replaceAll("[\\u202f ]", "")) : null;
     }
 
     /** What is typed into a box to see whether it matters; nothing where no text stands for all. */
@@ -207,12 +201,13 @@ public record Asking(List<Question> now, boolean settled) {
             return List.of(field.usualMin(), field.usualMax());
         }
         String usual = field.defaultText();
-        Double about = usual == null ? null : number(usual);
-        return about == null
-                ? List.of()
-                : Stream.of(about / ABOUT, about * ABOUT)
-                        .filter(v -> v >= field.min() && v <= field.max())
-                        .toList();
+        if (usual == null || !PLAIN.matcher(usual).matches()) {
+            return List.of();
+        }
+        double about = Double.parseDouble(usual);
+        return Stream.of(about / ABOUT, about * ABOUT)
+                .filter(v -> v >= field.min() && v <= field.max())
+                .toList();
     }
 
     private static String text(Field field, double value) {
