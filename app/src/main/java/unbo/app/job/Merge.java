@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 import unbo.core.answer.Step;
 import unbo.core.input.Field;
 import unbo.core.input.Typed;
 import unbo.core.route.StageRule;
+import unbo.core.tools.school.Dispute;
 import unbo.core.tools.setting.SchoolWords;
 
 /**
@@ -69,6 +71,10 @@ public record Merge(List<Line> lines, Typed mine, Typed theirs) {
     }
 
     private static String label(StageRule<?> rule, String name) {
+        Optional<Dispute> dispute = Dispute.kept(name);
+        if (dispute.isPresent()) {
+            return dispute.get().question();
+        }
         if (StageForm.isTick(name)) {
             return SchoolWords.all().stream()
                     .flatMap(s -> s.steps().stream())
@@ -88,6 +94,10 @@ public record Merge(List<Line> lines, Typed mine, Typed theirs) {
         }
         if (StageForm.isTick(name)) {
             return "ticked";
+        }
+        Optional<Dispute> dispute = Dispute.kept(name);
+        if (dispute.isPresent()) {
+            return dispute.get().taken(typed.texts()).map(Dispute.Side::name).orElse(text);
         }
         return rule.fields().field(name).map(field -> shown(field, text, typed)).orElse(text);
     }

@@ -63,11 +63,17 @@ public record Paper(
      * @param answer null where nothing was computed
      * @param typed what was typed, in words
      * @param steps of its procedure
+     * @param sides what was taken where practitioners disagree, by the question
      */
     @JsonIgnoreProperties(ignoreUnknown = true)
-    public record Entry(String of, Answer answer, List<Line> typed, List<StepLine> steps) {
+    public record Entry(String of, Answer answer, List<Line> typed, List<StepLine> steps, List<Line> sides) {
+
+        Entry(String of, Answer answer, List<Line> typed, List<StepLine> steps) {
+            this(of, answer, typed, steps, List.of());
+        }
 
         public Entry {
+            sides = sides == null ? List.of() : List.copyOf(sides);
             typed = typed == null ? List.of() : List.copyOf(typed);
             steps = steps == null ? List.of() : List.copyOf(steps);
         }

@@ -32,6 +32,7 @@ import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.strip.Tools;
 import unbo.core.tools.diagnosing.DiagnosisFields;
+import unbo.core.tools.school.Dispute;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -142,7 +143,10 @@ class PaperWriter {
                 several ? name(rule, entry) : "",
                 answer(entry, work),
                 lines(rule, entry.typed(), work),
-                steps(rule, entry));
+                steps(rule, entry),
+                Dispute.told(stage, entry.typed().texts()).entrySet().stream()
+                        .map(side -> new Paper.Line(side.getKey(), side.getValue(), ""))
+                        .toList());
     }
 
     private static String name(StageRule<?> rule, StageEntry entry) {

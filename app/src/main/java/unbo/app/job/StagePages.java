@@ -29,6 +29,7 @@ import unbo.app.catalogue.KnowledgeService;
 import unbo.app.vehicle.PlacesPlan;
 import unbo.app.vehicle.Position;
 import unbo.app.web.Desk;
+import unbo.app.web.DisputeLine;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
@@ -38,6 +39,7 @@ import unbo.core.route.Knowledge;
 import unbo.core.route.StageRule;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.school.Dispute;
 import unbo.core.tools.setting.HeatWords;
 
 /**
@@ -620,6 +622,8 @@ class StagePages {
                                 .collect(Collectors.toSet()))
                 : Asking.NOTHING;
         model.addAttribute("check", Check.of(form.form(), face.plays(showing)).orElse(null));
+        model.addAttribute(
+                "disputes", DisputeLine.of(Dispute.at(stage, sheet.kind().orElse(null)), typed.texts()));
         model.addAttribute("card", StageCard.of(form.form(), asking, showing, face));
         model.addAttribute("surface", Surface.of(showing, face, form.section(), known.bearings(), shown.at()));
         if (view.position().unknown() && stage.atPlace()) {

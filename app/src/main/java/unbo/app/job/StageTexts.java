@@ -15,6 +15,7 @@ import unbo.core.route.StageRules;
 import unbo.core.service.ServiceSchool;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.school.Dispute;
 
 /** The texts of a stage: what it begins with, and which of those that are sent belong to it. */
 @Component
@@ -70,7 +71,7 @@ class StageTexts {
         return filled;
     }
 
-    /** The texts that belong to a stage: its fields, what chooses how it is asked, and ticks. */
+    /** The texts that belong to a stage: its fields, what chooses how it is asked, ticks, and sides taken. */
     Typed own(JobView view, RouteStage stage, Typed typed, Map<String, String> sent) {
         StageFace face = faces.of(stage);
         Map<String, String> texts = new HashMap<>();
@@ -82,6 +83,8 @@ class StageTexts {
         typed.texts().forEach((name, text) -> {
             if (StageForm.isTick(name) && !text.isBlank()) {
                 texts.put(name, StageForm.tickText(text));
+            } else if (Dispute.keeps(name, text)) {
+                texts.put(name, text);
             }
         });
         return new Typed(texts, typed.apart(), typed.units());

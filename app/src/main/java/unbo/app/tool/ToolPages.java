@@ -16,6 +16,7 @@ import org.springframework.web.server.ResponseStatusException;
 import unbo.app.instrument.AttachedInstruments;
 import unbo.app.instrument.LiveView;
 import unbo.app.job.JobService;
+import unbo.app.web.DisputeLine;
 import unbo.app.web.Page;
 import unbo.app.web.SvgWriter;
 import unbo.app.web.TypedForm;
@@ -26,6 +27,7 @@ import unbo.core.drawing.ValueTable;
 import unbo.core.input.UnitSystem;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Tools;
+import unbo.core.tools.school.Dispute;
 
 /** Every tool by itself, that needs no page of its own; the inputs stay in the address. */
 @Page
@@ -66,6 +68,7 @@ class ToolPages {
         model.addAttribute("tool", tool);
         model.addAttribute("live", live(tool));
         model.addAttribute("form", ToolAnswers.boxes(asked));
+        model.addAttribute("disputes", DisputeLine.of(Dispute.of(name), sent));
         model.addAttribute("asked", asked);
         model.addAttribute("save", SavedAnswer.of("/bench/" + name, tool, sent));
         model.addAttribute(

@@ -1,9 +1,12 @@
 package unbo.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 
 import org.jsoup.Jsoup;
@@ -100,5 +103,27 @@ class SurfaceTest {
         Document fit = page("fit");
         assertThat(fit.select("a[data-part^=inner-c][aria-label*=goes in new]")).isNotEmpty();
         assertThat(fit.select("#section svg .sign")).isNotEmpty();
+    }
+
+    @Test
+    void aSideThatWasTakenIsKeptAndReportedAndOneThatIsNoneIsNot() throws Exception {
+        Document inspect = page("inspect");
+        assertThat(inspect.select("input[name=side-both]").eachAttr("value")).containsExactly("all", "one");
+        assertThat(inspect.select("[data-take=remedy]").eachAttr("data-value")).contains("sleeve", "compound");
+        for (String side : List.of("sideways", "one")) {
+            JobView.Station station = jobs.view(job).orElseThrow().station(RouteStage.INSPECT);
+            mvc.perform(post("/jobs/" + job + "/inspect")
+                    .with(csrf())
+                    .param("version", String.valueOf(station.version()))
+                    .param("which", "inner")
+                    .param("designation", "L68149/L68110")
+                    .param("plane1", "59.10 59.10 59.10")
+                    .param("seatSymbol", "N7")
+                    .param("side-both", side));
+            assertThat(page("report").text().contains("or the one that failed? the one that failed"))
+                    .isEqualTo(side.equals("one"));
+        }
+        assertThat(page("inspect").select("input[name=side-both][checked]").eachAttr("value"))
+                .containsExactly("one");
     }
 }
