@@ -161,9 +161,8 @@ final class SurfaceFigures {
         out.append("\nWhat keeps a stage was in view in all ")
                 .append(stages.size())
                 .append(" of them, at both sizes.\n\n");
-        out.append(
-                "Touches and keys beyond what is typed. A line chosen, a tick and a look answered say something, as a\n");
-        out.append("typed figure does: they stand apart.\n\n");
+        out.append("Touches and keys beyond what is typed. A line chosen, a tick and a look answered say something,\n");
+        out.append("as a typed figure does: they stand apart.\n\n");
         out.append("| job | moves | goal | said by a touch | of which |\n|---|---|---|---|---|\n");
         touches.forEach((job, times) -> out.append(String.format(
                 "| %s | %d | %s | %d | %s |%n",

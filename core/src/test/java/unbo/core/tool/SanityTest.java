@@ -41,7 +41,7 @@ class SanityTest {
 
     private static final Pattern DECIMALS = Pattern.compile("\\.(\\d+)");
     /** Figures that are a life or an interval, in km, h or revolutions; a share of another life is none. */
-    private static final Pattern LIFE = Pattern.compile("life of the pair|.* bearing|grease again after");
+    private static final Pattern LIFE = Pattern.compile("life of the pair|.* bearing|grease again after|.*, lasts");
 
     private static final Set<String> LASTS = Set.of("km", "h");
 
@@ -180,7 +180,7 @@ class SanityTest {
                 }
             }
         }
-        assertThat(tried).containsKeys("wheel-life", "shaft-life", "grease");
+        assertThat(tried).containsKeys("wheel-life", "shaft-life", "grease", "duty");
         assertThat(tried.get("wheel-life")).contains("wheelLoadN", "loadFactor", "kappa", "contamination");
         assertThat(tried.get("shaft-life")).contains("vertical", "loadFactor", "kappa", "contamination", "waterPpm");
         assertThat(tried.get("grease")).contains("temperature", "dirt", "water");
