@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -43,7 +44,14 @@ class DiagnosisApi {
 
     record Evidence(String check, String position, String result, double likelihoodRatio, String words) {}
 
-    record Ranked(String id, String position, String label, double probability, List<Evidence> evidence) {}
+    /** @param positions both of a cause at a pair; left out of all others */
+    record Ranked(
+            String id,
+            String position,
+            @JsonInclude(JsonInclude.Include.NON_NULL) List<String> positions,
+            String label,
+            double probability,
+            List<Evidence> evidence) {}
 
     record Next(
             String id,
@@ -120,6 +128,7 @@ class DiagnosisApi {
         return new Ranked(
                 r.hypothesis().cause().code(),
                 r.hypothesis().position(),
+                r.hypothesis().pair().isEmpty() ? null : r.hypothesis().pair(),
                 r.hypothesis().words(vehicle),
                 r.probability(),
                 r.evidence().stream()

@@ -81,9 +81,32 @@ final class Likelihoods {
             }
             return mixed;
         }
+        if (!under.pair().isEmpty()) {
+            return paired(vehicle, check, position, under, own);
+        }
         Row row = row(vehicle, check, position, under);
         int[] seen = own.seen(row);
         return seen == null ? row.chances() : floored(OwnCases.over(row.chances(), seen));
+    }
+
+    /**
+     * At one of both sides as there. Of the whole vehicle what either side would let expect: where one side says the
+     * opposite of the other, neither is heard.
+     */
+    private static double[] paired(
+            String vehicle, Check check, @Nullable String position, Hypothesis under, OwnCases own) {
+        String first = under.pair().get(0);
+        if (check.positioned()) {
+            String side = position != null && under.pair().contains(position) ? position : first;
+            return chances(vehicle, check, position, under.at(side), own);
+        }
+        double[] one = chances(vehicle, check, position, under.at(first), own);
+        double[] other = chances(vehicle, check, position, under.at(under.pair().get(1)), own);
+        double[] either = new double[one.length];
+        for (int i = 0; i < either.length; i++) {
+            either[i] = Math.min(one[i], other[i]);
+        }
+        return floored(scaled(either));
     }
 
     /** Chances where everything this check looks at is sound. */
@@ -144,8 +167,11 @@ final class Likelihoods {
     }
 
     private static double[] floored(double[] chances) {
-        double[] raised = Arrays.stream(chances).map(c -> Math.max(FLOOR, c)).toArray();
-        double sum = Arrays.stream(raised).sum();
-        return Arrays.stream(raised).map(c -> c / sum).toArray();
+        return scaled(Arrays.stream(chances).map(c -> Math.max(FLOOR, c)).toArray());
+    }
+
+    private static double[] scaled(double[] chances) {
+        double sum = Arrays.stream(chances).sum();
+        return Arrays.stream(chances).map(c -> c / sum).toArray();
     }
 }

@@ -2,6 +2,7 @@ package unbo.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -32,6 +33,9 @@ public final class Priors {
     private static final double COMPLAINED_OF = 2;
 
     private static final int MOST_FAILURES = 4;
+    private static final String WHEEL_BEARING = "wheel-bearing";
+    /** Both sides at once, as a share of one side alone. */
+    private static final double BOTH = 0.1;
 
     private static final Map<String, Map<Hypothesis, Double>> WEIGHTS = readWeights();
     private static final List<Circumstance> CIRCUMSTANCES = readCircumstances();
@@ -47,7 +51,7 @@ public final class Priors {
     /** The hypotheses of a kind of vehicle, "none of these" last. */
     public static List<Hypothesis> hypotheses(String vehicle, int axles) {
         return weights(vehicle).keySet().stream()
-                .filter(h -> h.position() == null || Place.axle(h.position()) <= axles)
+                .filter(h -> h.positions().stream().allMatch(at -> Place.axle(at) <= axles))
                 .toList();
     }
 
@@ -55,6 +59,7 @@ public final class Priors {
     static @Nullable Hypothesis find(String vehicle, String cause, String position) {
         return WEIGHTS.getOrDefault(vehicle, Map.of()).keySet().stream()
                 .filter(h -> h.cause().code().equals(cause)
+                        && h.pair().isEmpty()
                         && (h.position() == null || h.position().equals(position)))
                 .findFirst()
                 .orElse(null);
@@ -100,7 +105,7 @@ public final class Priors {
                 .filter(c ->
                         c.cause().equals(h.cause().code()) && in.circumstances().contains(c.code()))
                 .forEach(c -> reasons.add(new Reason(c.label() + ": " + c.why(), c.factor())));
-        boolean here = h.position() != null && h.position().equals(in.position());
+        boolean here = in.position() != null && h.positions().contains(in.position());
         if (here) {
             reasons.add(new Reason("the complaint is about this position", COMPLAINED_OF));
         }
@@ -112,8 +117,11 @@ public final class Priors {
                 reasons.add(new Reason("distance and age since it was last looked after", Math.min(MOST_BY_AGE, worn)));
             }
         }
-        int failed = h.cause().code().equals("wheel-bearing") && h.position() != null
-                ? in.failures().getOrDefault(h.position(), 0)
+        int failed = h.cause().code().equals(WHEEL_BEARING)
+                ? h.positions().stream()
+                        .mapToInt(at -> in.failures().getOrDefault(at, 0))
+                        .max()
+                        .orElse(0)
                 : 0;
         if (failed > 0) {
             reasons.add(new Reason(
@@ -136,7 +144,7 @@ public final class Priors {
             Cause cause = Cause.of(row.get("cause"));
             double weight = row.number("weight");
             for (String vehicle : Checks.words(row.get("vehicles"))) {
-                Map<Hypothesis, Double> mine = weights.computeIfAbsent(vehicle, v -> new java.util.LinkedHashMap<>());
+                Map<Hypothesis, Double> mine = weights.computeIfAbsent(vehicle, v -> new LinkedHashMap<>());
                 if (row.get("at").equals("-")) {
                     mine.put(new Hypothesis(cause, null), weight);
                 } else {
@@ -144,7 +152,29 @@ public final class Priors {
                 }
             }
         }
+        weights.forEach(Priors::addPairs);
         return weights;
+    }
+
+    /** Wheel bearings on both sides of an axle: set by the same hand, in the same grease. */
+    private static void addPairs(String vehicle, Map<Hypothesis, Double> weights) {
+        Hypothesis none = new Hypothesis(Cause.of(Cause.NONE), null);
+        Double last = weights.remove(none);
+        Map<Hypothesis, Double> pairs = new LinkedHashMap<>();
+        weights.forEach((h, weight) -> {
+            if (h.cause().code().equals(WHEEL_BEARING) && h.position() != null) {
+                String twin = Place.of(vehicle, h.position()).map(Place::twin).orElse("");
+                boolean there = weights.containsKey(new Hypothesis(h.cause(), twin));
+                if (there
+                        && pairs.keySet().stream().noneMatch(pair -> pair.pair().contains(h.position()))) {
+                    pairs.put(Hypothesis.both(h.cause(), h.position(), twin), weight * BOTH);
+                }
+            }
+        });
+        weights.putAll(pairs);
+        if (last != null) {
+            weights.put(none, last);
+        }
     }
 
     private static List<Circumstance> readCircumstances() {

@@ -50,11 +50,17 @@ public final class DiagnosisWords {
         return evidence.seen().words(vehicle) + ", " + strength(evidence.likelihoodRatio());
     }
 
+    private static final String BOTH =
+            "Both sides of one axle: the same hand set them, in the same grease, so whatever was "
+                    + "done to one was done to the other. Open both. A brake that drags on both warms them too: where the axle has "
+                    + "none, it is the bearings. ";
+
     /** What the workshop should know of the leading cause; empty while nothing has been noted. */
     public String advice() {
         return diagnosis.input().seen().isEmpty()
                 ? ""
-                : diagnosis.leader().hypothesis().cause().advice();
+                : (diagnosis.leader().hypothesis().pair().isEmpty() ? "" : BOTH)
+                        + diagnosis.leader().hypothesis().cause().advice();
     }
 
     /** Why it is as urgent as it is, the worst first; empty when nothing is wrong. */

@@ -66,10 +66,10 @@ public final class VehicleDrawing {
         double reach = spot.words().reach();
         int side = spot.words().side();
         double share = diagnosis.ranked().stream()
-                .filter(r -> position.equals(r.hypothesis().position()))
+                .filter(r -> r.hypothesis().positions().contains(position))
                 .mapToDouble(Diagnosis.Ranked::probability)
                 .sum();
-        boolean leads = position.equals(diagnosis.leader().hypothesis().position())
+        boolean leads = diagnosis.leader().hypothesis().positions().contains(position)
                 && !diagnosis.input().seen().isEmpty();
         double left = x - width / 2;
         double right = x + width / 2;
