@@ -202,6 +202,8 @@ public class DemoData implements ApplicationRunner {
                         "LiX",
                         "hot",
                         "160",
+                        "speedFactor",
+                        "500000",
                         "nu40",
                         "160",
                         "nu100",

@@ -88,6 +88,8 @@ class ShelfExchange {
                 g.coldC(),
                 "hot",
                 g.hotC(),
+                "speedFactor",
+                g.nDm(),
                 "ep",
                 g.ep() ? "yes" : "no",
                 GRAMS,

@@ -31,6 +31,9 @@ class GreaseSheet {
     @Column(name = "hot_c")
     private double hotC;
 
+    @Column(name = "ndm")
+    private Double speedFactor;
+
     private boolean ep;
 
     protected GreaseSheet() {}
@@ -51,6 +54,7 @@ class GreaseSheet {
         thickAt100 = grease.nu100();
         coldC = grease.coldC();
         hotC = grease.hotC();
+        speedFactor = grease.nDm();
         ep = grease.ep();
     }
 
@@ -60,7 +64,7 @@ class GreaseSheet {
                 thickener,
                 nlgi,
                 new Grease.BaseOil(oil, thickAt40, thickAt100),
-                new Grease.Range(coldC, hotC),
+                new Grease.Range(coldC, hotC, speedFactor),
                 ep);
     }
 }

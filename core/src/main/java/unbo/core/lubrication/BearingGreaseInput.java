@@ -40,8 +40,14 @@ public record BearingGreaseInput(
      * @param rpm null when the speed is unknown
      * @param use wheel, race, pivot, pulley or general
      * @param temperature of the bearing, °C
+     * @param speedFactor of the grease, n·dm in mm/min; null where its sheet was not asked
      */
-    public record Duty(double life, @Nullable Double rpm, String use, double temperature) {}
+    public record Duty(
+            double life,
+            @Nullable Double rpm,
+            String use,
+            double temperature,
+            @Nullable Double speedFactor) {}
 
     /**
      * @param meanKmh mean speed while it runs @param yearlyKm null where not known @param from the day it was greased

@@ -2,6 +2,7 @@ package unbo.core.lubrication;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
 
@@ -27,11 +28,15 @@ public record Grease(String name, String thickener, String nlgi, BaseOil base, R
             String oil, @Nullable Double nu40, @Nullable Double nu100) {}
 
     /**
-     * Temperatures it is good for.
+     * What it is good for.
      *
      * @param coldC , hotC its working range
+     * @param nDm speed factor, n·dm in mm/min; null where the sheet does not tell
      */
-    public record Range(double coldC, double hotC) {}
+    public record Range(double coldC, double hotC, @Nullable Double nDm) {}
+
+    /** Share of its speed factor from which a grease is watched. */
+    private static final double NEAR = 0.8;
 
     private static final List<String> ALONE = List.of("silicone", "perfluorinated", "glycol");
 
@@ -93,5 +98,23 @@ public record Grease(String name, String thickener, String nlgi, BaseOil base, R
 
     public double hotC() {
         return range.hotC();
+    }
+
+    public @Nullable Double nDm() {
+        return range.nDm();
+    }
+
+    /** How a speed stands against a speed factor; empty where nothing speaks against it. @param nDm mm/min */
+    public static Optional<Finding> fast(double nDm, double factor) {
+        if (nDm <= NEAR * factor) {
+            return Optional.empty();
+        }
+        boolean over = nDm > factor;
+        return Optional.of(new Finding(
+                over ? "over-its-speed" : "near-its-speed",
+                over ? Level.SOON : Level.WATCH,
+                "n·dm is " + Show.number(nDm, 0) + (over ? ": over" : ", near") + " the grease's own "
+                        + Show.number(factor, 0)
+                        + (over ? ". It is thrown out and runs hot: take a grease with a thinner oil." : ".")));
     }
 }

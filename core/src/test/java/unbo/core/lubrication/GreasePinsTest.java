@@ -26,7 +26,7 @@ class GreasePinsTest {
     }
 
     private static BearingGreaseInput.Duty duty(String use, Double rpm, double celsius) {
-        return new BearingGreaseInput.Duty(10, rpm, use, celsius);
+        return new BearingGreaseInput.Duty(10, rpm, use, celsius, null);
     }
 
     /** π/4·15·(52² − 25²)/1000 = 24.493 cm³; less 0.128 kg of steel 8.083; open balls 0.32 of it, tapers 0.25. */

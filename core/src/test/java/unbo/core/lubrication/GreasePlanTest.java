@@ -161,6 +161,18 @@ class GreasePlanTest {
         assertThat(answer.drawings().get(0).title()).endsWith("PU on LiX is doubtful");
     }
 
+    /** 6205 at 8000 rpm: n·dm = 8000·38.5 = 308 000. */
+    @ParameterizedTest
+    @CsvSource({"300000, over-its-speed", "350000, near-its-speed", "385000, in-its-speed", "500000, in-its-speed"})
+    void itsSpeedIsHeldAgainstTheGreasesOwn(String factor, String code) {
+        Answer answer = new GreaseTool()
+                .answer(read(
+                                new GreaseTool().fields(),
+                                Map.of("designation", "6205", "rpm", "8000", "speedFactor", factor))
+                        .record());
+        assertThat(answer.findings()).extracting(f -> f.code()).containsExactly("fast", code);
+    }
+
     @Test
     void aGreaseOnTheShelfIsJudgedForItsPlace() {
         Grease tub = read(

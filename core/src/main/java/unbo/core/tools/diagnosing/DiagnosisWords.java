@@ -51,9 +51,9 @@ public final class DiagnosisWords {
     }
 
     private static final String BOTH =
-            "Both sides of one axle: the same hand set them, in the same grease, so whatever was "
-                    + "done to one was done to the other. Open both. A brake that drags on both warms them too: where the axle has "
-                    + "none, it is the bearings. ";
+            "Both sides of one axle: the same hand set them, in the same grease, so whatever was done to one was done "
+                    + "to the other. Open both. A brake that drags on both warms them too: where the axle has none, it "
+                    + "is the bearings. ";
 
     /** What the workshop should know of the leading cause; empty while nothing has been noted. */
     public String advice() {

@@ -53,6 +53,16 @@ public final class BearingGreaseFields {
                     Field.quantity("temperature", "Temperature", Quantity.TEMPERATURE, "°C", -40, 250)
                             .from(FactKey.HUB_HEAT)
                             .orElse("70", "where the interval formula stands"),
+                    Field.quantity(
+                                    "speedFactor",
+                                    "Its grease's speed factor, n·dm",
+                                    Quantity.RATIO,
+                                    "",
+                                    10_000,
+                                    5_000_000)
+                            .usually(100_000, 2_000_000)
+                            .hint("of the grease's sheet, mm/min")
+                            .seldom(),
                     Field.quantity("strokeGrams", "One stroke of the gun", Quantity.MASS, "g", 0.05, 20)
                             .usually(0.5, 3)
                             .hint("ten strokes on a scale, divided by ten"),
@@ -145,7 +155,8 @@ public final class BearingGreaseFields {
                         requireNonNull(b.widthMm()),
                         v.maybe("massKg")),
                 new BearingGreaseInput.Made(ball, kind.equals("tapered"), b.greasedForLife()),
-                new BearingGreaseInput.Duty(life, v.maybe("rpm"), v.text("use"), v.number("temperature")),
+                new BearingGreaseInput.Duty(
+                        life, v.maybe("rpm"), v.text("use"), v.number("temperature"), v.maybe("speedFactor")),
                 v.maybe("strokeGrams"),
                 v.maybe("cavityCm3"),
                 (v.yes("vertical") ? 0.5 : 1)

@@ -8,6 +8,7 @@ import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.lubrication.BearingGrease;
 import unbo.core.lubrication.BearingGreaseInput;
+import unbo.core.lubrication.Grease;
 import unbo.core.lubrication.Share;
 import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
@@ -57,13 +58,20 @@ public final class BearingGreaseWords {
                                 + (g.strokesAYear() == null
                                         ? ""
                                         : ", " + Show.number(g.strokesAYear(), 1) + " a year")));
-        List<Finding> findings = g.nDm() != null && g.nDm() > 300_000
-                ? List.of(new Finding(
-                        "fast",
-                        Level.WATCH,
-                        "n·dm is " + Show.number(g.nDm(), 0)
-                                + ": a full fill would churn and run hot; keep to the share."))
-                : List.of();
+        List<Finding> findings = new ArrayList<>();
+        if (g.nDm() != null && g.nDm() > 300_000) {
+            findings.add(new Finding(
+                    "fast",
+                    Level.WATCH,
+                    "n·dm is " + Show.number(g.nDm(), 0)
+                            + ": a full fill would churn and run hot; keep to the share."));
+        }
+        Double factor = g.input().duty().speedFactor();
+        if (g.nDm() != null && factor != null) {
+            findings.add(Grease.fast(g.nDm(), factor)
+                    .orElseGet(
+                            () -> new Finding("in-its-speed", Level.RIGHT, "Inside the grease's own speed factor.")));
+        }
         return new Answer(
                 figures,
                 findings,

@@ -47,6 +47,9 @@ public final class GreaseFields {
                     Field.quantity("hot", "to", Quantity.TEMPERATURE, "°C", 30, 300)
                             .usually(50, 200)
                             .orElse("120", null),
+                    Field.quantity("speedFactor", "Speed factor, n·dm", Quantity.RATIO, "", 10_000, 5_000_000)
+                            .usually(100_000, 2_000_000)
+                            .hint("of its sheet, mm/min"),
                     Field.yesNo("ep", "EP additives")),
             GreaseFields::rules,
             v -> new Grease(
@@ -54,7 +57,7 @@ public final class GreaseFields {
                     v.text("thickener"),
                     v.text("nlgi"),
                     new Grease.BaseOil(v.text("oil"), v.maybe("nu40"), v.maybe("nu100")),
-                    new Grease.Range(v.number("cold"), v.number("hot")),
+                    new Grease.Range(v.number("cold"), v.number("hot"), v.maybe("speedFactor")),
                     v.yes("ep")));
 
     private GreaseFields() {}
