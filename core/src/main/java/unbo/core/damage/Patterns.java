@@ -63,6 +63,9 @@ final class Patterns {
         }
     }
 
+    private static final int FEWEST_HOLLOWS = 5;
+    private static final int SHORT_ARC_DEG = 90;
+
     Patterns(RaceMapInput in, RingPainting inner, RingPainting outer) {
         this.in = in;
         this.inner = inner;
@@ -314,7 +317,7 @@ final class Patterns {
     private Case brinelling() {
         Case c = new Case();
         pitched(c, "dent", 0.5, 3.4, "dents");
-        c.when(pitchedDents() && any("rust"), -2.8, "red powder: vibration, not a blow");
+        c.when((pitchedDents() || headArcs()) && any("rust"), -2.8, "red powder: vibration, not a blow");
         c.when(pitchedDents() && !any("rust"), 0.6, "no red powder");
         return c;
     }
@@ -324,7 +327,27 @@ final class Patterns {
         pitched(c, "dent", 0.3, 2.4, "hollows");
         c.when(pitchedDents() && any("rust"), 2.4, "with red powder");
         c.when(pitchedDents() && !any("rust"), -1.6, "no red powder");
+        c.when(
+                !pitchedDents() && headArcs() && any("rust"),
+                4.8,
+                "hollows at exactly the element pitch in two short arcs with red powder: a steering head that is "
+                        + "held straight ahead");
         return c;
+    }
+
+    /** Five hollows or more at the element pitch, in one or two short arcs of a race. */
+    private boolean headArcs() {
+        return rings.stream().anyMatch(this::inShortArcs);
+    }
+
+    private boolean inShortArcs(RingPainting ring) {
+        Integer elements = in.elements();
+        Spread dents = ring.mark("dent");
+        if (elements == null || dents.count() < FEWEST_HOLLOWS || dents.order() != elements) {
+            return false;
+        }
+        List<int[]> arcs = Painting.of(ring.strokes(), "dent", true).arcs((int) Math.ceil(1.5 * 360 / elements));
+        return arcs.size() <= 2 && arcs.stream().allMatch(arc -> arc[1] <= SHORT_ARC_DEG);
     }
 
     private Case fluting() {
@@ -344,7 +367,7 @@ final class Patterns {
     private Case debris() {
         Case c = new Case();
         int dents = inner.mark("dent").count() + outer.mark("dent").count();
-        boolean regular = pitchedDents();
+        boolean regular = pitchedDents() || headArcs();
         c.when(dents >= 6 && !regular, 3.4, dents + " small dents without order");
         c.when(dents > 0 && dents < 6 && !regular, 0.8, dents + " dents");
         c.when(regular, -2, "the dents stand at the element pitch");

@@ -61,6 +61,13 @@ class RaceMapTest {
         }
     }
 
+    private static double reading(String mode, int elements, List<Stroke> outer) {
+        return map(elements, List.of(), outer).ranked().stream()
+                .filter(r -> r.mode().id().equals(mode))
+                .mapToDouble(RaceMap.Reading::confidence)
+                .sum();
+    }
+
     private static List<Stroke> shaken(List<Stroke> strokes, Random random) {
         return strokes.stream()
                 .map(s -> new Stroke(
@@ -133,6 +140,36 @@ class RaceMapTest {
                 BALLS,
                 List.of(),
                 List.of(dents.get(0), stroke("rust", 0.12, BALLS, 12, 40, i -> 0.5)));
+    }
+
+    /** A head of 20 balls, 18° apart: three hollows before and three behind, from braking with the bar straight. */
+    @Test
+    void hollowsInTwoShortArcsWithRedPowderAreFalseBrinellingOfAHead() {
+        List<Stroke> hollows =
+                List.of(stroke("dent", 0.12, 3, 342, 18, i -> 0.5), stroke("dent", 0.12, 3, 162, 18, i -> 0.5));
+        List<Stroke> powdered = new ArrayList<>(hollows);
+        powdered.add(stroke("rust", 0.12, 3, 342, 18, i -> 0.5));
+        Random random = new Random(7);
+        for (int i = 0; i < 100; i++) {
+            // a finger paints to a degree or so
+            double by = random.nextDouble() - 0.5;
+            List<Stroke> painted = List.of(
+                    stroke("dent", 0.12, 3, 342 + by, 18 + by, n -> 0.5),
+                    stroke("dent", 0.12, 3, 162 - by, 18 - by, n -> 0.5),
+                    powdered.get(2));
+            assertThat(map(20, List.of(), painted).ranked().get(0).mode().id()).isEqualTo("false-brinelling");
+        }
+        assertThat(reading("debris-bruising", 20, powdered)).isLessThan(0.5);
+        assertThat(reading("false-brinelling", 20, hollows))
+                .as("without red powder")
+                .isLessThan(0.5);
+        List<Stroke> stray = List.of(
+                stroke("dent", 0.12, 3, 342, 25, i -> 0.5),
+                stroke("dent", 0.12, 3, 170, 31, i -> 0.5),
+                stroke("rust", 0.12, 3, 342, 18, i -> 0.5));
+        assertThat(reading("false-brinelling", 20, stray))
+                .as("not at the pitch")
+                .isLessThan(0.5);
     }
 
     @Test
