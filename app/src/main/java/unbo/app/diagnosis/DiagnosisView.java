@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 
 import unbo.core.diagnosis.Check;
+import unbo.core.diagnosis.CheckOrder;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.Hypothesis;
 import unbo.core.diagnosis.NextCheck;
@@ -235,7 +236,9 @@ public record DiagnosisView(
                         next.check().question(),
                         minutes(next.way().minutes()) + " · "
                                 + next.way().where().words(),
-                        Show.number(next.gainBits(), 2) + " bit",
+                        diagnosis.input().order() == CheckOrder.STAKES
+                                ? "saves " + Show.number(next.savedMinutes(), next.savedMinutes() < 10 ? 1 : 0) + " min"
+                                : Show.number(next.gainBits(), 2) + " bit",
                         next.way().how(),
                         next.way().tools(),
                         next.way().caution()),

@@ -145,8 +145,9 @@ public final class Diagnosis {
     }
 
     /**
-     * Checks not done yet, the best first: by bits a minute, a tie (two digits) by hazard, then by whether it must be
-     * lifted. What comes first for safety stands before the rest; road tests are left out while they are held.
+     * Checks not done yet, the best first: by bits a minute or by what they would change, a tie (two digits) by hazard,
+     * then by whether it must be lifted. What comes first for safety stands before the rest; road tests are left out
+     * while they are held.
      */
     public List<NextCheck> nextChecks() {
         List<NextCheck> next = new ArrayList<>();
@@ -163,6 +164,8 @@ public final class Diagnosis {
         }
         next.sort(Comparator.comparing(NextCheck::first)
                 .reversed()
+                .thenComparing(Comparator.comparingDouble((NextCheck n) -> rounded(n.rate(input.order())))
+                        .reversed())
                 .thenComparing(Comparator.comparingDouble((NextCheck n) -> rounded(n.rate()))
                         .reversed())
                 .thenComparingInt(n -> n.way().hazard())
@@ -179,10 +182,12 @@ public final class Diagnosis {
 
     /** A check as it would stand if it were done next. */
     NextCheck next(Way way, String position) {
-        double gain = Belief.gain(belief.posterior(), belief.chances(way, position, 0));
+        double[][] chances = belief.chances(way, position, 0);
+        double gain = Belief.gain(belief.posterior(), chances);
+        double saved = Stakes.saved(belief.hypotheses(), belief.posterior(), chances);
         boolean first = safety.left().stream()
                 .anyMatch(l -> l.way().equals(way) && l.position().equals(position));
-        return new NextCheck(way, position, gain, first);
+        return new NextCheck(way, position, gain, saved, first);
     }
 
     private static double rounded(double rate) {

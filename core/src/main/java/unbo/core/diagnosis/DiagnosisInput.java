@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param position the position the job is about; null when it is not known
  * @param complaint as it was told; may be empty
  * @param loaded a trailer that runs loaded or fast
+ * @param order by what the next check is chosen
  */
 public record DiagnosisInput(
         Machine machine,
@@ -21,7 +22,8 @@ public record DiagnosisInput(
         @Nullable String position,
         Past past,
         String complaint,
-        boolean loaded) {
+        boolean loaded,
+        CheckOrder order) {
     /**
      * What it is.
      *
@@ -62,7 +64,8 @@ public record DiagnosisInput(
                 position,
                 new Past(distanceKm(), years(), failures()),
                 complaint,
-                loaded);
+                loaded,
+                order);
     }
 
     public String vehicle() {

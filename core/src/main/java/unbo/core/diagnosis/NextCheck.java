@@ -9,17 +9,23 @@ import unbo.core.finding.Level;
  *
  * @param position where; null for the whole vehicle
  * @param gainBits what it tells on average: mutual information of its result and the hypotheses, bits
+ * @param savedMinutes what it saves on average by what would be decided otherwise, minutes of a mechanic
  * @param first true when it comes first for safety, whatever it tells
  */
-public record NextCheck(Way way, String position, double gainBits, boolean first) {
+public record NextCheck(Way way, String position, double gainBits, double savedMinutes, boolean first) {
 
     public Check check() {
         return way.check();
     }
 
-    /** Bits a minute: by this checks are ranked. */
+    /** Bits a minute. */
     public double rate() {
         return gainBits / way.minutes();
+    }
+
+    /** What checks are ranked by: bits a minute, or minutes saved a minute. */
+    public double rate(CheckOrder order) {
+        return order == CheckOrder.STAKES ? savedMinutes / way.minutes() : rate();
     }
 
     /** The check and where, as an observation of it begins. */

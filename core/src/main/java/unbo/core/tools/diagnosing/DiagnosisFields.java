@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.diagnosis.CheckOrder;
 import unbo.core.diagnosis.DiagnosisInput;
 import unbo.core.diagnosis.HubType;
 import unbo.core.diagnosis.Observation;
@@ -53,7 +54,8 @@ public final class DiagnosisFields {
                     Field.quantity("years", "Years since then", Quantity.RATIO, "", 0, 100),
                     Field.text("failures", "Bearings failed before", 200).hint("position=times, parted by blanks"),
                     Field.text("complaint", "Complaint", 500),
-                    Field.yesNo("loaded", "Runs loaded or fast").hint("a trailer: one step more urgent")),
+                    Field.yesNo("loaded", "Runs loaded or fast").hint("a trailer: one step more urgent"),
+                    Field.choice("order", "Next check by", CheckOrder.choices()).orElse("doubt", null)),
             DiagnosisFields::rules,
             DiagnosisFields::make);
 
@@ -113,7 +115,8 @@ public final class DiagnosisFields {
                 position,
                 new DiagnosisInput.Past(v.maybe("distanceKm"), v.maybe("years"), failures(v.text("failures"))),
                 v.text("complaint"),
-                v.yes("loaded"));
+                v.yes("loaded"),
+                CheckOrder.of(v.text("order")).orElse(CheckOrder.DOUBT));
     }
 
     private static int axles(Values v, List<Observation> seen, @Nullable String position) {

@@ -25,7 +25,7 @@ public final class VerdictFields {
 
     /** What stands on the page; the rest comes from the sheet. */
     public static final List<String> ASKED =
-            List.of("checks", "circumstances", "hubType", "loaded", "verdict", "remedy", "initials");
+            List.of("checks", "circumstances", "hubType", "loaded", "order", "verdict", "remedy", "initials");
 
     public static final FieldList<VerdictInput> LIST =
             FieldList.of(fields(), VerdictFields::rules, VerdictFields::make);
@@ -76,7 +76,8 @@ public final class VerdictFields {
                         in.position(),
                         new DiagnosisInput.Past(km, years, in.failures()),
                         in.complaint(),
-                        in.loaded()),
+                        in.loaded(),
+                        in.order()),
                 chosen(v).orElse(null),
                 v.text("remedy"),
                 v.text("initials"));
