@@ -33,6 +33,7 @@ import unbo.app.web.DisputeLine;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.answer.Step;
 import unbo.core.input.Typed;
 import unbo.core.route.Asking;
 import unbo.core.route.Knowledge;
@@ -40,7 +41,6 @@ import unbo.core.route.StageRule;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.tools.school.Dispute;
-import unbo.core.tools.setting.HeatWords;
 
 /**
  * One stage of a job under way: asked, answered as one types, kept; of two who keep at once the second merges. A closed
@@ -600,7 +600,7 @@ class StagePages {
         model.addAttribute("stage", form);
         Long seconds = seconds(work);
         boolean inHand =
-                seconds != null && form.next() != null && form.next().code().equals(HeatWords.IN_HAND);
+                seconds != null && form.next() != null && form.next().code().equals(Step.IN_HAND);
         model.addAttribute("seconds", inHand ? null : seconds);
         model.addAttribute("inHand", inHand ? seconds : null);
         model.addAttribute("units", workshops.units());
@@ -623,7 +623,9 @@ class StagePages {
                 : Asking.NOTHING;
         model.addAttribute("check", Check.of(form.form(), face.plays(showing)).orElse(null));
         model.addAttribute(
-                "disputes", DisputeLine.of(Dispute.at(stage, sheet.kind().orElse(null)), typed.texts()));
+                "disputes",
+                DisputeLine.of(
+                        Dispute.at(stage, sheet.kind().orElse(null), rule.asked()), typed.texts(), rule.asked()));
         model.addAttribute("card", StageCard.of(form.form(), asking, showing, face));
         model.addAttribute("surface", Surface.of(showing, face, form.section(), known.bearings(), shown.at()));
         if (view.position().unknown() && stage.atPlace()) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,6 +23,7 @@ import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
 import unbo.core.tools.section.JobSection;
 import unbo.core.tools.section.PartMark;
+import unbo.core.tools.section.PartStands;
 
 /**
  * The section of the work on a stage's page: every part of it leads to what is known of that part and what is asked of
@@ -43,6 +45,8 @@ public record Surface(
         List<Drawing> beside) {
 
     private static final String SECTION = "section";
+    /** Stations at which what was found is still what stands there. */
+    private static final Set<RouteStage> AS_FOUND = Set.of(RouteStage.STRIP, RouteStage.INSPECT);
 
     /** A part as a word that leads to it. */
     public record Chip(String words, String address, boolean now) {}
@@ -74,7 +78,8 @@ public record Surface(
                 .filter(part -> part.code().equals(at) || at.isEmpty() && about(shown, face, part))
                 .map(Part::code)
                 .collect(Collectors.toSet());
-        Map<String, PartMark> marks = PartStands.of(parts, shown);
+        Map<String, PartMark> marks =
+                PartStands.of(parts, sheet, AS_FOUND.contains(shown.stage()), unseen(parts, shown));
         for (Part part : parts) {
             String address = "/jobs/" + shown.view().job().id() + "/"
                     + shown.stage().code() + "?"
@@ -108,6 +113,24 @@ public record Surface(
     /** True for the part that the stage is asking about. */
     private static boolean about(StageFace.Showing shown, StageFace face, Part part) {
         return face.byPlace().filter(asks -> PlaceRow.about(part, asks, shown)).isPresent();
+    }
+
+    /** Places whose races nobody has looked at in this job, where that is asked. */
+    private static Set<String> unseen(List<Part> parts, StageFace.Showing shown) {
+        if (shown.stage() != RouteStage.INSPECT) {
+            return Set.of();
+        }
+        Sheet sheet = shown.view().sheetFor(RouteStage.INSPECT);
+        return parts.stream()
+                .map(Part::place)
+                .filter(Objects::nonNull)
+                .filter(place -> PlaceRow.entry(
+                                shown.view().station(RouteStage.INSPECT),
+                                new PlaceRow.About(place, PlaceRow.Asks.INSPECT.usual()),
+                                PlaceRow.Asks.INSPECT,
+                                sheet)
+                        .isEmpty())
+                .collect(Collectors.toSet());
     }
 
     /** What a part is called for those who do not see it: its number, what was measured of its seat, how it stands. */

@@ -24,6 +24,7 @@ import unbo.app.workshop.WorkshopService;
 import unbo.core.answer.Answer;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
+import unbo.core.input.Field;
 import unbo.core.input.UnitSystem;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Tools;
@@ -68,7 +69,12 @@ class ToolPages {
         model.addAttribute("tool", tool);
         model.addAttribute("live", live(tool));
         model.addAttribute("form", ToolAnswers.boxes(asked));
-        model.addAttribute("disputes", DisputeLine.of(Dispute.of(name), sent));
+        model.addAttribute(
+                "disputes",
+                DisputeLine.of(
+                        Dispute.of(name),
+                        sent,
+                        tool.fields().fields().stream().map(Field::name).toList()));
         model.addAttribute("asked", asked);
         model.addAttribute("save", SavedAnswer.of("/bench/" + name, tool, sent));
         model.addAttribute(

@@ -1,5 +1,6 @@
 package unbo.app.web;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 
@@ -16,13 +17,13 @@ import unbo.core.tools.school.Dispute;
 public record DisputeLine(
         String question, String name, boolean boxed, List<Dispute.Side> sides, Dispute.Side now, boolean taken) {
 
-    /** Some disputes, with the sides that texts take. */
-    public static List<DisputeLine> of(List<Dispute> disputes, Map<String, String> texts) {
+    /** Some disputes, with the sides that texts take. @param asked names of the boxes of the page */
+    public static List<DisputeLine> of(List<Dispute> disputes, Map<String, String> texts, Collection<String> asked) {
         return disputes.stream()
                 .map(dispute -> new DisputeLine(
                         dispute.question(),
                         dispute.name(),
-                        !dispute.box().isEmpty(),
+                        asked.contains(dispute.box()),
                         dispute.sides(),
                         dispute.taken(texts).orElse(dispute.usual()),
                         dispute.taken(texts).isPresent()))

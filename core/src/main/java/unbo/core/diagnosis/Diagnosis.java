@@ -13,7 +13,8 @@ import unbo.core.vehicle.Place;
  * and "none of these"), results of a group tempered; the next check is the one whose result is expected to take most
  * bits of doubt a minute. Source: Bayes' rule and mutual information as in any textbook of probability (for instance
  * MacKay, Information Theory, Inference, and Learning Algorithms, ch. 2, 3, 8); the numbers are the product's own
- * judgement. One cause is assumed: two bad bearings at once show as a contradiction.
+ * judgement. One cause is assumed, or wheel bearings on both sides of an axle: two other faults at once show as a
+ * contradiction.
  */
 public final class Diagnosis {
 
@@ -184,7 +185,7 @@ public final class Diagnosis {
     NextCheck next(Way way, String position) {
         double[][] chances = belief.chances(way, position, 0);
         double gain = Belief.gain(belief.posterior(), chances);
-        double saved = Stakes.saved(belief.hypotheses(), belief.posterior(), chances);
+        double saved = Stakes.saved(input.vehicle(), belief.hypotheses(), belief.posterior(), chances);
         boolean first = safety.left().stream()
                 .anyMatch(l -> l.way().equals(way) && l.position().equals(position));
         return new NextCheck(way, position, gain, saved, first);

@@ -1,11 +1,10 @@
 package unbo.core.diagnosis;
 
+import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
@@ -18,34 +17,42 @@ import unbo.core.table.TableRow;
  */
 final class Stakes {
 
-    /** That a vehicle stands until it is done, or is fetched, whatever it was. */
-    static final double STANDS = 90;
-
     /**
-     * One cause.
+     * One cause on some kinds of vehicle.
      *
      * @param driven that it was driven home with it: how bad that is, times how likely
      * @param ordered that its part was ordered and it was another
      * @param waited that no part is there when it turns out to be this
      */
-    private record Stake(double driven, double ordered, double waited) {}
+    private record Stake(List<String> vehicles, Cause cause, double driven, double ordered, double waited) {
 
-    private static final Map<String, Stake> ALL = read();
+        boolean of(String vehicle, Cause another) {
+            return cause.equals(another) && (vehicles.contains("*") || vehicles.contains(vehicle));
+        }
+    }
+
+    private static final double MOST = 10_000;
+    private static final List<Stake> ALL = read();
+    /** What it costs that a vehicle stands until it is done, or is fetched, whatever it was, by its kind. */
+    private static final Map<String, Double> STANDS = standing();
 
     private Stakes() {}
 
-    private static Stake of(Cause cause) {
-        return Objects.requireNonNull(ALL.get(cause.code()), cause.code());
+    private static Stake of(String vehicle, Cause cause) {
+        return ALL.stream()
+                .filter(stake -> stake.of(vehicle, cause))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("stakes.csv: nothing is said of " + cause.code()));
     }
 
     /** What the best that can be decided now costs on average, min, for shares that need not sum to 1. */
-    static double loss(List<Hypothesis> hypotheses, double[] shares) {
+    static double loss(String vehicle, List<Hypothesis> hypotheses, double[] shares) {
         double all = 0;
         double driven = 0;
         double waited = 0;
         Map<Cause, Double> byCause = new HashMap<>();
         for (int h = 0; h < shares.length; h++) {
-            Stake stake = of(hypotheses.get(h).cause());
+            Stake stake = of(vehicle, hypotheses.get(h).cause());
             all += shares[h];
             driven += shares[h] * stake.driven();
             waited += shares[h] * stake.waited();
@@ -53,43 +60,44 @@ final class Stakes {
         }
         double part = waited;
         for (Map.Entry<Cause, Double> one : byCause.entrySet()) {
-            Stake stake = of(one.getKey());
+            Stake stake = of(vehicle, one.getKey());
             double wrong = (all - one.getValue()) * stake.ordered();
             part = Math.min(part, waited - one.getValue() * stake.waited() + wrong);
         }
-        return Math.min(driven, all * STANDS) + part;
+        return Math.min(driven, all * Objects.requireNonNull(STANDS.get(vehicle), vehicle)) + part;
     }
 
     /** Minutes that a check saves on average by what would be decided otherwise; 0 where it would change nothing. */
-    static double saved(List<Hypothesis> hypotheses, double[] shares, double[][] chances) {
+    static double saved(String vehicle, List<Hypothesis> hypotheses, double[] shares, double[][] chances) {
         double then = 0;
         double[] joint = new double[shares.length];
         for (int r = 0; r < chances[0].length; r++) {
             for (int h = 0; h < shares.length; h++) {
                 joint[h] = shares[h] * chances[h][r];
             }
-            then += loss(hypotheses, joint);
+            then += loss(vehicle, hypotheses, joint);
         }
-        return Math.max(0, loss(hypotheses, shares) - then);
+        return Math.max(0, loss(vehicle, hypotheses, shares) - then);
     }
 
-    private static Map<String, Stake> read() {
-        Map<String, Stake> all = new HashMap<>();
+    private static List<Stake> read() {
+        List<Stake> all = new ArrayList<>();
         for (TableRow row : Table.read(Stakes.class, "stakes.csv")) {
-            Cause cause = row.one("cause", Cause::find);
-            all.put(
-                    cause.code(),
-                    new Stake(
-                            row.number("driven", 0, 10_000),
-                            row.number("ordered", 0, 10_000),
-                            row.number("waited", 0, 10_000)));
+            all.add(new Stake(
+                    row.words("vehicles"),
+                    row.one("cause", Cause::find),
+                    row.number("driven", 0, MOST),
+                    row.number("ordered", 0, MOST),
+                    row.number("waited", 0, MOST)));
         }
-        Set<String> missing =
-                new HashSet<>(Cause.all().stream().map(Cause::code).toList());
-        missing.removeAll(all.keySet());
-        if (!missing.isEmpty()) {
-            throw new IllegalStateException("stakes.csv: nothing is said of " + String.join(", ", missing));
+        return List.copyOf(all);
+    }
+
+    private static Map<String, Double> standing() {
+        Map<String, Double> minutes = new HashMap<>();
+        for (TableRow row : Table.read(Stakes.class, "standing.csv")) {
+            row.words("vehicles").forEach(vehicle -> minutes.put(vehicle, row.number("minutes", 0, MOST)));
         }
-        return Map.copyOf(all);
+        return Map.copyOf(minutes);
     }
 }

@@ -14,7 +14,7 @@ import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Boundary;
 import unbo.core.bearing.OwnBearing;
 import unbo.core.bearing.Ratings;
-import unbo.core.catalogue.Catalogue;
+import unbo.core.identify.Interchange;
 import unbo.core.life.LifeFactor;
 import unbo.core.life.SingleLoad;
 import unbo.core.motion.Friction;
@@ -28,7 +28,8 @@ import unbo.core.running.Candidate;
  * ISO 76, life modified by a_ISO; speed by the guides; drag after Palmgren.
  *
  * @param fitted null where its sizes or its inside are not known
- * @param same those with its bore and outside; those that hold first, the longest life first
+ * @param same those with its bore and outside; those that hold first, of these those of its width, the longest life
+ *     first
  * @param ladder its own kind on its bore with a larger outside, the smallest first
  */
 public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<Stand> ladder) {
@@ -50,8 +51,9 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
      * @param loadN of radial and thrust together
      * @param angleDeg from straight across the shaft, 0, to straight along it, 90
      * @param bothWays true where the thrust turns round
+     * @param paired true where a second one stands against it: what it cannot take, that one takes
      */
-    public record Load(double loadN, double angleDeg, boolean bothWays) {
+    public record Load(double loadN, double angleDeg, boolean bothWays, boolean paired) {
 
         public double radialN() {
             return loadN * Math.cos(Math.toRadians(angleDeg));
@@ -62,7 +64,7 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
         }
 
         Load of(double newton) {
-            return new Load(newton, angleDeg, bothWays);
+            return new Load(newton, angleDeg, bothWays, paired);
         }
     }
 
@@ -76,7 +78,7 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
     public enum Fault {
         /** It takes no thrust at all. */
         NO_THRUST,
-        /** It takes thrust one way, and the load comes from both. */
+        /** It takes thrust one way, and nothing stands against it. */
         ONE_WAY,
         /** Its ribs take thrust beside a larger radial load only. */
         RIBS,
@@ -119,6 +121,11 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
         public Bearing bearing() {
             return of.bearing();
         }
+
+        /** True where it is as wide as the fitted one. */
+        public boolean asWide() {
+            return wider != null && Math.abs(wider) <= SAME_MM;
+        }
     }
 
     public static Duty of(Input in) {
@@ -131,19 +138,22 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
         double outside = from.outsideMm();
         List<Stand> same = new ArrayList<>();
         List<Stand> ladder = new ArrayList<>();
-        for (Boundary b : every(in.book())) {
-            if (Math.abs(b.boreMm() - bore) > SAME_MM || shaftIsRace(b)) {
+        for (Boundary b : Interchange.every(in.book())) {
+            if (Math.abs(b.boreMm() - bore) > SAME_MM) {
                 continue;
             }
             boolean equal = Math.abs(b.outsideMm() - outside) <= SAME_MM;
             boolean rung = b.kind() == from.kind() && b.outsideMm() > outside + SAME_MM;
             if ((equal || rung) && !b.designation().equals(from.number())) {
                 candidate(sealed(in, b))
+                        .filter(c ->
+                                equal || loads(c).thrust() == loads(fitted.of()).thrust())
                         .map(c -> stand(c, in, price(in.book(), b)))
                         .ifPresent(stand -> (equal ? same : ladder).add(stand));
             }
         }
         same.sort(Comparator.comparing(Stand::holds)
+                .thenComparing(Stand::asWide)
                 .reversed()
                 .thenComparing(Comparator.comparingDouble(Stand::hours).reversed()));
         ladder.sort(Comparator.comparingDouble((Stand s) -> s.of().outsideMm())
@@ -170,17 +180,6 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
             }
         }
         return rungs.stream().limit(RUNGS).toList();
-    }
-
-    private static List<Boundary> every(BearingBook book) {
-        return Stream.concat(book.own().stream().map(OwnBearing::boundary), Catalogue.numbers().stream())
-                .toList();
-    }
-
-    private static boolean shaftIsRace(Boundary b) {
-        return b.kind() == BearingKind.DRAWN_CUP_NEEDLE_ROLLER
-                || b.series().equals("NK")
-                || b.series().equals("RNA49");
     }
 
     /** It, with its seals where they are wanted and its kind is made with them. */
@@ -277,10 +276,7 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
         if (c.kind().axial()) {
             return load.radialN() > 1e-6 * load.loadN() ? Optional.of(Fault.NO_RADIAL) : oneWay(loads, load);
         }
-        if (load.axialN() <= 0) {
-            return Optional.empty();
-        }
-        if (loads.thrust() == SingleLoad.Thrust.NONE) {
+        if (load.axialN() > 0 && loads.thrust() == SingleLoad.Thrust.NONE) {
             return Optional.of(Fault.NO_THRUST);
         }
         if (c.kind() == BearingKind.CYLINDRICAL_ROLLER && load.axialN() > SingleLoad.RIB_SHARE * load.radialN()) {
@@ -289,10 +285,16 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
         return oneWay(loads, load);
     }
 
+    /**
+     * One that takes thrust one way: where a second one stands against it, that takes the other way. Alone it needs
+     * thrust that never turns round, and of those whose radial load pushes them apart so much of it.
+     */
     private static Optional<Fault> oneWay(SingleLoad loads, Load load) {
-        return load.bothWays() && load.axialN() > 0 && loads.thrust() == SingleLoad.Thrust.ONE_WAY
-                ? Optional.of(Fault.ONE_WAY)
-                : Optional.empty();
+        if (load.paired() || loads.thrust() != SingleLoad.Thrust.ONE_WAY) {
+            return Optional.empty();
+        }
+        boolean turns = load.bothWays() && load.axialN() > 0;
+        return turns || load.axialN() < loads.inducedN(load.radialN()) ? Optional.of(Fault.ONE_WAY) : Optional.empty();
     }
 
     /** Modified life, h, held at {@link #MOST_HOURS}. */
@@ -327,7 +329,7 @@ public record Duty(Input input, @Nullable Stand fitted, List<Stand> same, List<S
      * carries none from there.
      */
     public double carriesN(Candidate c, double angleDeg) {
-        Load from = new Load(1, angleDeg, input.load().bothWays());
+        Load from = new Load(1, angleDeg, input.load().bothWays(), input.load().paired());
         if (cannot(c, from).isPresent()) {
             return 0;
         }

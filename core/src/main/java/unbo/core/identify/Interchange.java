@@ -50,8 +50,7 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
             for (Boundary b : every(book)) {
                 if (b.boreMm() == from.boreMm()
                         && b.outsideMm() == from.outsideMm()
-                        && !b.designation().equals(number(from))
-                        && !shaftIsRace(b)) {
+                        && !b.designation().equals(number(from))) {
                     candidates.add(candidate(from, b));
                 }
             }
@@ -94,8 +93,10 @@ public record Interchange(Bearing from, List<Candidate> candidates) {
         return marked == null ? "CN" : marked;
     }
 
-    private static List<Boundary> every(BearingBook book) {
+    /** Every bearing that sits on a shaft by a ring of its own: the workshop's own, then the listed ones. */
+    public static List<Boundary> every(BearingBook book) {
         return Stream.concat(book.own().stream().map(OwnBearing::boundary), Catalogue.numbers().stream())
+                .filter(boundary -> !shaftIsRace(boundary))
                 .toList();
     }
 

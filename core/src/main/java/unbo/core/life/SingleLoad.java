@@ -87,9 +87,7 @@ public record SingleLoad(BearingKind kind, String series, double contactDeg, dou
             case DOUBLE_ROW_ANGULAR_CONTACT_BALL, HUB_CARTRIDGE, FOUR_POINT_BALL ->
                 p(radialN, axialN, nearest(contactDeg));
             case MAGNETO_BALL -> p(radialN, axialN, MAGNETO);
-            case ANGULAR_CONTACT_BALL, HEADSET_ANGULAR_CONTACT ->
-                WheelLife.equivalent(
-                        new WheelInput.Bearing("", 1, c0N, Math.max(contactDeg, 6), false, true, f0), radialN, axialN);
+            case ANGULAR_CONTACT_BALL, HEADSET_ANGULAR_CONTACT -> WheelLife.equivalent(single(), radialN, axialN);
             default -> DeepGroove.equivalentN(radialN, axialN, f0, c0N);
         };
     }
@@ -97,6 +95,19 @@ public record SingleLoad(BearingKind kind, String series, double contactDeg, dou
     /** P = Fr + Y1·Fa where Fa/Fr ≤ e, else X2·Fr + Y2·Fa. */
     private static double p(double radialN, double axialN, Row row) {
         return axialN <= row.e * radialN ? radialN + row.y1 * axialN : row.x2 * radialN + row.y2 * axialN;
+    }
+
+    /** Thrust that its radial load makes of itself, by which it needs a second one against it; 0 for most kinds. */
+    public double inducedN(double radialN) {
+        return switch (kind) {
+            case ANGULAR_CONTACT_BALL, HEADSET_ANGULAR_CONTACT, TAPERED_ROLLER, INCH_TAPERED_CONE, INCH_TAPERED_CUP ->
+                WheelLife.induced(single(), radialN);
+            default -> 0;
+        };
+    }
+
+    private WheelInput.Bearing single() {
+        return new WheelInput.Bearing("", 1, c0N, Math.max(contactDeg, 6), kind.roller(), true, f0);
     }
 
     /** Equivalent static load P0. */

@@ -55,6 +55,12 @@ public final class Show {
         return minus(rounded.toPlainString());
     }
 
+    /** Two figures, as an estimate is told: whole, thousands apart by a space that does not break. */
+    public static String rough(double value) {
+        double step = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, value))) - 1));
+        return number(Math.round(value / step) * step, 0).replaceAll("(?<=\\d)(?=(\\d{3})+$)", "\u00a0");
+    }
+
     /** Both systems, the metric one first; one where the trade has but one unit. */
     public static String both(Quantity quantity, double base) {
         Unit metric = scaled(quantity.metric(), base);

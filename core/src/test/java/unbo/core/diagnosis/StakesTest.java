@@ -18,10 +18,10 @@ class StakesTest {
      */
     @Test
     void theBestThatCanBeDecidedIsWorkedByHand() {
-        assertThat(Stakes.loss(TWO, new double[] {0.5, 0.5})).isCloseTo(90 + 42.5, within(1e-9));
-        assertThat(Stakes.loss(TWO, new double[] {1, 0})).isCloseTo(90, within(1e-9));
+        assertThat(Stakes.loss("car", TWO, new double[] {0.5, 0.5})).isCloseTo(90 + 42.5, within(1e-9));
+        assertThat(Stakes.loss("car", TWO, new double[] {1, 0})).isCloseTo(90, within(1e-9));
         List<Hypothesis> quiet = List.of(new Hypothesis(Cause.of("jockey-bearing"), "jockey"));
-        assertThat(Stakes.loss(quiet, new double[] {1}))
+        assertThat(Stakes.loss("bicycle", quiet, new double[] {1}))
                 .as("driven home, its part ordered")
                 .isCloseTo(10, within(1e-9));
     }
@@ -33,9 +33,25 @@ class StakesTest {
     @Test
     void aCheckSavesWhatWouldBeDecidedOtherwise() {
         double[] half = {0.5, 0.5};
-        assertThat(Stakes.saved(TWO, half, new double[][] {{1, 0}, {0, 1}})).isCloseTo(42.5, within(1e-9));
-        assertThat(Stakes.saved(TWO, half, new double[][] {{0.7, 0.3}, {0.7, 0.3}}))
+        assertThat(Stakes.saved("car", TWO, half, new double[][] {{1, 0}, {0, 1}}))
+                .isCloseTo(42.5, within(1e-9));
+        assertThat(Stakes.saved("car", TWO, half, new double[][] {{0.7, 0.3}, {0.7, 0.3}}))
                 .isCloseTo(0, within(1e-9));
+    }
+
+    /** Rough bearings: a car stands, 90; a bicycle stands too, 15 against 30 ridden; its part is ordered in both. */
+    @Test
+    void aKindOfVehicleHasItsOwnCosts() {
+        List<Hypothesis> rough = List.of(new Hypothesis(Cause.of("wheel-bearing"), "front"));
+        assertThat(Stakes.loss("bicycle", rough, new double[] {1})).isCloseTo(15, within(1e-9));
+        assertThat(Stakes.loss("motorcycle", rough, new double[] {1})).isCloseTo(60, within(1e-9));
+        for (Cause cause : Cause.all()) {
+            for (String vehicle : List.of("car", "van", "motorcycle", "bicycle", "trailer")) {
+                assertThat(Stakes.loss(vehicle, List.of(new Hypothesis(cause, null)), new double[] {1}))
+                        .as(vehicle + " " + cause.code())
+                        .isNotNegative();
+            }
+        }
     }
 
     @Test

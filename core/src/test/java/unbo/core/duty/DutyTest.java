@@ -28,7 +28,7 @@ class DutyTest {
     }
 
     private static Duty.Load load(double newton, double degrees) {
-        return new Duty.Load(newton, degrees, true);
+        return new Duty.Load(newton, degrees, true, false);
     }
 
     private static Duty.Stand stand(Duty duty, String number) {
@@ -56,18 +56,48 @@ class DutyTest {
         Duty slanting = of("6207", load(2000, 15), 5000, false);
         Duty steep = of("6207", load(2000, 45), 5000, false);
         assertThat(stand(across, "NU207").faults()).isEmpty();
-        assertThat(stand(across, "7207").faults()).isEmpty();
+        assertThat(stand(across, "7207").faults())
+                .as("alone its radial load parts it")
+                .containsExactly(Duty.Fault.ONE_WAY);
         assertThat(stand(slanting, "NU207").faults()).containsExactly(Duty.Fault.NO_THRUST);
         assertThat(stand(slanting, "NUP207").faults()).isEmpty();
         assertThat(stand(steep, "NUP207").faults()).containsExactly(Duty.Fault.RIBS);
         assertThat(stand(slanting, "7207").faults()).containsExactly(Duty.Fault.ONE_WAY);
-        Duty oneWay = of("6207", new Duty.Load(2000, 15, false), 5000, false);
-        assertThat(stand(oneWay, "7207").faults()).isEmpty();
+        // 40°: it makes 1.14 of its radial load in thrust; at 60° there are 1732 N along to 1000 N across
+        assertThat(stand(of("6207", new Duty.Load(2000, 15, false, false), 5000, false), "7207")
+                        .faults())
+                .containsExactly(Duty.Fault.ONE_WAY);
+        assertThat(stand(of("6207", new Duty.Load(2000, 60, false, false), 500, false), "7207")
+                        .faults())
+                .doesNotContain(Duty.Fault.ONE_WAY);
         Duty sealed = of("6207", load(2000, 0), 5000, true);
         assertThat(stand(sealed, "NU207").faults()).containsExactly(Duty.Fault.NOT_SEALED);
         assertThat(sealed.same().get(0).faults()).isEmpty();
         Duty thrust = of("51107", load(2000, 30), 5000, false);
         assertThat(requireNonNull(thrust.fitted()).faults()).contains(Duty.Fault.NO_RADIAL);
+    }
+
+    /** A taper stands against a second one: that takes the thrust from the other side. */
+    @Test
+    void aTaperOfAPairIsNotRefusedForItsThrust() {
+        Duty.Load pair = new Duty.Load(2000, 15, true, true);
+        Duty.Stand taper = requireNonNull(of("32007X", pair, 1000, false).fitted());
+        assertThat(taper.faults()).isEmpty();
+        assertThat(requireNonNull(of("32007X", load(2000, 15), 1000, false).fitted())
+                        .faults())
+                .containsExactly(Duty.Fault.ONE_WAY);
+    }
+
+    /** What fits the width of the place stands before what lasts longer and does not. */
+    @Test
+    void ofThoseThatHoldTheOnesOfItsWidthStandFirst() {
+        Duty duty = of("6207", load(6000, 20), 8000, false);
+        List<Duty.Stand> held = duty.same().stream().filter(Duty.Stand::holds).toList();
+        assertThat(held).extracting(Duty.Stand::asWide).isSortedAccordingTo(java.util.Comparator.reverseOrder());
+        assertThat(duty.holds()).map(Duty.Stand::asWide).contains(true);
+        assertThat(of("NU207", load(2000, 0), 500, false).ladder())
+                .allSatisfy(stand ->
+                        assertThat(Duty.loads(stand.of()).thrust()).isEqualTo(unbo.core.life.SingleLoad.Thrust.NONE));
     }
 
     @Test

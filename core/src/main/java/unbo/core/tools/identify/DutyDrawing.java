@@ -147,7 +147,7 @@ final class DutyDrawing {
     private static String why(Duty.Fault fault) {
         return switch (fault) {
             case NO_THRUST -> "takes no thrust";
-            case ONE_WAY -> "takes thrust one way only";
+            case ONE_WAY -> "needs a second one against it";
             case RIBS -> "too much thrust for its ribs";
             case NO_RADIAL -> "takes thrust alone";
             case NOT_SEALED, DENTS, SHORT, FAST -> "nothing from there";

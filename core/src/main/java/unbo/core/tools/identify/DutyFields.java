@@ -12,20 +12,13 @@ import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.life.LifeFactor;
 import unbo.core.measure.Quantity;
+import unbo.core.tools.running.WheelFields;
 
 /** What is asked of a place and its load. */
 public final class DutyFields {
 
     private static final List<Field.Choice> WAYS = List.of(
             new Field.Choice("both", "from both sides in turn"), new Field.Choice("one", "always the same way"));
-
-    private static final List<Field.Choice> CLEAN = List.of(
-            new Field.Choice("1", "very clean, 1"),
-            new Field.Choice("0.7", "clean, sealed, 0.7"),
-            new Field.Choice("0.55", "normal, 0.55"),
-            new Field.Choice("0.4", "slight dirt, 0.4"),
-            new Field.Choice("0.2", "dirty, 0.2"),
-            new Field.Choice("0.05", "very dirty, 0.05"));
 
     private static final BearingInput BEARING = BearingInput.numbered("designation");
 
@@ -53,7 +46,8 @@ public final class DutyFields {
                     Field.quantity("kappa", "Viscosity ratio κ", Quantity.RATIO, "", 0.05, 20)
                             .usually(0.2, 4)
                             .orElse("1", "see Viscosity"),
-                    Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
+                    Field.choice("contamination", "Cleanliness ec", WheelFields.CLEAN)
+                            .orElse("0.55", "normal"),
                     Field.quantity("nu", "Its oil when warm", Quantity.VISCOSITY, "mm²/s", 1, 10_000)
                             .usually(5, 500)
                             .orElse("50", "a grease's oil at 60 °C; for its drag")
@@ -65,7 +59,8 @@ public final class DutyFields {
                     new Duty.Load(
                             v.number("loadN"),
                             v.number("angle"),
-                            v.text("thrust").equals("both")),
+                            v.text("thrust").equals("both"),
+                            BEARING.of(v).kind().paired()),
                     new Duty.Running(
                             v.number("rpm"),
                             v.number("kappa"),

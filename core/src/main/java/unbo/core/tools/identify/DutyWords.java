@@ -1,5 +1,7 @@
 package unbo.core.tools.identify;
 
+import static java.util.Objects.requireNonNull;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,7 +38,7 @@ public final class DutyWords {
     private DutyWords() {}
 
     static Answer answer(Duty duty) {
-        Duty.Stand fitted = java.util.Objects.requireNonNull(duty.fitted());
+        Duty.Stand fitted = requireNonNull(duty.fitted());
         Duty.Input in = duty.input();
         Optional<Duty.Stand> better = duty.holds();
         List<Answer.Figure> figures = new ArrayList<>();
@@ -82,15 +84,20 @@ public final class DutyWords {
                 "does-not-hold",
                 fitted.faults().contains(Duty.Fault.SHORT) && fitted.faults().size() == 1 ? Level.SOON : Level.STOP,
                 fitted.of().name() + " does not hold: " + why + ". "
-                        + better.map(stand -> stand.of().name() + " would.")
+                        + better.map(stand -> stand.of().name() + " would" + room(stand) + ".")
                                 .orElse("Nothing listed on its bore would: another place is needed, or two bearings."));
+    }
+
+    /** What the place must give for it, where it is not of the fitted one's size. */
+    private static String room(Duty.Stand stand) {
+        return stand.asWide() || stand.wider() == null ? "" : ", where the place takes its " + sizes(stand) + " mm";
     }
 
     /** Why one does not do, in a clause. */
     static String fault(Duty.Fault fault, Duty.Stand stand, Duty.Input in) {
         return switch (fault) {
             case NO_THRUST -> "it takes no thrust, and locates nothing";
-            case ONE_WAY -> "it takes thrust one way: a second one must stand against it";
+            case ONE_WAY -> "a second one must stand against it: it takes thrust one way";
             case RIBS ->
                 "its ribs take thrust up to " + Show.number(SingleLoad.RIB_SHARE * 100, 0)
                         + " % of the radial load only";
@@ -101,12 +108,16 @@ public final class DutyWords {
             case FAST ->
                 stand.limitRpm() == null || in.running().rpm() <= stand.limitRpm()
                         ? "its elements spin too fast"
-                        : "over its guide of " + life(stand.limitRpm()) + " rpm";
+                        : "over its guide of " + Show.rough(stand.limitRpm()) + " rpm";
         };
     }
 
     private static List<String> sentences(Duty duty) {
         List<String> sentences = new ArrayList<>();
+        if (duty.input().load().paired()) {
+            sentences.add("Its kind stands against a second one: thrust that it cannot take, that one takes. Both are "
+                    + "changed together, and set.");
+        }
         for (Duty.Stand stand : duty.same()) {
             if (stand.wider() != null && Math.abs(stand.wider()) > 1e-6 && stand.holds()) {
                 sentences.add(stand.of().name() + " is " + Show.number(Math.abs(stand.wider()), 2) + " mm "
@@ -132,8 +143,7 @@ public final class DutyWords {
         if (value >= Duty.MOST_HOURS) {
             return "over 1\u00a0000\u00a0000";
         }
-        double step = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, value))) - 1));
-        return Show.number(Math.round(value / step) * step, 0).replaceAll("(?<=\\d)(?=(\\d{3})+$)", "\u00a0");
+        return Show.rough(value);
     }
 
     private static String locates(Duty.Stand stand) {
@@ -160,7 +170,7 @@ public final class DutyWords {
                                 stand.hours() > 0 ? life(stand.hours()) : "–",
                                 Show.number(stand.of().ratings().cN() / 1000, 1),
                                 stand.safety() > 0 ? Show.number(stand.safety(), 1) : "–",
-                                stand.limitRpm() == null ? "–" : life(stand.limitRpm()),
+                                stand.limitRpm() == null ? "–" : Show.rough(stand.limitRpm()),
                                 Show.number(stand.watts(), 1),
                                 locates(stand),
                                 stand.price() == null ? "–" : Show.fixed(stand.price(), 2),
@@ -170,7 +180,7 @@ public final class DutyWords {
     }
 
     private static Worksheet worksheet(Duty duty) {
-        Duty.Stand fitted = java.util.Objects.requireNonNull(duty.fitted());
+        Duty.Stand fitted = requireNonNull(duty.fitted());
         Duty.Input in = duty.input();
         List<Worksheet.Line> lines = new ArrayList<>(List.of(
                 Worksheet.given(

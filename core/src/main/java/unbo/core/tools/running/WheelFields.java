@@ -42,7 +42,8 @@ public final class WheelFields {
             new Field.Choice("trailer", "trailer"),
             new Field.Choice("motorcycle", "motorcycle (leans)"),
             new Field.Choice("bicycle", "bicycle (leans)"));
-    private static final List<Field.Choice> CLEAN = List.of(
+    /** Cleanliness ec of ISO 281, in words. */
+    public static final List<Field.Choice> CLEAN = List.of(
             new Field.Choice("1", "very clean, 1"),
             new Field.Choice("0.7", "clean, sealed, 0.7"),
             new Field.Choice("0.55", "normal, 0.55"),

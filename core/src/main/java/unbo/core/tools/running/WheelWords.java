@@ -106,8 +106,7 @@ public final class WheelWords {
         if (km >= MOST_KM) {
             return "over 1 000 000";
         }
-        double step = Math.pow(10, Math.max(0, Math.floor(Math.log10(Math.max(1, km))) - 1));
-        return Show.number(Math.round(km / step) * step, 0).replaceAll("(?<=\\d)(?=(\\d{3})+$)(?=\\d{3})", "\u00a0");
+        return Show.rough(km);
     }
 
     private static String percent(double share) {

@@ -1,6 +1,7 @@
 package unbo.core.tools.school;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,10 +57,16 @@ public record Dispute(
         return ALL;
     }
 
-    /** What is decided at a station of a job about a kind of assembly. @param kind null while it is not known */
-    public static List<Dispute> at(RouteStage stage, @Nullable AssemblyKind kind) {
+    /**
+     * What is decided at a station of a job about a kind of assembly.
+     *
+     * @param kind null while it is not known
+     * @param asked names of the boxes that stand there: a side that has none of them cannot be taken
+     */
+    public static List<Dispute> at(RouteStage stage, @Nullable AssemblyKind kind, Collection<String> asked) {
         return ALL.stream()
                 .filter(dispute -> dispute.stages.contains(stage.code()))
+                .filter(dispute -> dispute.box.isEmpty() || asked.contains(dispute.box))
                 .filter(dispute -> dispute.kinds.isEmpty() || kind != null && dispute.kinds.contains(kind.code()))
                 .toList();
     }

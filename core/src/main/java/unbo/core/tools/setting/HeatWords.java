@@ -23,9 +23,6 @@ import unbo.core.worksheet.Worksheet;
 /** A heat plan in print. */
 public final class HeatWords {
 
-    /** Code of the step during which the seconds of a warm or cold part run out. */
-    public static final String IN_HAND = "push";
-
     private static final double MAKERS_C = 120;
 
     private static final String CURVE = "heat-curve";
@@ -201,7 +198,7 @@ public final class HeatWords {
                             : "No flame on a ring. Heat-proof gloves; a dropped ring burns."));
         }
         steps.add(new Step(
-                IN_HAND, "Push it home in one movement, straight, to the shoulder; hold it until it grips.", ""));
+                Step.IN_HAND, "Push it home in one movement, straight, to the shoulder; hold it until it grips.", ""));
         steps.add(new Step(
                 "cool",
                 "When it has " + (p.chillAlone() ? "warmed up" : "cooled")

@@ -82,16 +82,29 @@ class DisputeTest {
     void itIsAskedWhereItIsDecidedAndOfTheKindsThatItIsAbout() {
         AssemblyKind wheel = AssemblyKind.find("ball-pair").orElseThrow();
         AssemblyKind unit = AssemblyKind.find("unit-bolted").orElseThrow();
-        assertThat(Dispute.at(RouteStage.STRIP, wheel))
+        assertThat(Dispute.at(RouteStage.STRIP, wheel, List.of()))
                 .extracting(Dispute::code)
                 .containsExactly("removal");
-        assertThat(Dispute.at(RouteStage.STRIP, unit)).isEmpty();
-        assertThat(Dispute.at(RouteStage.STRIP, null)).isEmpty();
-        assertThat(Dispute.at(RouteStage.INSPECT, wheel))
+        assertThat(Dispute.at(RouteStage.STRIP, unit, List.of())).isEmpty();
+        assertThat(Dispute.at(RouteStage.STRIP, null, List.of())).isEmpty();
+        assertThat(Dispute.at(RouteStage.INSPECT, wheel, List.of("remedy")))
                 .extracting(Dispute::code)
                 .containsExactly("loose-seat", "both");
-        assertThat(Dispute.at(RouteStage.LOG, unit)).isEmpty();
+        assertThat(Dispute.at(RouteStage.LOG, unit, List.of("serviceSchool"))).isEmpty();
         assertThat(Dispute.of("mount")).extracting(Dispute::code).containsExactly("clearance");
+    }
+
+    /** A head has no cavity to fill, a taper no clearance class: nothing is asked there that cannot be taken. */
+    @Test
+    void nothingIsAskedThatNoBoxTakes() {
+        AssemblyKind head = AssemblyKind.find("steering-head").orElseThrow();
+        AssemblyKind hub = AssemblyKind.find("adjustable-taper").orElseThrow();
+        assertThat(Dispute.at(RouteStage.GREASE, head, List.of("kind", "oldKind")))
+                .isEmpty();
+        assertThat(Dispute.at(RouteStage.GREASE, hub, List.of("kind", "cavityShare")))
+                .extracting(Dispute::code)
+                .containsExactly("fill");
+        assertThat(Dispute.at(RouteStage.FIT, hub, List.of("clearanceClass"))).isEmpty();
     }
 
     @Test

@@ -1,4 +1,4 @@
-package unbo.app.job;
+package unbo.core.tools.section;
 
 import java.util.Arrays;
 import java.util.HashSet;
@@ -17,24 +17,27 @@ import unbo.core.inspect.Inspection;
 import unbo.core.measure.Show;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
-import unbo.core.stage.RouteStage;
-import unbo.core.tools.section.PartMark;
 
 /** Where the parts of a job stand: bad as they were found, going in new, not looked at yet. */
-final class PartStands {
+public final class PartStands {
 
-    /** Stations at which what was found is still what stands there. */
-    private static final Set<RouteStage> OLD = Set.of(RouteStage.STRIP, RouteStage.INSPECT);
+    /** A mode of damage that is none. */
+    private static final String NORMAL = "normal";
 
     private PartStands() {}
 
-    /** By the code of the part; what is not said of one is not in it. A bearing is marked once, at its first part. */
-    static Map<String, PartMark> of(List<Part> parts, StageFace.Showing shown) {
-        Sheet sheet = shown.view().sheet();
+    /**
+     * By the code of the part; what is not said of one is not in it. A bearing is marked once, at its first part, and
+     * each ring whose seat is bad.
+     *
+     * @param asFound true while what was found is still what stands there
+     * @param unseen codes of the places that are to be looked at and were not
+     */
+    public static Map<String, PartMark> of(List<Part> parts, Sheet sheet, boolean asFound, Set<String> unseen) {
         Map<String, PartMark> marks = new LinkedHashMap<>();
         Set<String> told = new HashSet<>();
         for (Part part : parts) {
-            mark(part, shown, sheet)
+            mark(part, sheet, asFound, unseen)
                     .filter(mark -> part.place() == null
                             || seatBad(part, sheet) && mark == PartMark.BAD
                             || told.add(part.place() + mark))
@@ -43,28 +46,27 @@ final class PartStands {
         return marks;
     }
 
-    private static Optional<PartMark> mark(Part part, StageFace.Showing shown, Sheet sheet) {
-        boolean old = OLD.contains(shown.stage());
-        if (old && bad(part, sheet)) {
+    private static Optional<PartMark> mark(Part part, Sheet sheet, boolean asFound, Set<String> unseen) {
+        boolean renewed = renewed(part, sheet);
+        if (seatBad(part, sheet) || damaged(part, sheet) && (asFound || !renewed)) {
             return Optional.of(PartMark.BAD);
         }
-        if (!old && (seatBad(part, sheet) || bad(part, sheet) && !renewed(part, sheet))) {
-            return Optional.of(PartMark.BAD);
-        }
-        if (renewed(part, sheet)) {
+        if (renewed) {
             return Optional.of(PartMark.NEW);
         }
-        return shown.stage() == RouteStage.INSPECT && unseen(part, shown)
+        return ring(part) && part.place() != null && unseen.contains(part.place())
                 ? Optional.of(PartMark.UNSEEN)
                 : Optional.empty();
     }
 
-    private static boolean bad(Part part, Sheet sheet) {
+    /** True for a bearing whose races were read as anything but run as they should. */
+    private static boolean damaged(Part part, Sheet sheet) {
         return part.place() != null
-                && (seatBad(part, sheet)
-                        || ring(part)
-                                && !sheet.text(PlaceProperty.DAMAGE.at(part.place()))
-                                        .isBlank());
+                && ring(part)
+                && Arrays.stream(sheet.text(PlaceProperty.DAMAGE.at(part.place()))
+                                .split(","))
+                        .map(String::strip)
+                        .anyMatch(mode -> !mode.isEmpty() && !mode.equals(NORMAL));
     }
 
     /** True for a ring whose seat was measured bad, and was not put right. */
@@ -82,7 +84,8 @@ final class PartStands {
 
     private static boolean seatBad(Sheet sheet, String place, PlaceProperty state, PlaceProperty remedy) {
         String found = sheet.text(state.at(place));
-        return !found.isEmpty() && !found.equals("right") && Inspection.stays(sheet.text(remedy.at(place)));
+        String put = sheet.text(remedy.at(place));
+        return !found.isEmpty() && !found.equals("right") && (put.isEmpty() || put.equals(Inspection.AS_IT_IS));
     }
 
     private static boolean ring(Part part) {
@@ -109,22 +112,8 @@ final class PartStands {
                 .collect(Collectors.toUnmodifiableSet());
     }
 
-    /** True for a bearing's ring that nobody has looked at in this job. */
-    private static boolean unseen(Part part, StageFace.Showing shown) {
-        JobView.Station inspect = shown.view().station(RouteStage.INSPECT);
-        Sheet sheet = shown.view().sheetFor(RouteStage.INSPECT);
-        return part.place() != null
-                && ring(part)
-                && PlaceRow.entry(
-                                inspect,
-                                new PlaceRow.About(part.place(), PlaceRow.Asks.INSPECT.usual()),
-                                PlaceRow.Asks.INSPECT,
-                                sheet)
-                        .isEmpty();
-    }
-
     /** What was measured of the seat of a ring, with its unit; empty where nothing was. */
-    static Optional<String> seat(Part part, Sheet sheet) {
+    public static Optional<String> seat(Part part, Sheet sheet) {
         if (part.place() == null) {
             return Optional.empty();
         }
