@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -18,6 +19,7 @@ import org.springframework.web.bind.annotation.RestController;
 import unbo.core.damage.Mark;
 import unbo.core.damage.RaceMap;
 import unbo.core.damage.RingPainting;
+import unbo.core.damage.Seen;
 import unbo.core.damage.Spread;
 import unbo.core.damage.Stroke;
 import unbo.core.damage.Track;
@@ -69,7 +71,8 @@ class RaceApi {
             .and("designation", RaceMapFields.LIST, "designation")
             .and("up", RaceMapFields.LIST, "up")
             .and("load", RaceMapFields.LIST, "load")
-            .and("other", RING);
+            .and("other", RING)
+            .and("seen", RaceMapFields.beside(RaceMapFields.LIST));
 
     private final JsonTexts reader;
 
@@ -80,11 +83,23 @@ class RaceApi {
     @Operation(
             operationId = "raceMap",
             summary = "Modes of damage read off painted races; body: {ring, kind, turning, elements, "
-                    + "strokes: [{mark, width, points: [{angleDeg, across}]}], other: {ring, strokes}}")
+                    + "strokes: [{mark, width, points: [{angleDeg, across}]}], other: {ring, strokes}, "
+                    + "seen: {rolling, cage, seat, lip, grease, smell}}")
     @PostMapping(path = "/race-map", consumes = MediaType.APPLICATION_JSON_VALUE)
     RaceRead raceMap(@RequestBody JsonNode body) {
         JsonTexts.judge(new BodyShape(RACES), body);
-        ObjectNode rest = JsonTexts.without(body, "ring", "strokes", "other");
+        ObjectNode rest = JsonTexts.without(body, "ring", "strokes", "other", "seen");
+        for (Seen.Part part : Seen.Part.values()) {
+            String look = body.path("seen").path(part.code()).asText("");
+            if (!look.isEmpty() && Seen.find(part, look).isEmpty()) {
+                throw ApiProblem.of(List.of(new Problem(
+                        "seen." + part.code(),
+                        part.label() + " is one of "
+                                + Seen.of(part).stream().map(Seen::code).collect(Collectors.joining(", ")) + ".",
+                        false)));
+            }
+            rest.put(part.box(), look);
+        }
         put(rest, body, "");
         if (body.hasNonNull("other")) {
             if (body.get("other").path("ring").asText().equals(body.path("ring").asText())) {

@@ -145,6 +145,21 @@ class InspectPagesTest {
                 .andExpect(content().string(containsString("no field colour")));
     }
 
+    /** What lies beside the races is told part by part; a look that is none is named by its path. */
+    @Test
+    void whatLiesBesideTheRacesIsReadByJson() throws Exception {
+        json("race-map", "{\"ring\":\"inner\",\"strokes\":[],\"seen\":{\"cage\":\"broken\",\"grease\":\"milky\"}}")
+                .andExpect(jsonPath("$.modes[0].id").value("cage-damage"))
+                .andExpect(jsonPath("$.modes[1].id").value("etching"))
+                .andExpect(jsonPath("$.scrap").value(true));
+        json("race-map", "{\"ring\":\"inner\",\"strokes\":[],\"seen\":{\"cage\":\"moon\"}}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("seen.cage"));
+        json("race-map", "{\"ring\":\"inner\",\"strokes\":[],\"seen\":{\"bell\":\"moon\"}}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.errors[0].field").value("seen.bell"));
+    }
+
     @Test
     void theOtherToolsAnswerByJson() throws Exception {
         json(

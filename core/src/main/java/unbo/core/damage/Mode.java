@@ -2,6 +2,7 @@ package unbo.core.damage;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
@@ -22,10 +23,12 @@ public record Mode(String id, String name, String cause, String remedy, String s
 
     /** @throws IllegalArgumentException for an id that is none */
     public static Mode of(String id) {
-        return ALL.stream()
-                .filter(m -> m.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no mode " + id));
+        return find(id).orElseThrow(() -> new IllegalArgumentException("no mode " + id));
+    }
+
+    /** Empty for an id that is none. */
+    public static Optional<Mode> find(String id) {
+        return ALL.stream().filter(m -> m.id().equals(id)).findFirst();
     }
 
     /** The plate's painting of a ring, for so many elements. */

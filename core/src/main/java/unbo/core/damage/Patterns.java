@@ -64,6 +64,7 @@ final class Patterns {
     }
 
     private static final int FEWEST_HOLLOWS = 5;
+    private static final int FEWEST_SCORES = 5;
     private static final int SHORT_ARC_DEG = 90;
 
     Patterns(RaceMapInput in, RingPainting inner, RingPainting outer) {
@@ -84,6 +85,7 @@ final class Patterns {
                     -5,
                     "the track scatters or lies in pieces: nothing ran like that");
             c.when(muddled(), -2.5, "more kinds of marks than one history leaves");
+            in.seen().forEach(seen -> c.when(seen.speaks(mode.id()) != 0, seen.speaks(mode.id()), seen.words()));
             readings.add(new RaceMap.Reading(
                     mode,
                     1 / (1 + Math.exp(-c.score)),
@@ -115,6 +117,7 @@ final class Patterns {
             case "overheated" -> overheated();
             case "creep" -> creep();
             case "ring-crack" -> crack();
+            case "cage-damage" -> cage();
             default -> throw new IllegalStateException("no pattern for " + mode);
         };
     }
@@ -135,6 +138,7 @@ final class Patterns {
                 0.8,
                 "an arc of " + deg(still.track()) + " on the still ring");
         c.when(rings.stream().anyMatch(RingPainting::hurt), -5, "there is more than a track");
+        in.seen().stream().filter(Seen::scrap).forEach(seen -> c.when(true, -4, seen.words()));
         boolean points = in.kind() == RaceMapInput.Kind.BALL || angular();
         c.when(points && tracks().anyMatch(t -> t.width() > 0.7), -1.2, "the track is as wide as the race");
         c.when(angular() && offCentre(), 3, "off centre, as an angular contact runs");
@@ -421,6 +425,15 @@ final class Patterns {
             c.when(s.there() && s.count() <= 3 && s.reach() >= 0.3, 3.6, "a crack across the " + name(r) + " ring");
             c.when(s.there() && (s.count() > 3 || s.reach() < 0.3), 0.7, "crack marks in the " + name(r) + " race");
         }
+        return c;
+    }
+
+    /** Pieces of a cage score what they pass; most is seen of the cage itself. */
+    private Case cage() {
+        Case c = new Case();
+        boolean scores = inner.mark("score").count() + outer.mark("score").count() >= FEWEST_SCORES;
+        c.when(scores, 2, "scores without order");
+        c.when(scores && !any("smear") && !any("dent"), 0.7, "no smears or dents with them");
         return c;
     }
 

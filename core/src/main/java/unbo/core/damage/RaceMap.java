@@ -59,13 +59,18 @@ public record RaceMap(RaceMapInput input, RingPainting inner, RingPainting outer
     }
 
     public boolean empty() {
-        return inner.empty() && outer.empty();
+        return inner.empty() && outer.empty() && input.seen().isEmpty();
     }
 
-    /** True for what may not go back: any spall, crack, temper colour but straw, line or dent. */
+    /**
+     * True for what may not go back: any spall, crack, temper colour but straw, line or dent, a hurt rolling element or
+     * cage, a scored seat.
+     */
     public boolean scrap() {
-        return List.of(inner, outer).stream()
-                .anyMatch(r -> List.of("spall", "crack", "blue", "brown", "dark-line", "dent", "ripple").stream()
-                        .anyMatch(r::has));
+        return input.seen().stream().anyMatch(Seen::scrap)
+                || List.of(inner, outer).stream()
+                        .anyMatch(
+                                r -> List.of("spall", "crack", "blue", "brown", "dark-line", "dent", "ripple").stream()
+                                        .anyMatch(r::has));
     }
 }

@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param innerTurns true where the inner ring turns and the outer stands
  * @param elements rolling elements of a row; null when they were not counted
+ * @param stood how it stood, and what is seen beside the races
  * @param elementsEstimated true when they were not counted
  */
 public record RaceMapInput(
@@ -35,8 +36,19 @@ public record RaceMapInput(
      *
      * @param upDeg angle of the still ring's mark that stood up; null when it was not marked
      * @param loadDeg middle of the load zone on the still ring; null when it was not seen
+     * @param seen rolling elements, cage, seats, lip, grease: what was seen of each that was looked at
      */
-    public record Stood(@Nullable Double upDeg, @Nullable Double loadDeg) {}
+    public record Stood(@Nullable Double upDeg, @Nullable Double loadDeg, List<Seen> seen) {
+
+        public Stood {
+            seen = List.copyOf(seen);
+        }
+
+        /** Nothing but the races was looked at. */
+        public Stood(@Nullable Double upDeg, @Nullable Double loadDeg) {
+            this(upDeg, loadDeg, List.of());
+        }
+    }
 
     /** Rolling elements. */
     public enum Kind {
@@ -70,5 +82,9 @@ public record RaceMapInput(
 
     public @Nullable Double loadDeg() {
         return stood.loadDeg();
+    }
+
+    public List<Seen> seen() {
+        return stood.seen();
     }
 }

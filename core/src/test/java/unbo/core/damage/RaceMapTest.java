@@ -311,4 +311,60 @@ class RaceMapTest {
                         .shapes()
                         .size());
     }
+
+    private static RaceMap seen(String inner, String... looks) {
+        List<Seen> seen = java.util.Arrays.stream(looks)
+                .map(look -> look.split("/"))
+                .map(look -> Seen.find(Seen.Part.valueOf(look[0].toUpperCase(java.util.Locale.ROOT)), look[1])
+                        .orElseThrow())
+                .toList();
+        return RaceMap.of(new RaceMapInput(
+                RaceMapInput.Kind.BALL,
+                true,
+                12,
+                Stroke.read(inner).orElseThrow(),
+                List.of(),
+                new RaceMapInput.Size(null, null, null),
+                new RaceMapInput.Stood(null, null, seen),
+                false));
+    }
+
+    /** What lies beside the races speaks with them, and alone where it is plain. */
+    @Test
+    void lookedAtBesideTheRaces() {
+        assertThat(seen("", "cage/broken").ranked().get(0).mode().id()).isEqualTo("cage-damage");
+        assertThat(seen("", "cage/broken").scrap()).isTrue();
+        assertThat(seen("", "grease/milky").verdict()).isNull();
+        RaceMap water = seen("", "grease/milky", "rolling/rusty");
+        assertThat(water.ranked().get(0).mode().id()).isEqualTo("etching");
+        assertThat(water.ranked().get(0).because())
+                .containsExactly("grease: milky, drops of water", "balls or rollers: rusty or etched");
+        assertThat(seen("", "seat/scored").likely())
+                .extracting(r -> r.mode().id())
+                .containsExactly("creep");
+        assertThat(seen("", "smell/burnt", "grease/black", "rolling/hot")
+                        .ranked()
+                        .get(0)
+                        .mode()
+                        .id())
+                .isEqualTo("overheated");
+    }
+
+    /** A normal track with a broken cage is no normal bearing; with sound parts it is one all the more. */
+    @Test
+    void normalOnlyWithSoundParts() {
+        String track = "track/30 0:50 30:50 60:50 90:50 120:50 150:50 180:50 210:50 240:50 270:50 300:50 330:50";
+        double bare = normal(seen(track));
+        assertThat(normal(seen(track, "cage/sound", "grease/fresh"))).isGreaterThan(bare);
+        assertThat(normal(seen(track, "cage/broken"))).isLessThan(0.5);
+        assertThat(seen(track, "rolling/sound", "cage/sound").scrap()).isFalse();
+    }
+
+    private static double normal(RaceMap map) {
+        return map.ranked().stream()
+                .filter(r -> r.mode().id().equals("normal"))
+                .mapToDouble(RaceMap.Reading::confidence)
+                .findFirst()
+                .orElse(0);
+    }
 }

@@ -1,14 +1,17 @@
 package unbo.core.tools.strip;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
 import unbo.core.damage.Mark;
 import unbo.core.damage.RaceMapInput;
+import unbo.core.damage.Seen;
 import unbo.core.damage.Stroke;
 import unbo.core.fact.FactKey;
 import unbo.core.form.BearingInput;
@@ -17,6 +20,7 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
+import unbo.core.tool.Shape;
 
 /** What is asked of the races of a removed bearing. */
 public final class RaceMapFields {
@@ -31,18 +35,7 @@ public final class RaceMapFields {
     private static final List<Field.Choice> TURNING = List.of(
             new Field.Choice("inner", "the inner ring turns"),
             new Field.Choice("outer", "the outer ring turns (a wheel on its axle)"));
-    private static final List<Field> FIELDS = List.of(
-            Field.bearing("designation", "Bearing, as stamped")
-                    .from(FactKey.OUTER_CONE)
-                    .hint("for its size and number of elements"),
-            Field.choice("kind", "Elements", KINDS).hint("by the number when it tells"),
-            Field.choice("turning", "Turning", TURNING).orElse("inner", null),
-            Field.whole("elements", "Elements in a row", 3, 80).hint("counted; estimated from the number when empty"),
-            Field.text("inner", "Inner race, painted", LONGEST),
-            Field.text("outer", "Outer race, painted", LONGEST),
-            Field.quantity("up", "Mark that stood up, on the still ring", Quantity.ANGLE, "°", 0, 360),
-            Field.quantity("load", "Middle of the load zone, on the still ring", Quantity.ANGLE, "°", 0, 360)
-                    .hint("where the load pressed, if the mounting tells it"));
+    private static final List<Field> FIELDS = Stream.concat(races(), beside()).toList();
 
     public static final FieldList<RaceMapInput> LIST = FieldList.of(FIELDS, RaceMapFields::rules, RaceMapFields::make);
 
@@ -63,6 +56,43 @@ public final class RaceMapFields {
     private static final BearingInput BEARING = BearingInput.numbered("designation");
 
     private RaceMapFields() {}
+
+    private static Stream<Field> races() {
+        return Stream.of(
+                Field.bearing("designation", "Bearing, as stamped")
+                        .from(FactKey.OUTER_CONE)
+                        .hint("for its size and number of elements"),
+                Field.choice("kind", "Elements", KINDS).hint("by the number when it tells"),
+                Field.choice("turning", "Turning", TURNING).orElse("inner", null),
+                Field.whole("elements", "Elements in a row", 3, 80)
+                        .hint("counted; estimated from the number when empty"),
+                Field.text("inner", "Inner race, painted", LONGEST),
+                Field.text("outer", "Outer race, painted", LONGEST),
+                Field.quantity("up", "Mark that stood up, on the still ring", Quantity.ANGLE, "°", 0, 360),
+                Field.quantity("load", "Middle of the load zone, on the still ring", Quantity.ANGLE, "°", 0, 360)
+                        .hint("where the load pressed, if the mounting tells it"));
+    }
+
+    /** What lies beside the races: looked at with them, and told only where it was. */
+    private static Stream<Field> beside() {
+        return Arrays.stream(Seen.Part.values())
+                .map(part -> Field.choice(
+                                part.box(),
+                                part.label(),
+                                Seen.of(part).stream()
+                                        .map(seen -> new Field.Choice(seen.code(), seen.label()))
+                                        .toList())
+                        .seldom());
+    }
+
+    /** What is seen beside the races, as it is called from outside: a member for each part. */
+    public static Shape beside(FieldList<?> list) {
+        Shape shape = Shape.EMPTY;
+        for (Seen.Part part : Seen.Part.values()) {
+            shape = shape.and(part.code(), list, part.box());
+        }
+        return shape;
+    }
 
     /** The fields, for a stage that asks more than the map. */
     public static List<Field> fields() {
@@ -109,7 +139,12 @@ public final class RaceMapFields {
                         d == null ? null : d.boreMm(),
                         d == null ? null : d.outsideMm(),
                         d == null ? null : d.widthMm()),
-                new RaceMapInput.Stood(v.maybe("up"), v.maybe("load")),
+                new RaceMapInput.Stood(
+                        v.maybe("up"),
+                        v.maybe("load"),
+                        Arrays.stream(Seen.Part.values())
+                                .flatMap(part -> Seen.find(part, v.text(part.box())).stream())
+                                .toList()),
                 !v.has("elements") && elements != null);
     }
 
