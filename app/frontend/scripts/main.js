@@ -16,6 +16,7 @@ const parts = {
   "[data-tick], [data-answer]": "./steps.js",
   "[data-bench]": "./bench.js",
   "[data-record]": "./record.js",
+  "template[data-rows]": "./rows.js",
 };
 
 function fetchNeeded() {

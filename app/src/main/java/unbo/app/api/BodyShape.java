@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 
 import com.fasterxml.jackson.databind.JsonNode;
@@ -160,10 +161,16 @@ final class BodyShape {
 
     private static String lines(Shape item, JsonNode rows) {
         return StreamSupport.stream(rows.spliterator(), false)
-                .map(row -> item.members().keySet().stream()
-                        .map(name -> row.path(name).asText("").replaceAll("[;\\r\\n]+", ","))
-                        .collect(Collectors.joining("; ")))
+                .map(row -> cells(item, row).collect(Collectors.joining("; ")))
                 .collect(Collectors.joining("\n"));
+    }
+
+    /** The values of an object in the order of its members, those of an object within it at its place. */
+    private static Stream<String> cells(Shape item, JsonNode row) {
+        return item.members().entrySet().stream()
+                .flatMap(entry -> entry.getValue() instanceof Shape.Inner inner
+                        ? cells(inner.shape(), row.path(entry.getKey()))
+                        : Stream.of(JsonTexts.text(row.path(entry.getKey())).replaceAll("\\s*[;\\r\\n]+\\s*", ", ")));
     }
 
     /** Each member of the objects as the list of a box; what one leaves out is nought. */

@@ -31,8 +31,12 @@ public record FieldView(
      * What may be chosen.
      *
      * @param clearable true for a choice that may go back to none
+     * @param columns cells of a line, where each line is a record
      */
-    public record Choosing(List<Field.Choice> choices, boolean required, boolean clearable) {}
+    public record Choosing(List<Field.Choice> choices, boolean required, boolean clearable, List<Column> columns) {}
+
+    /** A cell of a line. @param choices what may be chosen; empty where it is typed */
+    public record Column(String label, String placeholder, List<Field.Choice> choices) {}
 
     /**
      * How it stands on the page.
@@ -43,6 +47,9 @@ public record FieldView(
      * @param instead what counts while a choice is left open, in words; empty where nothing does
      */
     public record Box(Slider slider, boolean fine, String apart, String instead) {}
+
+    private static final List<Field.Choice> YES_NO =
+            List.of(new Field.Choice("yes", "yes"), new Field.Choice("no", "no"));
 
     /** A slider beside a box, in the box's unit. @param from field it starts from while the box is empty */
     public record Slider(String least, String most, String step, String from) {}
@@ -56,7 +63,7 @@ public record FieldView(
                 unit,
                 new Said(typed(), echo(), doubt(), suggestion(), List.of()),
                 new Help(placeholder(), why(), hint()),
-                new Choosing(choices(), required(), clearable()),
+                new Choosing(choices(), required(), clearable(), columns()),
                 new Box(slider(), fine(), apart(), instead()));
     }
 
@@ -94,7 +101,7 @@ public record FieldView(
                         placeholder(field, system),
                         reading.defaulted() && field.defaultWhy() != null ? field.defaultWhy() : "",
                         field.hint()),
-                new Choosing(field.choices(), field.required(), !field.required()),
+                new Choosing(field.choices(), field.required(), !field.required(), columns(field)),
                 new Box(slider(field, system), field.fine(), apart, instead(field)));
     }
 
@@ -109,6 +116,15 @@ public record FieldView(
                 .findFirst()
                 .orElse(field.defaultText());
         return label + (field.defaultWhy() == null ? "" : ", " + field.defaultWhy());
+    }
+
+    private static List<Column> columns(Field field) {
+        return field.columns().stream()
+                .map(column -> new Column(
+                        column.label(),
+                        column.kind() == Field.Kind.CHOICE || column.defaultText() == null ? "" : column.defaultText(),
+                        column.kind() == Field.Kind.YES_NO ? YES_NO : column.choices()))
+                .toList();
     }
 
     private static Slider slider(Field field, UnitSystem system) {
@@ -180,6 +196,10 @@ public record FieldView(
 
     public boolean clearable() {
         return choice.clearable();
+    }
+
+    public List<Column> columns() {
+        return choice.columns();
     }
 
     public Slider slider() {

@@ -38,6 +38,11 @@ public record Chart(String name, String title, Axis x, Axis y, List<Line> lines,
             return log ? Math.log(value / from) / Math.log(to / from) : (value - from) / (to - from);
         }
 
+        /** Values that are marked along it. */
+        public List<Double> ticks() {
+            return Chart.ticks(this);
+        }
+
         double at(double share) {
             return log ? from * Math.pow(to / from, share) : from + (to - from) * share;
         }

@@ -53,8 +53,14 @@ public record Field(
      * @param choices codes and labels of a choice
      * @param fewest members of a list at least
      * @param longest characters of a text, or members of a list, at most
+     * @param columns what the cells of a line are, where each line is a record; empty otherwise
      */
-    public record Extent(List<Choice> choices, int fewest, int longest) {}
+    public record Extent(List<Choice> choices, int fewest, int longest, List<Field> columns) {
+
+        Extent(List<Choice> choices, int fewest, int longest) {
+            this(choices, fewest, longest, List.of());
+        }
+    }
 
     /**
      * @param hint a line of help under it
@@ -171,6 +177,16 @@ public record Field(
     /** Free text of several lines, {@code longest} characters at most. */
     public static Field lines(String name, String label, int longest) {
         return plain(name, label, Kind.LINES, longest);
+    }
+
+    /** Records, one to a line, the cells of each in the order of its fields. */
+    public static Field rows(String name, String label, List<Field> columns) {
+        return of(
+                name,
+                label,
+                Kind.LINES,
+                new Scale(null, NONE, NONE, NONE, NONE, false),
+                new Extent(List.of(), 0, LONGEST_TEXT, List.copyOf(columns)));
     }
 
     /** A tick. */
@@ -298,6 +314,11 @@ public record Field(
 
     public List<Choice> choices() {
         return extent.choices();
+    }
+
+    /** What the cells of a line are; empty where a line is no record. */
+    public List<Field> columns() {
+        return extent.columns();
     }
 
     public int fewest() {

@@ -7,7 +7,8 @@ public enum Work {
     STRIP("Get it out, read it"),
     SET("Fit and set"),
     RUN("Grease, speed, load, life"),
-    PROVE("Prove and log");
+    PROVE("Prove and log"),
+    DECIDE("Learn and decide");
 
     private final String title;
 

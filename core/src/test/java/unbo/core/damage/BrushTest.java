@@ -164,7 +164,7 @@ class BrushTest {
                     .isPresent();
         }
         assertThat(Mode.all())
-                .hasSize(19)
+                .hasSize(20)
                 .allSatisfy(m -> assertThat(RaceMapDrawing.plate(m).shapes()).isNotEmpty());
     }
 

@@ -54,8 +54,8 @@ public final class RaceMapWords {
             findings.add(new Finding(
                     "race-scrap",
                     Level.STOP,
-                    "The bearing is scrap: spalls, lines, dents, cracks, temper colour and a hurt cage go on from where "
-                            + "they are."));
+                    "The bearing is scrap: spalls, lines, dents, cracks, temper colour and a hurt cage go on from "
+                            + "where they are."));
         }
         map.ranked().stream()
                 .filter(r -> r.confidence() < RaceMap.LIKELY)

@@ -1,0 +1,111 @@
+package unbo.core.decide;
+
+import java.util.function.DoubleUnaryOperator;
+
+import org.hipparchus.special.Gamma;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The age at which renewing costs least in the long run (Barlow and Hunter 1960): renewed at T or at failure, whichever
+ * comes first, g(T) = (cp·S(T) + cf·(1 − S(T)))/∫0..T S. Only where the chance to fail grows with age (β over 1) and a
+ * failure costs more than a planned renewal is there such an age, and only where it saves a thousandth is it named.
+ *
+ * @param bestAge in the unit of η; null where it is run to condition
+ * @param window ages round it that cost hardly more; null where there is none
+ * @param rate cost a unit at the best age; run to failure where there is none
+ * @param runRate cost a unit run to failure, cf over the mean life
+ */
+public record RenewalAge(
+        Input input, @Nullable Double bestAge, @Nullable Window window, double rate, double runRate) {
+
+    /** So much dearer at the ends of the window: no workshop tells it from the best. */
+    public static final double WINDOW = 0.017;
+
+    /** Saves less than this of what running to failure costs: no age worth naming. */
+    private static final double HARDLY = 0.001;
+
+    private static final int HALVINGS = 100;
+    /** Beyond so many times η hardly any bearing is left to renew. */
+    private static final double FAR = 12;
+
+    /**
+     * What is asked.
+     *
+     * @param beta slope of the lives, over 0
+     * @param eta characteristic life, over 0
+     * @param planned cost of a planned renewal
+     * @param failure cost of a failure
+     */
+    public record Input(double beta, double eta, double planned, double failure) {}
+
+    /** @param high null where later renewals never cost so much more */
+    public record Window(double low, @Nullable Double high) {}
+
+    public static RenewalAge of(Input in) {
+        double mean = in.eta() * Math.exp(Gamma.logGamma(1 + 1 / in.beta()));
+        double run = in.failure() / mean;
+        if (!(in.beta() > 1) || !(in.failure() > in.planned())) {
+            return new RenewalAge(in, null, null, run, run);
+        }
+        DoubleUnaryOperator cost = age -> costRate(in, age);
+        double best = least(cost, in.eta() * 1e-4, in.eta() * FAR);
+        double rate = cost.applyAsDouble(best);
+        if (rate > run * (1 - HARDLY)) {
+            return new RenewalAge(in, null, null, run, run);
+        }
+        double limit = rate * (1 + WINDOW);
+        double low = cross(cost, best, in.eta() * 1e-4, limit);
+        double far = in.eta() * FAR;
+        Double high = cost.applyAsDouble(far) <= limit ? null : Double.valueOf(cross(cost, best, far, limit));
+        return new RenewalAge(in, best, new Window(low, high), rate, run);
+    }
+
+    /** Cost a unit when it is renewed at an age. */
+    public static double costRate(Input in, double age) {
+        double left = Math.exp(-Math.pow(age / in.eta(), in.beta()));
+        return (in.planned() * left + in.failure() * (1 - left)) / lasts(in, age);
+    }
+
+    /** Mean distance run until it fails or reaches an age: η·Γ(1 + 1/β)·P(1/β, (T/η)^β). */
+    private static double lasts(Input in, double age) {
+        return in.eta()
+                * Math.exp(Gamma.logGamma(1 + 1 / in.beta()))
+                * Gamma.regularizedGammaP(1 / in.beta(), Math.pow(age / in.eta(), in.beta()));
+    }
+
+    private static double least(DoubleUnaryOperator of, double from, double to) {
+        double golden = (Math.sqrt(5) - 1) / 2;
+        double low = Math.log(from);
+        double high = Math.log(to);
+        for (int i = 0; i < HALVINGS; i++) {
+            double a = high - golden * (high - low);
+            double b = low + golden * (high - low);
+            if (of.applyAsDouble(Math.exp(a)) < of.applyAsDouble(Math.exp(b))) {
+                high = b;
+            } else {
+                low = a;
+            }
+        }
+        return Math.exp((low + high) / 2);
+    }
+
+    /** Between an age that costs less than a limit and one that costs more. */
+    private static double cross(DoubleUnaryOperator of, double cheap, double dear, double limit) {
+        double under = cheap;
+        double over = dear;
+        for (int i = 0; i < HALVINGS; i++) {
+            double middle = (under + over) / 2;
+            if (of.applyAsDouble(middle) > limit) {
+                over = middle;
+            } else {
+                under = middle;
+            }
+        }
+        return (under + over) / 2;
+    }
+
+    /** What renewing at the best age saves of what running to failure costs, 0 to 1. */
+    public double saves() {
+        return 1 - rate / runRate;
+    }
+}

@@ -1,0 +1,198 @@
+package unbo.core.survival;
+
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Weibull's distribution through runs that failed and runs that did not: maximum likelihood with censoring to the right
+ * and late entry (Lawless, Statistical Models and Methods for Lifetime Data). S(t) = exp(−(t/η)^β). With fewer than
+ * {@value #ENOUGH} failures the slope is held and only η is told by the data.
+ *
+ * @param beta slope; held where there are few failures
+ * @param eta characteristic life, in the unit of the runs; null where nothing failed
+ * @param held true where the slope was not told by the data
+ * @param betaLimits by the profile of the likelihood, two-sided; null where it is held
+ * @param etaLow life that η exceeds at the confidence, one-sided, for this slope: (2·Σt^β/χ²)^(1/β)
+ * @param etaLimits by the profile of the likelihood, two-sided, slope free; null where it is held
+ */
+public record Weibull(
+        double beta,
+        @Nullable Double eta,
+        boolean held,
+        @Nullable Limits betaLimits,
+        double etaLow,
+        @Nullable Limits etaLimits,
+        int failures) {
+
+    /** Failures from which the slope is told by the data. */
+    public static final int ENOUGH = 5;
+    /** Slope of wear-out, held while there are few failures: our own judgement. */
+    public static final double WEAR_OUT = 1.5;
+    /** Slope of water and accident: as likely for an old bearing as for a new one. */
+    public static final double ACCIDENT = 1.0;
+
+    private static final double LEAST_SLOPE = 0.05;
+    private static final double MOST_SLOPE = 40;
+    private static final int HALVINGS = 80;
+    private static final double TENTH = -Math.log(0.9);
+
+    /** A band. */
+    public record Limits(double low, double high) {}
+
+    /** Runs over the longest of them, so that no power runs over. */
+    private record Runs(double[] ends, double[] entries, int failures, double logs, double longest) {
+
+        static Runs of(List<Observed> runs) {
+            double longest = runs.stream().mapToDouble(Observed::end).max().orElse(1);
+            return new Runs(
+                    runs.stream().mapToDouble(r -> r.end() / longest).toArray(),
+                    runs.stream()
+                            .mapToDouble(r -> r.entry() / longest)
+                            .filter(e -> e > 0)
+                            .toArray(),
+                    Observed.failures(runs),
+                    runs.stream()
+                            .filter(Observed::failed)
+                            .mapToDouble(r -> Math.log(r.end() / longest))
+                            .sum(),
+                    longest);
+        }
+
+        double sum(double beta) {
+            double sum = 0;
+            for (double end : ends) {
+                sum += Math.pow(end, beta);
+            }
+            for (double entry : entries) {
+                sum -= Math.pow(entry, beta);
+            }
+            return sum;
+        }
+
+        /** Log likelihood of a slope, the best η taken for it. */
+        double profile(double beta) {
+            return failures * Math.log(beta) + (beta - 1) * logs - failures * Math.log(sum(beta) / failures) - failures;
+        }
+
+        /** Log likelihood. @param scale η over the longest run, to the power of the slope */
+        double likelihood(double beta, double eta) {
+            double log = Math.log(eta);
+            return failures * (Math.log(beta) - beta * log) + (beta - 1) * logs - sum(beta) / Math.pow(eta, beta);
+        }
+    }
+
+    /**
+     * The slope told by the data where enough failed, else held.
+     *
+     * @param runs at least one
+     * @param heldSlope slope while there are few failures, over 0
+     * @param confidence of the limits, over 0, under 1
+     */
+    public static Weibull of(List<Observed> runs, double heldSlope, double confidence) {
+        return Observed.failures(runs) < ENOUGH ? held(runs, heldSlope, confidence) : free(runs, confidence);
+    }
+
+    /** The slope held. */
+    public static Weibull held(List<Observed> runs, double slope, double confidence) {
+        Runs scaled = Runs.of(runs);
+        return new Weibull(
+                slope, eta(scaled, slope), true, null, etaLow(scaled, slope, confidence), null, scaled.failures);
+    }
+
+    /** The slope told by the data. @throws IllegalArgumentException for fewer than two failures */
+    public static Weibull free(List<Observed> runs, double confidence) {
+        Runs scaled = Runs.of(runs);
+        if (scaled.failures < 2) {
+            throw new IllegalArgumentException(scaled.failures + " failures tell no slope");
+        }
+        double beta = Math.exp(most(b -> scaled.profile(Math.exp(b)), Math.log(LEAST_SLOPE), Math.log(MOST_SLOPE)));
+        double z = Quantiles.twoSided(confidence);
+        double drop = scaled.profile(beta) - z * z / 2;
+        Limits slopes = new Limits(
+                Math.exp(cross(b -> scaled.profile(Math.exp(b)) - drop, Math.log(beta), Math.log(LEAST_SLOPE))),
+                Math.exp(cross(b -> scaled.profile(Math.exp(b)) - drop, Math.log(beta), Math.log(MOST_SLOPE))));
+        double eta = Math.pow(scaled.sum(beta) / scaled.failures, 1 / beta);
+        DoubleUnaryOperator over = logEta -> best(scaled, Math.exp(logEta)) - drop;
+        Limits lives = new Limits(
+                Math.exp(cross(over, Math.log(eta), Math.log(eta) - 5)) * scaled.longest,
+                Math.exp(cross(over, Math.log(eta), Math.log(eta) + 8)) * scaled.longest);
+        return new Weibull(
+                beta, eta * scaled.longest, false, slopes, etaLow(scaled, beta, confidence), lives, scaled.failures);
+    }
+
+    private static @Nullable Double eta(Runs runs, double beta) {
+        return runs.failures == 0 ? null : Math.pow(runs.sum(beta) / runs.failures, 1 / beta) * runs.longest;
+    }
+
+    private static double etaLow(Runs runs, double beta, double confidence) {
+        double chi = Quantiles.chiSquareEven(confidence, 2 * runs.failures + 2);
+        return Math.pow(2 * runs.sum(beta) / chi, 1 / beta) * runs.longest;
+    }
+
+    private static double best(Runs runs, double eta) {
+        DoubleUnaryOperator of = b -> runs.likelihood(Math.exp(b), eta);
+        return of.applyAsDouble(most(of, Math.log(LEAST_SLOPE), Math.log(MOST_SLOPE)));
+    }
+
+    /** Where a function with one summit is highest, by the golden section. */
+    private static double most(DoubleUnaryOperator of, double from, double to) {
+        double golden = (Math.sqrt(5) - 1) / 2;
+        double low = from;
+        double high = to;
+        double a = high - golden * (high - low);
+        double b = low + golden * (high - low);
+        double atA = of.applyAsDouble(a);
+        double atB = of.applyAsDouble(b);
+        for (int i = 0; i < HALVINGS && high - low > 1e-10; i++) {
+            if (atA < atB) {
+                low = a;
+                a = b;
+                atA = atB;
+                b = low + golden * (high - low);
+                atB = of.applyAsDouble(b);
+            } else {
+                high = b;
+                b = a;
+                atB = atA;
+                a = high - golden * (high - low);
+                atA = of.applyAsDouble(a);
+            }
+        }
+        return (low + high) / 2;
+    }
+
+    /** Where a function falls through nought between a summit over it and a far end; the end where it does not. */
+    private static double cross(DoubleUnaryOperator of, double summit, double end) {
+        double over = summit;
+        double under = end;
+        if (of.applyAsDouble(under) >= 0) {
+            return end;
+        }
+        for (int i = 0; i < HALVINGS && Math.abs(under - over) > 1e-10; i++) {
+            double middle = (over + under) / 2;
+            if (of.applyAsDouble(middle) >= 0) {
+                over = middle;
+            } else {
+                under = middle;
+            }
+        }
+        return (over + under) / 2;
+    }
+
+    /** The life that nine in ten exceed; null where nothing failed. */
+    public @Nullable Double b10() {
+        return eta == null ? null : eta * Math.pow(TENTH, 1 / beta);
+    }
+
+    /** The share that runs beyond a distance; with the lower limit of η where nothing failed. */
+    public double survives(double distance) {
+        return Math.exp(-Math.pow(distance / (eta == null ? etaLow : eta), beta));
+    }
+
+    /** Failures that are still wanted before the slope is told. */
+    public int wanted() {
+        return Math.max(0, ENOUGH - failures);
+    }
+}
