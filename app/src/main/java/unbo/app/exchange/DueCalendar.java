@@ -65,7 +65,8 @@ final class DueCalendar {
         String water = line.afterImmersions() == null
                 ? ""
                 : " or after " + line.afterImmersions() + " immersions (" + line.immersed() + " so far)";
-        return "Due " + (line.byImmersions() ? "now by immersions" : "on this day") + counter + water
+        return "Due " + (line.byImmersions() ? "now by immersions" : "on this day")
+                + (line.why().isEmpty() ? "" : ", " + line.why()) + counter + water
                 + ", whichever comes first. The vehicle maker's interval comes first.";
     }
 }

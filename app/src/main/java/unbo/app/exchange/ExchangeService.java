@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -254,7 +255,16 @@ public class ExchangeService {
                 v.use(),
                 v.axles(),
                 immersions,
+                events(v),
                 positions);
+    }
+
+    private List<UnboFile.EventPart> events(Vehicle vehicle) {
+        Map<Long, String> codes = vehicle.positions().stream().collect(Collectors.toMap(Position::id, Position::code));
+        return vehicles.everyEvent(vehicle.id()).stream()
+                .map(event -> new UnboFile.EventPart(
+                        event.positionId() == null ? "" : codes.getOrDefault(event.positionId(), ""), event.told()))
+                .toList();
     }
 
     private UnboFile.PositionPart part(Position p) {
@@ -348,6 +358,9 @@ public class ExchangeService {
             for (UnboFile.ImmersionPart immersion : part.immersions()) {
                 ExchangeService.this.vehicles.immersed(
                         vehicle.id(), immersion.day(), immersion.times(), immersion.note());
+            }
+            for (UnboFile.EventPart event : part.events()) {
+                ExchangeService.this.vehicles.went(vehicle.id(), event.position(), event.told());
             }
             letGo();
             part.positions()

@@ -11,6 +11,8 @@ import java.util.stream.Stream;
 
 import unbo.app.job.JobRecord;
 import unbo.app.photo.PhotoService;
+import unbo.app.vehicle.VehicleEvent;
+import unbo.core.event.EventKind;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
@@ -56,6 +58,13 @@ final class FileFaults implements FileReading.Taker {
         }
         Reading<VehicleInput> reading = reading(vehicle);
         reading.problems().forEach(p -> fault(here + ": " + p.sentence()));
+        for (UnboFile.EventPart event : vehicle.events()) {
+            if (event.position() == null || event.told() == null || !sound(event.told())) {
+                fault(here
+                        + ": an event needs its kind, its day, 1 to 1000 times, how hard from 1 to 3 and a note of at "
+                        + "most 200 characters.");
+            }
+        }
         for (UnboFile.ImmersionPart immersion : vehicle.immersions()) {
             if (immersion.day() == null
                     || odd(immersion.day())
@@ -117,6 +126,18 @@ final class FileFaults implements FileReading.Taker {
         for (int j = 0; j < position.jobs().size(); j++) {
             position.jobs().get(j).faults(at + ", job " + (j + 1)).forEach(this::fault);
         }
+    }
+
+    private static boolean sound(VehicleEvent.Told told) {
+        return EventKind.find(told.kind()).isPresent()
+                && told.day() != null
+                && !odd(told.day())
+                && told.times() >= 1
+                && told.times() <= 1000
+                && told.hard() >= 1
+                && told.hard() <= EventKind.HARD
+                && told.note() != null
+                && told.note().length() <= 200;
     }
 
     private static boolean odd(LocalDate day) {

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 
 import unbo.app.job.JobRecord;
+import unbo.app.vehicle.VehicleEvent;
 import unbo.core.sheet.Fact;
 
 /**
@@ -67,16 +68,22 @@ final class UnboFile {
             String use,
             int axles,
             List<ImmersionPart> immersions,
+            List<EventPart> events,
             List<PositionPart> positions) {
 
         VehiclePart {
             immersions = whole(immersions);
+            events = whole(events);
             positions = whole(positions);
         }
     }
 
     @JsonIgnoreProperties(ignoreUnknown = true)
     record ImmersionPart(LocalDate day, int times, String note) {}
+
+    /** Something that a vehicle went through. @param position code of the one place that did; empty for all of it */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    record EventPart(String position, VehicleEvent.Told told) {}
 
     /** What outlives the jobs of a position. @param jobs the oldest first, in files of version 1 */
     @JsonIgnoreProperties(ignoreUnknown = true)

@@ -616,7 +616,7 @@ public class JobService {
                     date(sheet.text(FactKey.DUE_ON)),
                     plain(sheet.text(FactKey.DUE_COUNTER)),
                     sheet.has(FactKey.DUE_IMMERSIONS) ? Integer.valueOf(sheet.text(FactKey.DUE_IMMERSIONS)) : null);
-            position.served(day, vehicles.immersionsAfter(position.vehicle().id(), day));
+            vehicles.served(position, day);
         }
         headlines(position.vehicle().id());
     }
@@ -753,7 +753,7 @@ public class JobService {
                 earlier.map(Job::workedOn).orElse(null),
                 earlier.map(Job::counter).orElse(null));
         LocalDate served = earlier.map(Job::workedOn).orElse(null);
-        position.served(served, vehicles.immersionsAfter(position.vehicle().id(), served));
+        vehicles.served(position, served);
     }
 
     /**

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
@@ -168,7 +170,13 @@ final class OpenedJob {
         if (!job.position().unknown()) {
             facts.add(Fact.words(FactKey.WHERE, job.position().code(), How.TYPED, "visit"));
         }
-        String circumstances = Usage.circumstances(vehicle.use());
+        String circumstances = Stream.of(
+                        Usage.circumstances(vehicle.use()),
+                        job.position().unknown() ? "" : job.position().wentThrough())
+                .flatMap(codes -> Stream.of(codes.split(" ")))
+                .filter(code -> !code.isEmpty())
+                .distinct()
+                .collect(Collectors.joining(" "));
         if (!circumstances.isEmpty()) {
             facts.add(Fact.words(FactKey.CIRCUMSTANCES, circumstances, How.TYPED, "vehicle"));
         }

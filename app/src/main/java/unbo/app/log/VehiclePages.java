@@ -2,6 +2,7 @@ package unbo.app.log;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,9 @@ import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.catalogue.OwnCatalogue;
+import unbo.app.data.Paged;
 import unbo.app.job.FactLine;
+import unbo.app.job.JobLine;
 import unbo.app.job.JobService;
 import unbo.app.logbook.Logbook;
 import unbo.app.vehicle.DueLine;
@@ -31,12 +34,16 @@ import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.assembly.KindPlace;
+import unbo.core.drawing.Drawing;
+import unbo.core.event.EventKind;
 import unbo.core.fact.FactKey;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
+import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.How;
 import unbo.core.sheet.Sheet;
+import unbo.core.tools.record.EventStrip;
 import unbo.core.tools.section.JobSection;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
@@ -44,6 +51,12 @@ import unbo.core.vehicle.VehicleInput;
 /** Vehicles and positions with their history. */
 @Page
 class VehiclePages {
+
+    /** Boxes of several events at once, before anything was typed. */
+    private static final FieldView EVENT_BOXES = FieldView.form(
+                    FieldReader.read(EventForm.MANY, Map.of(), UnitSystem.METRIC), UnitSystem.METRIC)
+            .get("rows")
+            .withoutRefusals();
 
     private final VehicleService vehicles;
     private final JobService jobs;
@@ -94,10 +107,22 @@ class VehiclePages {
         model.addAttribute("vehicle", vehicle);
         model.addAttribute("plan", PlacesPlan.of(vehicle, VehiclePages::state));
         model.addAttribute("jobs", jobs.ofVehicle(id, page));
-        model.addAttribute("immersions", vehicles.immersions(id));
+        List<EventLine> events = EventLine.of(vehicle, vehicles.events(id), vehicles.immersions(id));
+        model.addAttribute("events", events);
+        model.addAttribute("strip", strip(events, jobs.ofVehicle(id, 0)));
+        model.addAttribute("eventKinds", EventKind.all());
+        model.addAttribute("eventForm", EVENT_BOXES);
         model.addAttribute("today", LocalDate.now(clock));
         model.addAttribute("kinds", AssemblyKind.all());
         return "log/vehicle";
+    }
+
+    /** What it went through and when it was worked on, over time; null where neither was. */
+    private Drawing strip(List<EventLine> events, Paged<JobLine> jobs) {
+        List<EventStrip.Mark> marks = new ArrayList<>();
+        jobs.lines().forEach(job -> marks.add(new EventStrip.Mark("worked on", job.day(), 2, true)));
+        events.forEach(event -> marks.add(new EventStrip.Mark(event.what(), event.day(), event.hard(), false)));
+        return events.isEmpty() ? null : EventStrip.of(marks, LocalDate.now(clock));
     }
 
     /** When it is due, else what is in it. */
@@ -168,27 +193,6 @@ class VehiclePages {
         } else {
             flash.addFlashAttribute(
                     "good", "Added: " + own.get().label() + ", " + kind.get().label() + ".");
-        }
-        return "redirect:/vehicles/" + id;
-    }
-
-    @PostMapping("/vehicles/{id}/immersions")
-    String immersed(@PathVariable long id, @RequestParam Map<String, String> texts, RedirectAttributes flash) {
-        find(id);
-        Reading<ImmersionForm> reading = FieldReader.read(ImmersionForm.LIST, texts, workshops.units());
-        if (reading.ok()) {
-            vehicles.immersed(
-                    id,
-                    reading.record().day(),
-                    reading.record().times(),
-                    reading.record().note());
-        } else {
-            flash.addFlashAttribute(
-                    "bad",
-                    String.join(
-                            " ",
-                            reading.problems().stream().map(p -> p.sentence()).toList()));
-            flash.addFlashAttribute("typed", texts);
         }
         return "redirect:/vehicles/" + id;
     }

@@ -1,9 +1,7 @@
 package unbo.app.logbook;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 import org.flywaydb.core.api.MigrationVersion;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
@@ -44,6 +42,7 @@ class LogbookFilled extends BaseJavaMigration {
         fill(new JdbcTemplate(new SingleConnectionDataSource(context.getConnection(), true)));
     }
 
+    /** Rows of stages and parts lists; runs have columns of their own that come later. */
     static void fill(JdbcTemplate rows) {
         LogbookWriter writer = new LogbookWriter(rows);
         UnitSystem units = UnitSystem.named(
@@ -53,9 +52,13 @@ class LogbookFilled extends BaseJavaMigration {
         rows.query("SELECT id, parts FROM job WHERE parts IS NOT NULL", row -> {
             writer.parts(row.getLong("id"), row.getString("parts"), units);
         });
-        Set<Long> positions = new HashSet<>(
-                rows.queryForList("SELECT DISTINCT position_id FROM job WHERE state = 'SIGNED'", Long.class));
-        positions.forEach(writer::runs);
+    }
+
+    /** The runs of every position. */
+    static void runs(JdbcTemplate rows) {
+        LogbookWriter writer = new LogbookWriter(rows);
+        rows.queryForList("SELECT DISTINCT position_id FROM job WHERE state = 'SIGNED'", Long.class)
+                .forEach(writer::runs);
     }
 
     private static void stages(JdbcTemplate rows, LogbookWriter writer) {

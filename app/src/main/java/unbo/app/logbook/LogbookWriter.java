@@ -20,6 +20,8 @@ import org.springframework.jdbc.core.JdbcOperations;
 
 import unbo.app.job.FactKeys;
 import unbo.core.assembly.KindPlace;
+import unbo.core.bearing.Bearing;
+import unbo.core.designation.Decoder;
 import unbo.core.fact.FactKey;
 import unbo.core.fact.PlaceProperty;
 import unbo.core.finding.Level;
@@ -43,6 +45,12 @@ final class LogbookWriter {
     private static final int LONGEST_CODE = 60;
     private static final int LONGEST_KEY = 60;
     private static final int LONGEST_PART = 120;
+    private static final int LONGEST_KIND = 30;
+    private static final int LONGEST_SHORT = 20;
+    private static final int LONGEST_INITIALS = 10;
+    /** Cause of a job that a seal brought in: its bearing counts as failed with it. */
+    private static final String SEAL = "seal";
+
     private static final ObjectMapper JSON = JsonMapper.builder()
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
@@ -171,6 +179,9 @@ final class LogbookWriter {
         };
     }
 
+    /** What a job tells of the bearings that it leaves in. */
+    private record Left(SignedJob job, Sheet sheet, String signedBy) {}
+
     /** The runs of a position's bearings, read off its signed jobs anew. */
     void runs(long position) {
         Set<Long> renewing = new HashSet<>(rows.queryForList(
@@ -178,26 +189,48 @@ final class LogbookWriter {
                         + "AND s.state = 'DONE' AND s.code IN (" + RENEWING + ")",
                 Long.class,
                 position));
-        List<SignedJob> jobs = rows.query(
-                "SELECT id, worked_on, counter, cause, sheet FROM job "
+        Map<Long, Left> jobs = new LinkedHashMap<>();
+        rows.query(
+                "SELECT id, worked_on, counter, cause, sheet, signed_by FROM job "
                         + "WHERE position_id = ? AND state = 'SIGNED' AND worked_on IS NOT NULL AND sheet IS NOT NULL",
-                (row, n) -> {
+                row -> {
                     long id = row.getLong("id");
-                    Map<String, String> there = numbers(sheet(row.getString("sheet")));
-                    return new SignedJob(
+                    Sheet sheet = sheet(row.getString("sheet"));
+                    Map<String, String> there = numbers(sheet);
+                    String cause = row.getString("cause");
+                    SignedJob job = new SignedJob(
                             id,
                             row.getDate("worked_on").toLocalDate(),
                             row.getObject("counter", Double.class),
                             there,
                             renewing.contains(id) ? there.keySet() : Set.of(),
-                            row.getString("cause").endsWith("-bearing"));
+                            cause.endsWith("-bearing") || cause.equals(SEAL),
+                            damage(sheet));
+                    jobs.put(id, new Left(job, sheet, row.getString("signed_by")));
                 },
                 position);
         rows.update("DELETE FROM bearing_run WHERE position_id = ?", position);
+        Map<String, Integer> nth = new HashMap<>();
         rows.batchUpdate(
                 "INSERT INTO bearing_run (position_id, place, number, from_job, from_day, from_counter, fitted, "
-                        + "to_job, to_day, to_counter, ended) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                Runs.of(jobs).stream().map(run -> row(position, run)).toList());
+                        + "to_job, to_day, to_counter, ended, seen_day, seen_counter, kind, grease, seals, end_play, "
+                        + "set_by, nth) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                Runs.of(jobs.values().stream().map(Left::job).toList()).stream()
+                        .map(run ->
+                                row(position, run, jobs.get(run.from().job()), nth.merge(run.place(), 1, Integer::sum)))
+                        .toList());
+    }
+
+    /** What was read off the races of each place. */
+    private static Map<String, Set<String>> damage(Sheet sheet) {
+        Map<String, Set<String>> damage = new HashMap<>();
+        for (KindPlace place : sheet.places()) {
+            String read = sheet.text(PlaceProperty.DAMAGE.at(place.code()));
+            if (!read.isBlank()) {
+                damage.put(place.code(), Set.of(read.strip().split("\\s*,\\s*")));
+            }
+        }
+        return damage;
     }
 
     private static Sheet sheet(String facts) {
@@ -223,8 +256,10 @@ final class LogbookWriter {
         return numbers;
     }
 
-    private static Object[] row(long position, Run run) {
+    private static Object[] row(long position, Run run, Left began, int nth) {
         Run.Point to = run.to();
+        Run.Point seen = run.seen();
+        Sheet sheet = began.sheet();
         return new Object[] {
             position,
             run.place(),
@@ -236,8 +271,22 @@ final class LogbookWriter {
             to == null ? null : to.job(),
             to == null ? null : day(to.day()),
             to == null ? null : to.counter(),
-            run.ended().code()
+            run.ended().code(),
+            seen == null ? null : day(seen.day()),
+            seen == null ? null : seen.counter(),
+            cut(sheet.text(FactKey.ASSEMBLY), LONGEST_KIND),
+            cut(sheet.text(FactKey.GREASE_KIND), LONGEST_SHORT),
+            seals(run.number()),
+            sheet.has(FactKey.SET_END_PLAY) ? sheet.number(FactKey.SET_END_PLAY) : null,
+            cut(began.signedBy(), LONGEST_INITIALS),
+            nth
         };
+    }
+
+    /** How a bearing is sealed, by its number; empty where the number does not tell. */
+    private static String seals(String number) {
+        Bearing found = Decoder.SHIPPED.find(number);
+        return found.recognised() ? cut(found.suffixes().sealing(), LONGEST_SHORT) : "";
     }
 
     private static Date day(LocalDate day) {

@@ -5,7 +5,11 @@ import java.time.LocalDate;
 import unbo.core.finding.Level;
 import unbo.core.vehicle.Place;
 
-/** A position that is due, as lists show it. Times under water are counted since it was last worked on. */
+/**
+ * A position that is due, as lists show it. Times under water are counted since it was last worked on.
+ *
+ * @param why it is due sooner than its rule says; empty where it is not
+ */
 public record DueLine(
         long positionId,
         String vehicle,
@@ -14,7 +18,8 @@ public record DueLine(
         Integer afterImmersions,
         int immersed,
         Double atCounter,
-        String counterUnit) {
+        String counterUnit,
+        String why) {
 
     /** As it stands in the database. */
     public DueLine(
@@ -26,7 +31,8 @@ public record DueLine(
             Integer afterImmersions,
             int immersed,
             Double atCounter,
-            String counterUnit) {
+            String counterUnit,
+            String why) {
         this(
                 positionId,
                 vehicle,
@@ -35,7 +41,8 @@ public record DueLine(
                 afterImmersions,
                 immersed,
                 atCounter,
-                counterUnit);
+                counterUnit,
+                why);
     }
 
     public static DueLine of(Position p) {
@@ -47,7 +54,8 @@ public record DueLine(
                 p.dueImmersions(),
                 p.immersed(),
                 p.dueCounter(),
-                p.vehicle().counterUnit());
+                p.vehicle().counterUnit(),
+                p.dueWhy());
     }
 
     /** True when it went under water as often as it may. */

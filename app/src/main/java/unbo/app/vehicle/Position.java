@@ -1,6 +1,7 @@
 package unbo.app.vehicle;
 
 import java.time.LocalDate;
+import java.util.Set;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -13,6 +14,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
+import unbo.core.event.EventKind;
 import unbo.core.vehicle.Place;
 
 /** One hub, head, pivot or shaft of a vehicle: what outlives a job, and when it is due. */
@@ -44,6 +46,8 @@ public class Position {
     private Double lastCounter;
     private LocalDate servedOn;
     private int immersed;
+    private String dueWhy = "";
+    private String wentThrough = "";
     /** What is left of the immersions until it is due; kept by the database. */
     @Column(insertable = false, updatable = false)
     private Integer immersionsLeft;
@@ -134,6 +138,37 @@ public class Position {
         dueOn = day;
         dueCounter = atCounter;
         dueImmersions = immersions;
+        dueWhy = "";
+    }
+
+    /** Why it is due sooner than its rule says; empty where it is not. */
+    public String dueWhy() {
+        return dueWhy;
+    }
+
+    /** Codes of what it went through since its bearings were last looked after, as Diagnose knows them. */
+    public String wentThrough() {
+        return wentThrough;
+    }
+
+    /** Went through something on a day, where its bearings were not looked after since. */
+    void wentThrough(VehicleEvent event, EventKind kind) {
+        if (unknown() || servedOn != null && !event.day().isAfter(servedOn)) {
+            return;
+        }
+        if (!kind.circumstance().isEmpty() && !Set.of(wentThrough.split(" ")).contains(kind.circumstance())) {
+            wentThrough = (wentThrough + " " + kind.circumstance()).strip();
+        }
+        LocalDate by = kind.dueBy(event.day(), event.hard());
+        if (by != null && (dueOn == null || by.isBefore(dueOn))) {
+            dueOn = by;
+            dueWhy = kind.because(event.day());
+        }
+    }
+
+    /** True where something is known of it, so that it is looked at after what the whole vehicle went through. */
+    boolean lookedAfter() {
+        return lastWorkedOn != null || !numbers.isEmpty();
     }
 
     /** The last signed job here; day and counter null when there is none. */
@@ -149,6 +184,7 @@ public class Position {
     public void served(LocalDate day, int immersedSince) {
         servedOn = day;
         immersed = immersedSince;
+        wentThrough = "";
     }
 
     /** The day on which its bearings were last looked after; null when they never were here. */

@@ -12,7 +12,7 @@ import org.springframework.data.repository.Repository;
 interface Positions extends Repository<Position, Long> {
 
     String DUE = "select new unbo.app.vehicle.DueLine(p.id, v.name, v.kind, p.code, p.dueOn, "
-            + "p.dueImmersions, p.immersed, p.dueCounter, v.counterUnit) from Position p join p.vehicle v ";
+            + "p.dueImmersions, p.immersed, p.dueCounter, v.counterUnit, p.dueWhy) from Position p join p.vehicle v ";
 
     @Query("select p from Position p join fetch p.vehicle where p.id = :id")
     Optional<Position> withVehicle(long id);

@@ -17,6 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.data.Like;
 import unbo.app.data.Paged;
 import unbo.app.data.Window;
+import unbo.core.event.EventKind;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 
@@ -33,6 +34,7 @@ public class VehicleService {
     private final Vehicles vehicles;
     private final Positions positions;
     private final Immersions immersions;
+    private final VehicleEvents events;
     private final ApplicationEventPublisher changes;
     private final EntityManager entities;
 
@@ -40,11 +42,13 @@ public class VehicleService {
             Vehicles vehicles,
             Positions positions,
             Immersions immersions,
+            VehicleEvents events,
             ApplicationEventPublisher changes,
             EntityManager entities) {
         this.vehicles = vehicles;
         this.positions = positions;
         this.immersions = immersions;
+        this.events = events;
         this.changes = changes;
         this.entities = entities;
     }
@@ -161,6 +165,46 @@ public class VehicleService {
     public void immersed(long vehicleId, LocalDate day, int times, String note) {
         immersions.save(new Immersion(vehicleId, day, times, note));
         vehicles.withPositions(vehicleId).orElseThrow().positions().forEach(position -> position.immersed(day, times));
+    }
+
+    /**
+     * A vehicle went through something. What that makes due is due sooner, and why is kept with it.
+     *
+     * @param place code of the position that went through it; empty for the whole vehicle
+     */
+    public void went(long vehicleId, String place, VehicleEvent.Told told) {
+        Vehicle vehicle = vehicles.withPositions(vehicleId).orElseThrow();
+        Optional<Position> only = place.isEmpty() ? Optional.empty() : vehicle.position(place);
+        VehicleEvent event =
+                events.save(new VehicleEvent(vehicleId, only.map(Position::id).orElse(null), told));
+        vehicle.positions().forEach(position -> goThrough(position, event));
+    }
+
+    private static void goThrough(Position position, VehicleEvent event) {
+        boolean here = event.positionId() == null
+                ? position.lookedAfter()
+                : event.positionId().equals(position.id());
+        if (here) {
+            EventKind.find(event.kind()).ifPresent(kind -> position.wentThrough(event, kind));
+        }
+    }
+
+    /** The bearings of a position were looked after on a day; what came after it counts. Null where they never were. */
+    public void served(Position position, LocalDate day) {
+        long vehicle = position.vehicle().id();
+        position.served(day, immersionsAfter(vehicle, day));
+        events.after(vehicle, day == null ? LONG_AGO : day).forEach(event -> goThrough(position, event));
+    }
+
+    @Transactional(readOnly = true)
+    public List<VehicleEvent> events(long vehicleId) {
+        return events.latest(vehicleId);
+    }
+
+    /** All of them, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<VehicleEvent> everyEvent(long vehicleId) {
+        return events.every(vehicleId);
     }
 
     @Transactional(readOnly = true)

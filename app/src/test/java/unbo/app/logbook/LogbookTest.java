@@ -35,7 +35,7 @@ class LogbookTest {
             "log_mode|job_id, mode",
             "log_part|job_id, kind, what, place, amount, unit, cost, supplier",
             "bearing_run|position_id, place, number, from_job, from_day, from_counter, fitted, to_job, to_day, "
-                    + "to_counter, ended");
+                    + "to_counter, ended, seen_day, seen_counter, kind, grease, seals, end_play, set_by, nth");
 
     @Autowired
     private JobService jobs;
@@ -78,6 +78,7 @@ class LogbookTest {
         assertThat(kept).allSatisfy(table -> assertThat(table).isNotEmpty());
         TABLES.forEach(table -> rows.update("DELETE FROM " + table.split("\\|")[0]));
         LogbookFilled.fill(rows);
+        LogbookFilled.runs(rows);
         for (int i = 0; i < kept.size(); i++) {
             assertThat(all(TABLES.get(i))).as(TABLES.get(i)).containsExactlyElementsOf(kept.get(i));
         }

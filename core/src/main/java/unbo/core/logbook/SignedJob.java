@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param numbers of the bearings that are in it when it is signed, by place
  * @param renewed places whose bearing came out and a new one went in
- * @param failed true where what it turned out to be is the failure of a bearing
+ * @param failed true where what it turned out to be is the failure of a bearing or of its seal
+ * @param damage modes read off the races, by place; places that were not looked at left out
  * @param counter of the vehicle that day; null where it was not read
  */
 public record SignedJob(
@@ -20,4 +21,18 @@ public record SignedJob(
         @Nullable Double counter,
         Map<String, String> numbers,
         Set<String> renewed,
-        boolean failed) {}
+        boolean failed,
+        Map<String, Set<String>> damage) {
+
+    private static final Set<String> SOUND = Set.of("normal");
+
+    /** How the run of a place ends that is renewed here: what its races say goes before what the job was for. */
+    Run.Ended ended(String place) {
+        Set<String> read = damage.getOrDefault(place, Set.of());
+        boolean sound = read.equals(SOUND);
+        if (failed) {
+            return sound ? Run.Ended.SOUND : Run.Ended.FAILED;
+        }
+        return read.isEmpty() || sound ? Run.Ended.SOUND : Run.Ended.FOUND;
+    }
+}

@@ -13,7 +13,13 @@ class RunsTest {
 
     private static SignedJob job(long id, String day, double counter, Set<String> renewed, boolean failed) {
         return new SignedJob(
-                id, LocalDate.parse(day), counter, Map.of("outer", "32008X", "inner", "32010X"), renewed, failed);
+                id,
+                LocalDate.parse(day),
+                counter,
+                Map.of("outer", "32008X", "inner", "32010X"),
+                renewed,
+                failed,
+                Map.of());
     }
 
     private static SignedJob service(long id, String day, double counter) {
@@ -61,5 +67,37 @@ class RunsTest {
         assertThat(Runs.of(List.of(job(1, "2024-05-01", 1000, Set.of("outer", "inner"), true))))
                 .hasSize(2)
                 .allSatisfy(run -> assertThat(run.fitted()).isTrue());
+    }
+
+    private static SignedJob looked(boolean failed, String mode) {
+        return new SignedJob(
+                2,
+                LocalDate.parse("2025-06-01"),
+                9000.0,
+                Map.of("outer", "32008X"),
+                Set.of("outer"),
+                failed,
+                Map.of("outer", Set.of(mode)));
+    }
+
+    /** What the races say goes before what the job was for. */
+    @Test
+    void racesTellHowARunEnded() {
+        List<SignedJob> before = List.of(service(1, "2024-05-01", 1000), service(3, "2025-01-01", 5000));
+        assertThat(ended(before, looked(true, "normal")).ended()).isEqualTo(Run.Ended.SOUND);
+        assertThat(ended(before, looked(true, "etching")).ended()).isEqualTo(Run.Ended.FAILED);
+        assertThat(ended(before, looked(false, "normal")).ended()).isEqualTo(Run.Ended.SOUND);
+        Run found = ended(before, looked(false, "fatigue"));
+        assertThat(found.ended()).isEqualTo(Run.Ended.FOUND);
+        assertThat(found.seen()).isEqualTo(new Run.Point(3, LocalDate.parse("2025-01-01"), 5000.0));
+    }
+
+    private static Run ended(List<SignedJob> before, SignedJob last) {
+        return Runs.of(java.util.stream.Stream.concat(before.stream(), java.util.stream.Stream.of(last))
+                        .toList())
+                .stream()
+                .filter(run -> run.place().equals("outer") && run.to() != null)
+                .findFirst()
+                .orElseThrow();
     }
 }

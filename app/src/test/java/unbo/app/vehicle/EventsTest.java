@@ -1,0 +1,80 @@
+package unbo.app.vehicle;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+
+import jakarta.persistence.EntityManager;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.annotation.Transactional;
+
+import unbo.app.Served;
+import unbo.core.vehicle.VehicleInput;
+
+/** What a vehicle goes through makes its hubs due sooner, says why, and is told to Diagnose, until they are served. */
+@Served
+@Transactional
+class EventsTest {
+
+    private static final LocalDate DAY = LocalDate.parse("2026-03-10");
+
+    @Autowired
+    private VehicleService vehicles;
+
+    @Autowired
+    private EntityManager entities;
+
+    private static VehicleEvent.Told told(String kind, LocalDate day, int hard) {
+        return new VehicleEvent.Told(kind, day, 1, null, null, hard, "");
+    }
+
+    private Vehicle van() {
+        Vehicle van = vehicles.add(new VehicleInput("van", "Event van", "EV 1", "E.V.", "km", 9000.0, "dry", 1));
+        entities.flush();
+        return vehicles.find(van.id()).orElseThrow();
+    }
+
+    private Position front(Vehicle van) {
+        Position front = van.position("front-left").orElseThrow();
+        front.lastJob(DAY.minusMonths(3), 1000.0);
+        front.served(DAY.minusMonths(3), 0);
+        front.due(DAY.plusYears(1), null, null);
+        return front;
+    }
+
+    @Test
+    void aBlowPullsADueForwardAndSaysWhy() {
+        Vehicle van = van();
+        Position front = front(van);
+        vehicles.went(van.id(), "", told("blow", DAY, 2));
+        assertThat(front.dueOn()).isEqualTo(DAY.plusDays(7));
+        assertThat(front.dueWhy()).startsWith("kerb or pothole blow on 2026-03-10");
+        assertThat(front.wentThrough()).isEqualTo("kerb-strike");
+        assertThat(van.position("rear-left").orElseThrow().dueOn()).isNull();
+    }
+
+    @Test
+    void onePlaceAloneIsLookedAtThoughNothingIsKnownOfIt() {
+        Vehicle van = van();
+        Position front = front(van);
+        vehicles.went(van.id(), "rear-left", told("flood", DAY, 3));
+        assertThat(front.dueOn()).isEqualTo(DAY.plusYears(1));
+        assertThat(van.position("rear-left").orElseThrow().dueOn()).isEqualTo(DAY.plusDays(1));
+    }
+
+    @Test
+    void whatWasBeforeTheServiceIsSettledAndWhatCameAfterStays() {
+        Vehicle van = van();
+        Position front = front(van);
+        vehicles.went(van.id(), "", told("blow", DAY, 3));
+        vehicles.went(van.id(), "", told("wash", DAY.plusDays(20), 2));
+        front.due(DAY.plusYears(1), null, null);
+        vehicles.served(front, DAY.plusDays(5));
+        assertThat(front.wentThrough()).isEqualTo("pressure-washing");
+        assertThat(front.dueOn()).isEqualTo(DAY.plusDays(80));
+        vehicles.went(van.id(), "", told("overload", DAY.plusDays(4), 3));
+        assertThat(front.wentThrough()).isEqualTo("pressure-washing");
+    }
+}

@@ -1,0 +1,5 @@
+/** What a vehicle goes through between two services. */
+@NullMarked
+package unbo.core.event;
+
+import org.jspecify.annotations.NullMarked;
