@@ -7,6 +7,11 @@ public final class Like {
 
     /** Matches whatever contains {@code words}. */
     public static String containing(String words) {
-        return "%" + words.strip().replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
+        return "%" + starting(words);
+    }
+
+    /** Matches whatever begins with {@code words}. */
+    public static String starting(String words) {
+        return words.strip().replace("!", "!!").replace("%", "!%").replace("_", "!_") + "%";
     }
 }

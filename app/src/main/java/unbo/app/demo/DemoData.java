@@ -81,6 +81,7 @@ public class DemoData implements ApplicationRunner {
     private final GreaseShelf greases;
     private final AnswerService answers;
     private final FollowUpService followUps;
+    private final DemoHistory history;
     private final Clock clock;
 
     DemoData(
@@ -93,6 +94,7 @@ public class DemoData implements ApplicationRunner {
             GreaseShelf greases,
             AnswerService answers,
             FollowUpService followUps,
+            DemoHistory history,
             Clock clock) {
         this.wanted = wanted;
         this.workshops = workshops;
@@ -103,6 +105,7 @@ public class DemoData implements ApplicationRunner {
         this.greases = greases;
         this.answers = answers;
         this.followUps = followUps;
+        this.history = history;
         this.clock = clock;
     }
 
@@ -112,6 +115,7 @@ public class DemoData implements ApplicationRunner {
         if (wanted && vehicles.none() && !workshops.current().isSetUp()) {
             Starting.now("the demo data are loaded");
             load();
+            history.load();
         }
     }
 

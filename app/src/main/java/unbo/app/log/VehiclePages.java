@@ -24,7 +24,9 @@ import unbo.app.job.FactLine;
 import unbo.app.job.JobLine;
 import unbo.app.job.JobService;
 import unbo.app.logbook.Logbook;
+import unbo.app.record.LivesRecord;
 import unbo.app.vehicle.DueLine;
+import unbo.app.vehicle.EventLine;
 import unbo.app.vehicle.PlacesPlan;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
@@ -63,6 +65,7 @@ class VehiclePages {
     private final WorkshopService workshops;
     private final OwnCatalogue own;
     private final Logbook logbook;
+    private final LivesRecord lives;
     private final Clock clock;
 
     VehiclePages(
@@ -71,12 +74,14 @@ class VehiclePages {
             WorkshopService workshops,
             OwnCatalogue own,
             Logbook logbook,
+            LivesRecord lives,
             Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.workshops = workshops;
         this.own = own;
         this.logbook = logbook;
+        this.lives = lives;
         this.clock = clock;
     }
 
@@ -214,6 +219,7 @@ class VehiclePages {
                         .sorted(Comparator.comparing((Logbook.RunLine run) -> run.to() != null)
                                 .thenComparingInt(run -> places.indexOf(run.place())))
                         .toList());
+        model.addAttribute("standing", lives.standing(id));
         model.addAttribute("today", LocalDate.now(clock));
         return "log/position";
     }

@@ -39,6 +39,7 @@ public class Logbook {
      * @param to null while it runs
      */
     public record RunLine(
+            long fromJob,
             String place,
             String number,
             LocalDate from,
@@ -116,9 +117,11 @@ public class Logbook {
     /** The runs of a position's bearings, those that run first, then the newest. */
     public List<RunLine> runs(long positionId) {
         return rows.query(
-                "SELECT place, number, from_day, from_counter, fitted, to_day, to_counter, ended FROM bearing_run "
+                "SELECT from_job, place, number, from_day, from_counter, fitted, to_day, to_counter, ended FROM "
+                        + "bearing_run "
                         + "WHERE position_id = ? ORDER BY to_day IS NOT NULL, to_day DESC, place DESC, id DESC",
                 (row, n) -> new RunLine(
+                        row.getLong("from_job"),
                         row.getString("place"),
                         row.getString("number"),
                         row.getDate("from_day").toLocalDate(),

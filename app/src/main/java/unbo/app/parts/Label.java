@@ -20,15 +20,23 @@ import org.springframework.web.util.HtmlUtils;
  *
  * @param first position
  * @param second designation
+ * @param link what the code opens; empty where it holds the words themselves
  */
-record Label(String first, String second) {
+public record Label(String first, String second, String link) {
 
     private static final int MARGIN = 2;
     private static final int DOTS_A_CELL = 8;
     private static final int LONGEST = 200;
 
+    Label(String first, String second) {
+        this(first, second, "");
+    }
+
     /** What the code holds. */
     String content() {
+        if (!link.isEmpty()) {
+            return link;
+        }
         String text = first + " | " + second;
         return text.substring(0, Math.min(LONGEST, text.length()));
     }
@@ -50,7 +58,8 @@ record Label(String first, String second) {
         }
     }
 
-    String svg() {
+    /** It drawn, to be printed. */
+    public String svg() {
         BitMatrix cells = cells();
         int size = cells.getWidth();
         StringBuilder path = new StringBuilder();

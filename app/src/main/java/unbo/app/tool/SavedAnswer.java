@@ -47,7 +47,7 @@ public record SavedAnswer(String address, Map<String, String> texts) {
     }
 
     /** A table as text; minus signs as programs read them. */
-    static String csv(ValueTable table) {
+    public static String csv(ValueTable table) {
         StringWriter out = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
             printer.printRecord(table.heads());

@@ -201,6 +201,15 @@ public class VehicleService {
         return events.latest(vehicleId);
     }
 
+    /** What a vehicle went through after a day, up to and with another, the newest first. */
+    @Transactional(readOnly = true)
+    public List<EventLine> wentThrough(long vehicleId, LocalDate after, LocalDate to) {
+        Vehicle vehicle = vehicles.withPositions(vehicleId).orElseThrow();
+        return EventLine.of(vehicle, events.every(vehicleId), immersions.every(vehicleId)).stream()
+                .filter(line -> line.day().isAfter(after) && !line.day().isAfter(to))
+                .toList();
+    }
+
     /** All of them, the oldest first. */
     @Transactional(readOnly = true)
     public List<VehicleEvent> everyEvent(long vehicleId) {

@@ -3,6 +3,8 @@ package unbo.core.tools.deciding;
 import java.util.ArrayList;
 import java.util.List;
 
+import org.jspecify.annotations.Nullable;
+
 import unbo.core.drawing.Chart;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -30,6 +32,7 @@ final class LivesDrawing {
     private final Lives lives;
     private final Chart.Axis axis;
     private final List<Shape> shapes = new ArrayList<>();
+    private final List<Double> named = new ArrayList<>();
 
     private LivesDrawing(Lives lives) {
         this.lives = lives;
@@ -41,6 +44,11 @@ final class LivesDrawing {
     }
 
     static Drawing of(Lives lives) {
+        return of(lives, null);
+    }
+
+    /** The same with where one bearing stands. @param at what it has run; null for none */
+    static Drawing of(Lives lives, @Nullable Double at) {
         LivesDrawing d = new LivesDrawing(lives);
         d.frame();
         if (lives.groups().isEmpty()) {
@@ -49,6 +57,9 @@ final class LivesDrawing {
             d.groups();
         }
         d.computed();
+        if (at != null) {
+            d.here(at);
+        }
         int rows = Math.max(1, lives.groups().size());
         return new Drawing(
                 "lives",
@@ -130,8 +141,22 @@ final class LivesDrawing {
         points.add(Point.of(x(axis.to() / 1.05), y(share)));
         shapes.add(new Shape.Outline(points, false, Role.FRAME, stroke));
         if (!name.isEmpty()) {
-            label(x(axis.to() / 1.05) + 8, y(share) + 4, name, "start", Role.MARK);
+            label(x(axis.to() / 1.05) + 8, apart(y(share)), name, "start", Role.MARK);
         }
+    }
+
+    /** A height for a name at which none stands yet. */
+    private double apart(double wanted) {
+        double at = wanted;
+        while (taken(at)) {
+            at -= 1;
+        }
+        named.add(at);
+        return at;
+    }
+
+    private boolean taken(double at) {
+        return named.stream().anyMatch(other -> Math.abs(other - at) < TEXT);
     }
 
     private void fitted() {
@@ -172,6 +197,13 @@ final class LivesDrawing {
             shapes.add(Shape.line(Role.CENTRE, Point.of(x(computed), -6), Point.of(x(computed), HEIGHT)));
             label(x(computed), -10, "L10 computed " + Show.rough(computed), "middle", Role.MARK);
         }
+    }
+
+    private void here(double at) {
+        double y = y(lives.survival().at(at));
+        shapes.add(Shape.line(Role.ANSWER, Point.of(x(at), y), Point.of(x(at), HEIGHT)));
+        shapes.add(new Shape.Circle(Point.of(x(at), y), TICK, Role.ANSWER, Known.MEASURED));
+        label(x(at) + 9, y - 10, "this one", "start", Role.ANSWER);
     }
 
     private void label(double x, double y, String text, String anchor, Role role) {

@@ -57,7 +57,7 @@ public final class LivesWords {
         Double median = lives.survival().median();
         figures.add(new Answer.Figure(
                 "half have failed by",
-                median == null ? "not yet" : counted(median),
+                median == null ? "not yet" : Show.rough(median),
                 median == null ? "" : unit,
                 lives.survival().failures() + " failed of " + lives.survival().runs() + " runs"));
         figures.add(new Answer.Figure(

@@ -16,10 +16,10 @@ import unbo.core.drawing.Shape;
 /** What a vehicle went through, over time: a row for each kind, a mark for each day, larger where it was hard. */
 public final class EventStrip {
 
-    private static final double WIDTH = 520;
-    private static final double ROW = 20;
+    private static final double WIDTH = 300;
+    private static final double ROW = 21;
     private static final double TEXT = 12;
-    private static final double SMALL = 2.6;
+    private static final double SMALL = 2.2;
     private static final double STEP = 1.3;
     /** A shorter record is drawn over so many days all the same. */
     private static final int LEAST_DAYS = 90;
@@ -60,7 +60,7 @@ public final class EventStrip {
             }
             y += ROW;
         }
-        return new Drawing("events", "What it went through since " + from, -170, -6, WIDTH + 190, high + 30, shapes);
+        return new Drawing("events", "What it went through since " + from, -150, -6, WIDTH + 168, high + 30, shapes);
     }
 
     private static double at(LocalDate from, LocalDate day, long days) {

@@ -1,4 +1,4 @@
-package unbo.app.log;
+package unbo.app.vehicle;
 
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -7,19 +7,14 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-import unbo.app.vehicle.Immersion;
-import unbo.app.vehicle.Position;
-import unbo.app.vehicle.Vehicle;
-import unbo.app.vehicle.VehicleEvent;
-
 /** Something that a vehicle went through, as lists and the strip show it. @param where empty for the whole vehicle */
-record EventLine(LocalDate day, String what, String much, String where, int hard, String note) {
+public record EventLine(LocalDate day, String what, String much, String where, int hard, String note) {
 
     private static final int USUAL = 2;
     private static final int MANY = 3;
 
     /** Events and immersions, the newest first. */
-    static List<EventLine> of(Vehicle vehicle, List<VehicleEvent> events, List<Immersion> immersions) {
+    public static List<EventLine> of(Vehicle vehicle, List<VehicleEvent> events, List<Immersion> immersions) {
         Map<Long, String> labels =
                 vehicle.positions().stream().collect(Collectors.toMap(Position::id, Position::label));
         return Stream.concat(

@@ -1,0 +1,169 @@
+package unbo.app.record;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+
+import unbo.app.tool.SavedAnswer;
+import unbo.app.web.Page;
+import unbo.core.drawing.ValueTable;
+import unbo.core.logbook.RecordedLives;
+import unbo.core.tools.deciding.LivesWords;
+import unbo.core.vehicle.Usage;
+
+/** What the record tells: lives, left against right, a year. */
+@Page
+class RecordPages {
+
+    private static final int LINES = 30;
+    private static final double MOST = 1e9;
+
+    private final LivesRecord lives;
+    private final PairsRecord pairs;
+    private final YearRecord years;
+    private final Clock clock;
+
+    RecordPages(LivesRecord lives, PairsRecord pairs, YearRecord years, Clock clock) {
+        this.lives = lives;
+        this.pairs = pairs;
+        this.years = years;
+        this.clock = clock;
+    }
+
+    @GetMapping("/record/lives")
+    String lives(@RequestParam Map<String, String> texts, Model model) {
+        RunsAsked asked = RunsAsked.of(texts);
+        Double computed = computed(texts.getOrDefault("computed", ""));
+        LivesRecord.Told told = lives.told(asked, computed);
+        model.addAttribute("asked", told.asked());
+        model.addAttribute("computed", texts.getOrDefault("computed", ""));
+        model.addAttribute("answer", told.lives() == null ? null : LivesWords.answer(told.lives()));
+        model.addAttribute("left", left(told.recorded()));
+        model.addAttribute("causes", told.causes());
+        model.addAttribute("runs", newest(told.runs()));
+        model.addAttribute("all", told.runs().size());
+        model.addAttribute("counters", RunsAsked.COUNTERS);
+        model.addAttribute("groups", RunsAsked.GROUPS);
+        model.addAttribute("kinds", RunsAsked.kinds());
+        model.addAttribute("vehicleKinds", RunsAsked.vehicles());
+        model.addAttribute("uses", Usage.USES);
+        return "record/lives";
+    }
+
+    private static List<RunRow> newest(List<RunRow> runs) {
+        return runs.stream()
+                .sorted(Comparator.comparing((RunRow run) -> run.span().from().day())
+                        .reversed())
+                .limit(LINES)
+                .toList();
+    }
+
+    private static Double computed(String text) {
+        String plain = text.replaceAll("[\\s\\u00a0\\u202f]", "").replace(',', '.');
+        if (!plain.matches("\\d{1,9}(\\.\\d+)?")) {
+            return null;
+        }
+        double value = Double.parseDouble(plain);
+        return value > 0 && value < MOST ? Double.valueOf(value) : null;
+    }
+
+    private static List<String> left(RecordedLives recorded) {
+        return recorded.left().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .map(e -> e.getValue() + (e.getValue() == 1 ? " run is" : " runs are") + " left out: "
+                        + e.getKey().words() + ".")
+                .toList();
+    }
+
+    @GetMapping("/record/runs.csv")
+    ResponseEntity<String> runs(@RequestParam Map<String, String> texts) throws IOException {
+        StringBuilder out = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
+            printer.printRecord(
+                    "vehicle",
+                    "position",
+                    "place",
+                    "number",
+                    "kind",
+                    "from",
+                    "from counter",
+                    "fitted",
+                    "to",
+                    "to counter",
+                    "ended",
+                    "unit",
+                    "seal",
+                    "grease",
+                    "end play mm",
+                    "fitted by",
+                    "cause");
+            for (RunRow run : lives.told(RunsAsked.of(texts), null).runs()) {
+                RunRow.Point to = run.span().to();
+                printer.printRecord(
+                        run.at().vehicle(),
+                        run.positionLabel(),
+                        run.where(),
+                        run.number(),
+                        run.counted().kind(),
+                        run.span().from().day(),
+                        run.span().from().counter(),
+                        run.fitted() ? "yes" : "no",
+                        to == null ? null : to.day(),
+                        to == null ? null : to.counter(),
+                        run.endedWords(),
+                        run.at().unit(),
+                        run.counted().seals(),
+                        run.counted().grease(),
+                        run.counted().endPlay(),
+                        run.counted().person(),
+                        run.counted().cause());
+            }
+        }
+        return file("runs", out.toString());
+    }
+
+    @GetMapping("/record/pairs")
+    String pairs(Model model) {
+        model.addAttribute("compared", pairs.all());
+        return "record/pairs";
+    }
+
+    @GetMapping({"/record", "/record/year"})
+    String year(@RequestParam(required = false) Integer year, Model model) {
+        List<Integer> known = years.years();
+        int shown = year != null && year > 1950 && year < 2200
+                ? year
+                : known.isEmpty() ? LocalDate.now(clock).getYear() : known.get(0);
+        model.addAttribute("years", known);
+        model.addAttribute("counted", years.of(shown));
+        return "record/year";
+    }
+
+    @GetMapping("/record/year/{table}.csv")
+    ResponseEntity<String> table(@PathVariable String table, @RequestParam int year) {
+        ValueTable found =
+                years.of(year).table(table).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return file(year + "-" + found.name(), SavedAnswer.csv(found));
+    }
+
+    private static ResponseEntity<String> file(String name, String content) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .header("Content-Disposition", "attachment; filename=\"unbo-" + name + ".csv\"")
+                .body(content);
+    }
+}
