@@ -2,7 +2,10 @@ package unbo.app.board;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -75,12 +78,27 @@ public class BoardPages {
     }
 
     @GetMapping("/due")
-    String due(Model model) {
-        List<DueLine> due = vehicles.due(LocalDate.now(clock).plusYears(1), ALL_DUE);
+    String due(@RequestParam(defaultValue = "day") String by, Model model) {
+        LocalDate today = LocalDate.now(clock);
+        List<DueLine> due = vehicles.due(today.plusYears(1), ALL_DUE);
+        Map<String, List<DueLine>> groups = new LinkedHashMap<>();
+        due.forEach(line -> groups.computeIfAbsent(group(line, by, today), key -> new ArrayList<>())
+                .add(line));
         model.addAttribute("due", due);
+        model.addAttribute("groups", groups);
+        model.addAttribute("by", by);
         model.addAttribute("cut", due.size() >= ALL_DUE);
         model.addAttribute("followUps", followUps.open());
-        model.addAttribute("today", LocalDate.now(clock));
+        model.addAttribute("today", today);
         return "board/due";
+    }
+
+    /** What a line stands under; nothing where they stand by their days. */
+    private static String group(DueLine line, String by, LocalDate today) {
+        return switch (by) {
+            case "week" -> line.week(today);
+            case "vehicle" -> line.vehicle();
+            default -> "";
+        };
     }
 }

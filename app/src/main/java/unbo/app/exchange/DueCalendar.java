@@ -67,6 +67,7 @@ final class DueCalendar {
                 : " or after " + line.afterImmersions() + " immersions (" + line.immersed() + " so far)";
         return "Due " + (line.byImmersions() ? "now by immersions" : "on this day")
                 + (line.why().isEmpty() ? "" : ", " + line.why()) + counter + water
-                + ", whichever comes first. The vehicle maker's interval comes first.";
+                + ", whichever comes first. The vehicle maker's interval comes first."
+                + (line.numbers().isEmpty() ? "" : " Bring: " + line.numbers() + ", grease, and a seal for each.");
     }
 }

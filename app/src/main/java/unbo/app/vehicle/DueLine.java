@@ -1,66 +1,79 @@
 package unbo.app.vehicle;
 
 import java.time.LocalDate;
+import java.time.temporal.IsoFields;
+import java.time.temporal.TemporalAdjusters;
 
 import unbo.core.finding.Level;
 import unbo.core.vehicle.Place;
 
 /**
- * A position that is due, as lists show it. Times under water are counted since it was last worked on.
+ * A position that is due, as lists show it.
  *
+ * @param water by immersions
+ * @param counter by the vehicle's counter
  * @param why it is due sooner than its rule says; empty where it is not
+ * @param numbers on its rings and seals, to be brought along
  */
 public record DueLine(
         long positionId,
         String vehicle,
         String position,
         LocalDate on,
-        Integer afterImmersions,
-        int immersed,
-        Double atCounter,
-        String counterUnit,
-        String why) {
+        Water water,
+        Counter counter,
+        String why,
+        String numbers) {
 
-    /** As it stands in the database. */
-    public DueLine(
-            long positionId,
-            String vehicle,
-            String kind,
-            String place,
-            LocalDate on,
-            Integer afterImmersions,
-            int immersed,
-            Double atCounter,
-            String counterUnit,
-            String why) {
-        this(
-                positionId,
-                vehicle,
-                Place.of(kind, place).map(Place::label).orElse(place),
-                on,
-                afterImmersions,
-                immersed,
-                atCounter,
-                counterUnit,
-                why);
+    /** @param after so many; null where they do not count @param so times under water since it was last worked on */
+    public record Water(Integer after, int so) {}
+
+    /** @param at a reading; null where none counts @param unit of the counter */
+    public record Counter(Double at, String unit) {}
+
+    static DueLine of(DueRow row) {
+        return new DueLine(
+                row.getId(),
+                row.getVehicle(),
+                Place.of(row.getKind(), row.getPlace()).map(Place::label).orElse(row.getPlace()),
+                row.getDueOn(),
+                new Water(row.getDueImmersions(), row.getImmersed()),
+                new Counter(row.getDueCounter(), row.getCounterUnit()),
+                row.getDueWhy(),
+                row.getNumbers());
     }
 
     public static DueLine of(Position p) {
         return new DueLine(
                 p.id(),
                 p.vehicle().name(),
-                p.label(),
+                Place.of(p.vehicle().kind(), p.code()).map(Place::label).orElse(p.code()),
                 p.dueOn(),
-                p.dueImmersions(),
-                p.immersed(),
-                p.dueCounter(),
-                p.vehicle().counterUnit(),
-                p.dueWhy());
+                new Water(p.dueImmersions(), p.immersed()),
+                new Counter(p.dueCounter(), p.vehicle().counterUnit()),
+                p.dueWhy(),
+                p.numbers());
+    }
+
+    public Integer afterImmersions() {
+        return water.after();
+    }
+
+    public int immersed() {
+        return water.so();
+    }
+
+    public Double atCounter() {
+        return counter.at();
+    }
+
+    public String counterUnit() {
+        return counter.unit();
     }
 
     /** True when it went under water as often as it may. */
     public boolean byImmersions() {
-        return afterImmersions != null && immersed >= afterImmersions;
+        return water.after() != null && water.so() >= water.after();
     }
 
     /** True when it is due on {@code today}, by date or by immersions. */
@@ -80,6 +93,15 @@ public record DueLine(
 
     /** What makes it due, in a few words. */
     public String when() {
-        return byImmersions() ? immersed + " of " + afterImmersions + " immersions" : "by " + on;
+        return byImmersions() ? water.so() + " of " + water.after() + " immersions" : "by " + on;
+    }
+
+    /** The week it falls in, by its Monday; what is over already stands first. */
+    public String week(LocalDate today) {
+        if (over(today)) {
+            return "due now";
+        }
+        LocalDate monday = on.with(TemporalAdjusters.previousOrSame(java.time.DayOfWeek.MONDAY));
+        return "week " + on.get(IsoFields.WEEK_OF_WEEK_BASED_YEAR) + ", from " + monday;
     }
 }

@@ -15,6 +15,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
 import unbo.core.event.EventKind;
+import unbo.core.measure.Show;
 import unbo.core.vehicle.Place;
 
 /** One hub, head, pivot or shaft of a vehicle: what outlives a job, and when it is due. */
@@ -163,6 +164,18 @@ public class Position {
         if (by != null && (dueOn == null || by.isBefore(dueOn))) {
             dueOn = by;
             dueWhy = kind.because(event.day());
+        }
+    }
+
+    /** The vehicle's counter was read: it is due now where that is as far as it may go. */
+    void counted(VehicleEvent event) {
+        Double reached = event.told().counter();
+        if (dueCounter != null
+                && reached != null
+                && reached >= dueCounter
+                && (dueOn == null || event.day().isBefore(dueOn))) {
+            dueOn = event.day();
+            dueWhy = "the counter reached " + Show.number(reached, 0) + " on " + event.day();
         }
     }
 

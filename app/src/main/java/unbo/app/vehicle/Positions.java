@@ -11,20 +11,22 @@ import org.springframework.data.repository.Repository;
 
 interface Positions extends Repository<Position, Long> {
 
-    String DUE = "select new unbo.app.vehicle.DueLine(p.id, v.name, v.kind, p.code, p.dueOn, "
-            + "p.dueImmersions, p.immersed, p.dueCounter, v.counterUnit, p.dueWhy) from Position p join p.vehicle v ";
+    String DUE = "select p.id as id, v.name as vehicle, v.kind as kind, p.code as place, p.dueOn as dueOn, "
+            + "p.dueImmersions as dueImmersions, p.immersed as immersed, p.dueCounter as dueCounter, "
+            + "v.counterUnit as counterUnit, p.dueWhy as dueWhy, p.numbers as numbers "
+            + "from Position p join p.vehicle v ";
 
     @Query("select p from Position p join fetch p.vehicle where p.id = :id")
     Optional<Position> withVehicle(long id);
 
     @Query(DUE + "where p.dueOn <= :until order by p.dueOn, p.id")
-    List<DueLine> dueUntil(LocalDate until, Limit limit);
+    List<DueRow> dueUntil(LocalDate until, Limit limit);
 
     @Query(DUE + "where p.immersionsLeft <= 0 order by p.immersionsLeft, p.id")
-    List<DueLine> dueByImmersions(Limit limit);
+    List<DueRow> dueByImmersions(Limit limit);
 
     @Query(DUE + "where p.dueOn is not null order by p.dueOn, p.id")
-    List<DueLine> everyDue();
+    List<DueRow> everyDue();
 
     /** Positions whose rings bear a number; read off the index position_numbers alone. */
     @Query("select p.id from Position p where p.numbers like :like escape '!' order by p.numbers")

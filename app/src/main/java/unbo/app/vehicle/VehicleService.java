@@ -151,15 +151,15 @@ public class VehicleService {
     @Transactional(readOnly = true)
     public List<DueLine> due(LocalDate until, int most) {
         Map<Long, DueLine> due = new LinkedHashMap<>();
-        positions.dueByImmersions(Limit.of(most)).forEach(line -> due.put(line.positionId(), line));
-        positions.dueUntil(until, Limit.of(most)).forEach(line -> due.putIfAbsent(line.positionId(), line));
+        positions.dueByImmersions(Limit.of(most)).forEach(at -> due.put(at.getId(), DueLine.of(at)));
+        positions.dueUntil(until, Limit.of(most)).forEach(at -> due.putIfAbsent(at.getId(), DueLine.of(at)));
         return List.copyOf(due.values());
     }
 
     /** Every position with a date, the first due first. */
     @Transactional(readOnly = true)
     public List<DueLine> everyDue() {
-        return positions.everyDue();
+        return positions.everyDue().stream().map(DueLine::of).toList();
     }
 
     public void immersed(long vehicleId, LocalDate day, int times, String note) {
@@ -177,7 +177,10 @@ public class VehicleService {
         Optional<Position> only = place.isEmpty() ? Optional.empty() : vehicle.position(place);
         VehicleEvent event =
                 events.save(new VehicleEvent(vehicleId, only.map(Position::id).orElse(null), told));
-        vehicle.positions().forEach(position -> goThrough(position, event));
+        vehicle.positions().forEach(position -> {
+            goThrough(position, event);
+            position.counted(event);
+        });
     }
 
     private static void goThrough(Position position, VehicleEvent event) {

@@ -69,12 +69,28 @@ class EventsTest {
         Vehicle van = van();
         Position front = front(van);
         vehicles.went(van.id(), "", told("blow", DAY, 3));
-        vehicles.went(van.id(), "", told("wash", DAY.plusDays(20), 2));
+        vehicles.went(van.id(), "", told("wash", DAY.plusDays(20), 3));
         front.due(DAY.plusYears(1), null, null);
         vehicles.served(front, DAY.plusDays(5));
         assertThat(front.wentThrough()).isEqualTo("pressure-washing");
-        assertThat(front.dueOn()).isEqualTo(DAY.plusDays(80));
+        assertThat(front.dueOn()).isEqualTo(DAY.plusDays(50));
         vehicles.went(van.id(), "", told("overload", DAY.plusDays(4), 3));
         assertThat(front.wentThrough()).isEqualTo("pressure-washing");
+    }
+
+    /** A counter that is read with an event makes due what may go no farther. */
+    @Test
+    void aCounterThatIsReachedMakesDue() {
+        Vehicle van = van();
+        Position front = front(van);
+        front.due(DAY.plusYears(1), 12_000.0, null);
+        vehicles.went(van.id(), "", new VehicleEvent.Told("run", DAY, 1, 40.0, 11_900.0, 2, ""));
+        assertThat(front.dueOn()).isEqualTo(DAY.plusYears(1));
+        vehicles.went(van.id(), "", new VehicleEvent.Told("run", DAY.plusDays(1), 1, 200.0, 12_100.0, 2, ""));
+        assertThat(front.dueOn()).isEqualTo(DAY.plusDays(1));
+        assertThat(front.dueWhy()).isEqualTo("the counter reached 12100 on 2026-03-11");
+        entities.flush();
+        assertThat(vehicles.due(DAY.plusDays(2), 500))
+                .anySatisfy(line -> assertThat(line.why()).startsWith("the counter reached"));
     }
 }
