@@ -19,6 +19,9 @@ import org.openjdk.jmh.infra.Blackhole;
 
 import unbo.core.damage.RaceMap;
 import unbo.core.damage.RaceMapInput;
+import unbo.core.decide.Option;
+import unbo.core.decide.Pert;
+import unbo.core.decide.RunOrReplace;
 import unbo.core.designation.Decoder;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.DiagnosisInput;
@@ -99,6 +102,27 @@ public class CoreSpeed {
         "K 20x24x17",
         "6305LLU"
     };
+
+    private final RunOrReplace.Input choice = new RunOrReplace.Input(
+            4,
+            15_000,
+            0.05,
+            IntStream.rangeClosed(1, 5)
+                    .mapToObj(i -> new Option(
+                            "option " + i,
+                            new Option.Costs(40.0 * i, 100, 0.5, 4000),
+                            new Option.Chance(new Pert(0.02 / i, 0.05 / i, 0.2 / i), 100_000),
+                            null,
+                            Option.Watch.NONE))
+                    .toList(),
+            10_000,
+            1);
+
+    /** Ten thousand draws of five options. */
+    @Benchmark
+    public RunOrReplace runOrReplace() {
+        return RunOrReplace.of(choice);
+    }
 
     @Benchmark
     public QuantityReader.Outcome readQuantity() {

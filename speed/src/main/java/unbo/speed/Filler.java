@@ -28,7 +28,7 @@ final class Filler {
             copy(more);
         }
         try (Statement sql = database.createStatement()) {
-            sql.execute("analyze table vehicle, vehicle_position, immersion, visit, job, stage");
+            sql.execute("analyze table vehicle, vehicle_position, immersion, visit, job, stage, bearing_run");
         }
         return number("select count(*) from job");
     }
@@ -76,9 +76,22 @@ final class Filler {
                     + "select 0, " + last + " + seq, s.code, s.state, s.complete, s.document, s.saved_at from seq_1_to_"
                     + more
                     + " join stage s on s.job_id = if(seq % " + OPEN_ONE_IN + " = 0, " + open + ", " + signed + ")");
+            runs(sql, more, places, last);
         }
         database.commit();
         database.setAutoCommit(true);
+    }
+
+    /** A run for each job, five at each position, of twenty kinds of place; the last of each position still runs. */
+    private static void runs(Statement sql, int more, long places, long last) throws SQLException {
+        sql.execute("insert into bearing_run (position_id, place, number, from_job, from_day, fitted, to_job, to_day, "
+                + "ended, kind) select " + places + " + ceil(seq / " + JOBS_AT_A_POSITION + "), 'outer', 'LM67048', "
+                + last + " + seq, date_sub(curdate(), interval 700 * (5 - seq % 5) + seq % 97 day), true, "
+                + "if(seq % 5 = 4, null, " + last + " + seq), if(seq % 5 = 4, null, "
+                + "date_sub(curdate(), interval 700 * (5 - seq % 5) - 300 - seq % 389 day)), "
+                + "if(seq % 5 = 4, 'running', if(seq % 3 = 0, 'sound', 'failed')), "
+                + "concat('kind-', ceil(seq / " + JOBS_AT_A_POSITION + ") % 20) from seq_1_to_" + more);
+        sql.execute("update bearing_run set kind = 'adjustable-taper' where kind = 'kind-3'");
     }
 
     long number(String query) throws SQLException {

@@ -182,6 +182,8 @@ public final class Speed {
         pages.put(
                 "position",
                 List.of("/positions/" + filler.number("select max(id) from vehicle_position"), "/positions/3"));
+        pages.put("due", List.of("/due"));
+        pages.put("lives of a group", List.of("/record/lives?kind=adjustable-taper&counter=days"));
         pages.put("castle nut", List.of("/bench/nut"));
         pages.put(
                 "diagnose",
