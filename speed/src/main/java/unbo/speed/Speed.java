@@ -176,9 +176,7 @@ public final class Speed {
         pages.put("job page (a stage)", stages);
         pages.put("job page (report)", reports);
         pages.put("board", List.of("/"));
-        pages.put(
-                "search",
-                List.of("/search?q=LM67048", "/search?q=Copied+trailer+77", "/search?q=harbour", "/search?q=" + jobs));
+        pages.put("search", List.of("/ask?q=LM67048", "/ask?q=Copied+trailer+77", "/ask?q=harbour", "/ask?q=" + jobs));
         pages.put(
                 "position",
                 List.of("/positions/" + filler.number("select max(id) from vehicle_position"), "/positions/3"));

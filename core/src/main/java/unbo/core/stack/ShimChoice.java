@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * then the one nearest the middle of the band. Exact, by dynamic programming over sums in steps of a micrometre (of ten
  * for bands over 12 mm), with the counts of the stock as bounds.
  */
-final class ShimChoice {
+public final class ShimChoice {
 
     private static final double FINE_MM = 0.001;
     private static final double COARSE_MM = 0.01;
@@ -22,7 +22,7 @@ final class ShimChoice {
     private ShimChoice() {}
 
     /** Thicknesses, thickest first; empty when nothing is needed; null when no set fits. */
-    static @Nullable List<Double> of(double leastMm, double mostMm, List<StackInput.Shim> stock) {
+    public static @Nullable List<Double> of(double leastMm, double mostMm, List<StackInput.Shim> stock) {
         if (mostMm < 0) {
             return null;
         }
