@@ -1,6 +1,7 @@
-// Lines of a box as a table one writes in; the box is what is sent. A record of many cells stands upright, one beside
-// the other.
+// Lines of a box as a table one writes in; the box is what is sent. A few records of many cells stand upright, one
+// beside the other.
 const UPRIGHT = 7;
+const FEW = 6;
 
 export function cells(line) {
   const parts = line.includes(";") ? line.split(";") : line.trim().split(/\s+/);
@@ -36,7 +37,8 @@ function heading(text, scope) {
 function draw(table, models, box) {
   const rows = [...records(box).map(cells), []];
   const made = rows.map((row, r) => models.map((model, c) => control(model, row[c] || "", r, c)));
-  const upright = models.length > UPRIGHT;
+  table.dataset.upright ??= models.length > UPRIGHT && rows.length <= FEW;
+  const upright = table.dataset.upright === "true";
   const lines = upright ? models.map((_, c) => made.map((row) => row[c])) : made;
   table.replaceChildren();
   const head = table.insertRow();

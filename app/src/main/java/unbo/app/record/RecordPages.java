@@ -31,16 +31,20 @@ class RecordPages {
 
     private static final int LINES = 30;
     private static final double MOST = 1e9;
+    private static final double USUAL_DAYS = 14;
+    private static final double USUAL_SERVICE = 0.95;
 
     private final LivesRecord lives;
     private final PairsRecord pairs;
     private final YearRecord years;
+    private final ShelfRecord shelf;
     private final Clock clock;
 
-    RecordPages(LivesRecord lives, PairsRecord pairs, YearRecord years, Clock clock) {
+    RecordPages(LivesRecord lives, PairsRecord pairs, YearRecord years, ShelfRecord shelf, Clock clock) {
         this.lives = lives;
         this.pairs = pairs;
         this.years = years;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -140,6 +144,20 @@ class RecordPages {
     String pairs(Model model) {
         model.addAttribute("compared", pairs.all());
         return "record/pairs";
+    }
+
+    @GetMapping("/record/shelf")
+    String shelf(
+            @RequestParam(defaultValue = "14") String days,
+            @RequestParam(defaultValue = "95") String service,
+            Model model) {
+        Double lead = computed(days);
+        Double share = computed(service);
+        boolean sound = share != null && share < 100;
+        model.addAttribute("days", days);
+        model.addAttribute("service", service);
+        model.addAttribute("shelf", shelf.shelf(lead == null ? USUAL_DAYS : lead, sound ? share / 100 : USUAL_SERVICE));
+        return "record/shelf";
     }
 
     @GetMapping({"/record", "/record/year"})

@@ -199,6 +199,16 @@ class RecordPagesTest {
     }
 
     @Test
+    void theShelfCountsWhatTheFleetRunsOn() throws Exception {
+        run("RP 1", 1000, null, "running");
+        run("RP 1", 1000, 2000.0, "failed");
+        web.perform(get("/record/shelf"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("RP 1")));
+        web.perform(get("/record/shelf?days=moon&service=400")).andExpect(status().isOk());
+    }
+
+    @Test
     void aBearingHasAPageOfItsOwn() throws Exception {
         run("RP 1", 1000, null, "running");
         long job = rows.queryForObject("SELECT from_job FROM bearing_run WHERE number = 'RP 1'", Long.class);

@@ -23,7 +23,7 @@ import unbo.core.tool.Work;
 public final class LivesTool implements Tool<Lives.Input, Lives> {
 
     /** A step of survival. */
-    public record StepJson(double at, double s, double low, double high, int atRisk) {}
+    public record SurvivalStep(double at, double s, double low, double high, int atRisk) {}
 
     /**
      * @param eta null where nothing failed, as is b10
@@ -75,7 +75,7 @@ public final class LivesTool implements Tool<Lives.Input, Lives> {
      * @param needed failures still wanted before the slope is told
      */
     public record LivesJson(
-            List<StepJson> survival,
+            List<SurvivalStep> survival,
             List<@Nullable Double> greenwood,
             WeibullJson weibull,
             boolean enough,
@@ -135,7 +135,7 @@ public final class LivesTool implements Tool<Lives.Input, Lives> {
         Weibull w = lives.weibull();
         return new LivesJson(
                 lives.survival().steps().stream()
-                        .map(s -> new StepJson(s.at(), s.share(), s.low(), s.high(), s.atRisk()))
+                        .map(s -> new SurvivalStep(s.at(), s.share(), s.low(), s.high(), s.atRisk()))
                         .toList(),
                 java.util.Collections.unmodifiableList(lives.survival().steps().stream()
                         .map(Survival.Step::error)

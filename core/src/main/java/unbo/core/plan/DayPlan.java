@@ -1,0 +1,135 @@
+package unbo.core.plan;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A day planned: no resource is used by more than there are of it, the order is kept, nothing is outside the day, and
+ * what may not wait does not. Within that, promises are missed by as little as can be, and then all is done as soon as
+ * can be. Lists are tried first, then the model is searched through by a constraint solver, bounded in time; the plan
+ * is never worse than first come, first served.
+ *
+ * @param steps in the order of the request; empty where the day does not hold them
+ * @param lateMinutes by which promises, and dues that cannot be met, are missed
+ * @param makespan minutes until the last step ends
+ * @param lowerBound no plan ends sooner
+ * @param proven true where no better plan is
+ * @param dueMissed true where not every due can be met, and they count as promises
+ */
+public record DayPlan(
+        DayWork day,
+        List<Step> steps,
+        int lateMinutes,
+        int makespan,
+        int lowerBound,
+        boolean proven,
+        boolean dueMissed) {
+
+    /** Bound of the search. */
+    private static final Duration WITHIN = Duration.ofMillis(1400);
+
+    private static final long SEED = 1;
+
+    /** A step in the plan. @param begin minutes from the beginning of the day */
+    public record Step(DayWork.Task task, int begin) {
+
+        public int end() {
+            return begin + task.minutes();
+        }
+    }
+
+    public DayPlan {
+        steps = List.copyOf(steps);
+    }
+
+    /** False where steps follow each other in a ring. */
+    public static boolean ordered(DayWork day) {
+        return day.earliest() != null;
+    }
+
+    /** @throws IllegalArgumentException where steps follow each other in a ring */
+    public static DayPlan of(DayWork day) {
+        return of(day, WITHIN);
+    }
+
+    static DayPlan of(DayWork day, Duration within) {
+        if (day.earliest() == null) {
+            throw new IllegalArgumentException("steps follow each other in a ring");
+        }
+        DayPlan hard = planned(day, within, false);
+        return hard.fits() || day.tasks().stream().allMatch(task -> task.times().due() == null)
+                ? hard
+                : planned(day, within, true);
+    }
+
+    private static DayPlan planned(DayWork day, Duration within, boolean dueIsPromised) {
+        Starts listed = new FirstCome(day, dueIsPromised).best(SEED);
+        int bound = day.lowerBound();
+        boolean best = listed != null && listed.late() == 0 && listed.makespan() == bound;
+        Solved.Outcome outcome =
+                best ? new Solved.Outcome(listed, true) : new Solved(day, dueIsPromised).better(listed, within);
+        Starts starts = outcome.starts();
+        return starts == null
+                ? new DayPlan(day, List.of(), 0, 0, bound, outcome.proven(), dueIsPromised)
+                : new DayPlan(
+                        day,
+                        steps(day, starts),
+                        starts.late(),
+                        starts.makespan(),
+                        bound,
+                        outcome.proven(),
+                        dueIsPromised);
+    }
+
+    private static List<Step> steps(DayWork day, Starts starts) {
+        return java.util.stream.IntStream.range(0, day.tasks().size())
+                .mapToObj(i -> new Step(day.tasks().get(i), starts.begin()[i]))
+                .toList();
+    }
+
+    /** True where the day holds all of it. */
+    public boolean fits() {
+        return steps.size() == day.tasks().size();
+    }
+
+    /** What breaks a rule that must hold, in the codes of the steps; null where nothing does. */
+    public @Nullable String broken() {
+        for (Step step : steps) {
+            if (step.begin() < 0 || step.end() > day.minutes()) {
+                return step.task().code() + " lies outside the day";
+            }
+            int latest = steps.stream()
+                    .filter(other ->
+                            step.task().order().after().contains(other.task().code()))
+                    .mapToInt(Step::end)
+                    .max()
+                    .orElse(-1);
+            Integer most = step.task().order().maxLag();
+            if (latest >= 0
+                    && (step.begin() < latest + step.task().order().lag()
+                            || most != null && step.begin() > latest + most)) {
+                return step.task().code() + " is out of order";
+            }
+            Integer least = step.task().times().notBefore();
+            if (least != null && step.begin() < least) {
+                return step.task().code() + " begins too soon";
+            }
+        }
+        for (Map.Entry<String, Integer> resource : day.capacity().entrySet()) {
+            for (Step step : steps) {
+                long at = steps.stream()
+                        .filter(other -> day.uses(other.task(), resource.getKey())
+                                && other.begin() <= step.begin()
+                                && other.end() > step.begin())
+                        .count();
+                if (at > resource.getValue()) {
+                    return resource.getKey() + " is used by " + at;
+                }
+            }
+        }
+        return null;
+    }
+}

@@ -1,0 +1,206 @@
+package unbo.core.plan;
+
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Plans by a list: each step as early as what it follows and its resources let it, in the order of the list. A step
+ * that may not wait after another moves that one later until it fits.
+ */
+final class FirstCome {
+
+    private static final int MOST_SHIFTS = 200;
+    private static final int SHUFFLES = 400;
+
+    private final DayWork day;
+    private final List<Map.Entry<String, Integer>> resources;
+    private final boolean dueIsPromised;
+
+    FirstCome(DayWork day, boolean dueIsPromised) {
+        this.day = day;
+        this.resources = List.copyOf(day.capacity().entrySet());
+        this.dueIsPromised = dueIsPromised;
+    }
+
+    /** In the order in which the steps were written; null where it does not fit so. */
+    @Nullable
+    Starts plain() {
+        double[] rank = IntStream.range(0, day.tasks().size()).asDoubleStream().toArray();
+        return by(rank);
+    }
+
+    /** The best of many lists: by promise, by the work behind a step, and shuffled; null where none fits. */
+    @Nullable
+    Starts best(long seed) {
+        int count = day.tasks().size();
+        Starts best = plain();
+        double[] promise = new double[count];
+        double[] behind = behind();
+        for (int i = 0; i < count; i++) {
+            Integer promised = day.tasks().get(i).times().promised();
+            promise[i] = promised == null ? 1e6 - behind[i] : promised - behind[i];
+        }
+        SplittableRandom random = new SplittableRandom(seed);
+        double[][] begin = {promise, Arrays.stream(behind).map(work -> -work).toArray()};
+        for (int round = 0; round < SHUFFLES; round++) {
+            double[] rank = begin[round % 2].clone();
+            for (int i = 0; round > 1 && i < count; i++) {
+                rank[i] += 240 * (random.nextDouble() - 0.5);
+            }
+            Starts found = by(rank);
+            if (found != null && (best == null || found.betterThan(best))) {
+                best = found;
+            }
+        }
+        return best;
+    }
+
+    /** Minutes of the longest chain that begins with each step. */
+    private double[] behind() {
+        int count = day.tasks().size();
+        double[] behind = new double[count];
+        for (int round = 0; round < count; round++) {
+            for (int i = 0; i < count; i++) {
+                for (int before : day.after(day.tasks().get(i))) {
+                    behind[before] = Math.max(
+                            behind[before],
+                            day.tasks().get(i).order().lag()
+                                    + behind[i]
+                                    + day.tasks().get(i).minutes());
+                }
+            }
+        }
+        return behind;
+    }
+
+    private @Nullable Starts by(double[] rank) {
+        int[] notBefore = new int[rank.length];
+        for (int shift = 0; shift < MOST_SHIFTS; shift++) {
+            int[] begin = serial(rank, notBefore);
+            if (begin == null) {
+                return null;
+            }
+            int late = tooLate(begin);
+            if (late < 0) {
+                return fits(begin) ? Starts.of(day, begin, dueIsPromised) : null;
+            }
+            move(late, begin, notBefore);
+        }
+        return null;
+    }
+
+    private boolean fits(int[] begin) {
+        for (int i = 0; i < begin.length; i++) {
+            int end = begin[i] + day.tasks().get(i).minutes();
+            Integer due = day.tasks().get(i).times().due();
+            if (end > day.minutes() || !dueIsPromised && due != null && end > due) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** A step that begins later after another than it may; −1 where none does. */
+    private int tooLate(int[] begin) {
+        for (int i = 0; i < begin.length; i++) {
+            Integer most = day.tasks().get(i).order().maxLag();
+            if (most != null && begin[i] > latest(i, begin) + most) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private int latest(int task, int[] begin) {
+        return Arrays.stream(day.after(day.tasks().get(task)))
+                .map(before -> begin[before] + day.tasks().get(before).minutes())
+                .max()
+                .orElse(0);
+    }
+
+    /** The step that ends latest before one that may not wait begins so much later. */
+    private void move(int task, int[] begin, int[] notBefore) {
+        int latest = latest(task, begin);
+        int most =
+                java.util.Objects.requireNonNull(day.tasks().get(task).order().maxLag());
+        for (int before : day.after(day.tasks().get(task))) {
+            if (begin[before] + day.tasks().get(before).minutes() == latest) {
+                notBefore[before] = begin[before] + begin[task] - latest - most;
+            }
+        }
+    }
+
+    private int @Nullable [] serial(double[] rank, int[] notBefore) {
+        int count = rank.length;
+        int[] begin = new int[count];
+        Arrays.fill(begin, -1);
+        int[][] used = new int[resources.size()][day.minutes() + 1];
+        for (int placed = 0; placed < count; placed++) {
+            int next = IntStream.range(0, count)
+                    .filter(i -> begin[i] < 0 && ready(i, begin))
+                    .boxed()
+                    .min(Comparator.comparingDouble(i -> rank[i]))
+                    .orElse(-1);
+            if (next < 0) {
+                return null;
+            }
+            int at = place(next, begin, notBefore, used);
+            if (at < 0) {
+                return null;
+            }
+            begin[next] = at;
+        }
+        return begin;
+    }
+
+    private boolean ready(int task, int[] begin) {
+        return Arrays.stream(day.after(day.tasks().get(task))).allMatch(before -> begin[before] >= 0);
+    }
+
+    private int place(int task, int[] begin, int[] notBefore, int[][] used) {
+        DayWork.Task step = day.tasks().get(task);
+        Integer least = step.times().notBefore();
+        int at = Math.max(notBefore[task], least == null ? 0 : least);
+        if (!step.order().after().isEmpty()) {
+            at = Math.max(at, latest(task, begin) + step.order().lag());
+        }
+        while (at + step.minutes() <= day.minutes()) {
+            int full = full(step, at, used);
+            if (full < 0) {
+                take(step, at, used);
+                return at;
+            }
+            at = full + 1;
+        }
+        return -1;
+    }
+
+    /** The last minute at which a resource is taken; −1 where all are free. */
+    private int full(DayWork.Task step, int at, int[][] used) {
+        for (int minute = at + step.minutes() - 1; minute >= at; minute--) {
+            for (int r = 0; r < used.length; r++) {
+                if (day.uses(step, resources.get(r).getKey())
+                        && used[r][minute] >= resources.get(r).getValue()) {
+                    return minute;
+                }
+            }
+        }
+        return -1;
+    }
+
+    private void take(DayWork.Task step, int at, int[][] used) {
+        for (int r = 0; r < used.length; r++) {
+            if (day.uses(step, resources.get(r).getKey())) {
+                for (int minute = at; minute < at + step.minutes(); minute++) {
+                    used[r][minute]++;
+                }
+            }
+        }
+    }
+}
