@@ -125,7 +125,7 @@ class DemoHistory {
             went(vans.get(0), "wash", today.minusDays(29L * month), 2, null, "");
         }
         went(vans.get(0), "blow", today.minusDays(5), 2, null, "kerb at the ferry ramp");
-        went(vans.get(1), "overload", today.minusDays(170), 2, 900.0, "a keel in one piece");
+        went(vans.get(1), "overload", today.minusDays(12), 2, 900.0, "a keel in one piece");
         went(vans.get(2), "trip", today.minusDays(60), 2, 1400.0, "boat show and back");
         for (int i = 0; i < VANS; i++) {
             vehicles.went(
