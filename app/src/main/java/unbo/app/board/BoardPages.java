@@ -27,7 +27,7 @@ public class BoardPages {
     private static final int WEEKS_AHEAD = 6;
     private static final int LINES = 20;
     /** More than this many are not listed on one page; the calendar file has them all. */
-    private static final int ALL_DUE = 2000;
+    private static final int ALL_DUE = 300;
 
     private final JobService jobs;
     private final VehicleService vehicles;

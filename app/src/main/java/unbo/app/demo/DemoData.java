@@ -81,8 +81,8 @@ public class DemoData implements ApplicationRunner {
     private final GreaseShelf greases;
     private final AnswerService answers;
     private final FollowUpService followUps;
-    private final DemoHistory history;
     private final Clock clock;
+    private boolean loaded;
 
     DemoData(
             @Value("${unbo.demo}") boolean wanted,
@@ -94,7 +94,6 @@ public class DemoData implements ApplicationRunner {
             GreaseShelf greases,
             AnswerService answers,
             FollowUpService followUps,
-            DemoHistory history,
             Clock clock) {
         this.wanted = wanted;
         this.workshops = workshops;
@@ -105,7 +104,6 @@ public class DemoData implements ApplicationRunner {
         this.greases = greases;
         this.answers = answers;
         this.followUps = followUps;
-        this.history = history;
         this.clock = clock;
     }
 
@@ -115,8 +113,13 @@ public class DemoData implements ApplicationRunner {
         if (wanted && vehicles.none() && !workshops.current().isSetUp()) {
             Starting.now("the demo data are loaded");
             load();
-            history.load();
+            loaded = true;
         }
+    }
+
+    /** True where they were loaded at this start. */
+    boolean loaded() {
+        return loaded;
     }
 
     /** Loads all of it. */

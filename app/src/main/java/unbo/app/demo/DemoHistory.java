@@ -9,8 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.data.Starting;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleEvent;
 import unbo.app.vehicle.VehicleService;
@@ -26,7 +31,8 @@ import unbo.core.vehicle.VehicleInput;
  * tell. Every job goes through the same service as one typed by hand.
  */
 @Component
-class DemoHistory {
+@Order(1)
+class DemoHistory implements ApplicationRunner {
 
     private static final long SEED = 7;
     private static final int VANS = 3;
@@ -37,18 +43,29 @@ class DemoHistory {
     private static final String UNIT = "HB 40-74";
     private static final List<String> NAMES = List.of("Ice van", "Sail-loft van", "Harbour office van");
 
+    private final DemoData demo;
     private final VehicleService vehicles;
     private final JobService jobs;
     private final Clock clock;
 
-    DemoHistory(VehicleService vehicles, JobService jobs, Clock clock) {
+    DemoHistory(DemoData demo, VehicleService vehicles, JobService jobs, Clock clock) {
+        this.demo = demo;
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.clock = clock;
     }
 
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (demo.loaded()) {
+            Starting.now("the demo's history is loaded");
+            load();
+        }
+    }
+
     /** Loads the fleet and its jobs, and what the vans went through lately. */
-    void load() {
+    private void load() {
         LocalDate today = LocalDate.now(clock);
         List<Long> vans = new ArrayList<>();
         for (int i = 0; i < VANS; i++) {

@@ -24,7 +24,6 @@ import unbo.app.job.FactLine;
 import unbo.app.job.JobLine;
 import unbo.app.job.JobService;
 import unbo.app.logbook.Logbook;
-import unbo.app.record.LivesRecord;
 import unbo.app.vehicle.DueLine;
 import unbo.app.vehicle.EventLine;
 import unbo.app.vehicle.PlacesPlan;
@@ -65,7 +64,6 @@ class VehiclePages {
     private final WorkshopService workshops;
     private final OwnCatalogue own;
     private final Logbook logbook;
-    private final LivesRecord lives;
     private final Clock clock;
 
     VehiclePages(
@@ -74,14 +72,12 @@ class VehiclePages {
             WorkshopService workshops,
             OwnCatalogue own,
             Logbook logbook,
-            LivesRecord lives,
             Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.workshops = workshops;
         this.own = own;
         this.logbook = logbook;
-        this.lives = lives;
         this.clock = clock;
     }
 
@@ -219,7 +215,6 @@ class VehiclePages {
                         .sorted(Comparator.comparing((Logbook.RunLine run) -> run.to() != null)
                                 .thenComparingInt(run -> places.indexOf(run.place())))
                         .toList());
-        model.addAttribute("standing", lives.standing(id));
         model.addAttribute("today", LocalDate.now(clock));
         return "log/position";
     }

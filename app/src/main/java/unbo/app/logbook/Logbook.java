@@ -32,22 +32,35 @@ public class Logbook {
     /** What parts of a kind came to. */
     public record PartSum(String kind, double pieces, double cost) {}
 
+    /** A day and the counter then. @param counter null where it was not read */
+    public record Read(LocalDate day, Double counter) {}
+
     /**
      * A run of a bearing.
      *
+     * @param fromJob the job that fitted it, or found it there
+     * @param begun where it is known from
      * @param fitted false where it was found there: it is at risk from that day only
-     * @param to null while it runs
+     * @param ran where it came out; null while it runs
      */
     public record RunLine(
-            long fromJob,
-            String place,
-            String number,
-            LocalDate from,
-            Double fromCounter,
-            boolean fitted,
-            LocalDate to,
-            Double toCounter,
-            String ended) {
+            long fromJob, String place, String number, Read begun, boolean fitted, Read ran, String ended) {
+
+        public LocalDate from() {
+            return begun.day();
+        }
+
+        public Double fromCounter() {
+            return begun.counter();
+        }
+
+        public LocalDate to() {
+            return ran == null ? null : ran.day();
+        }
+
+        public Double toCounter() {
+            return ran == null ? null : ran.counter();
+        }
 
         /** The place in words. */
         public String where() {
@@ -124,13 +137,12 @@ public class Logbook {
                         row.getLong("from_job"),
                         row.getString("place"),
                         row.getString("number"),
-                        row.getDate("from_day").toLocalDate(),
-                        row.getObject("from_counter", Double.class),
+                        new Read(row.getDate("from_day").toLocalDate(), row.getObject("from_counter", Double.class)),
                         row.getBoolean("fitted"),
                         row.getDate("to_day") == null
                                 ? null
-                                : row.getDate("to_day").toLocalDate(),
-                        row.getObject("to_counter", Double.class),
+                                : new Read(
+                                        row.getDate("to_day").toLocalDate(), row.getObject("to_counter", Double.class)),
                         row.getString("ended")),
                 positionId);
     }

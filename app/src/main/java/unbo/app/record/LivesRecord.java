@@ -44,15 +44,19 @@ public class LivesRecord {
 
     private static final double CONFIDENCE = 0.90;
 
-    private static final String NOW = "SELECT vehicle_id, MAX(c) c FROM ("
-            + "SELECT vehicle_id, last_counter c FROM vehicle_position WHERE last_counter IS NOT NULL UNION ALL "
-            + "SELECT vehicle_id, counter c FROM vehicle_event WHERE counter IS NOT NULL) known GROUP BY vehicle_id";
+    /** The counter of each vehicle as it was last read, on a job or with an event. */
+    private static final String COUNTERS = "SELECT vehicle_id, MAX(c) c FROM ("
+            + "SELECT vehicle_id, MAX(last_counter) c FROM vehicle_position WHERE last_counter IS NOT NULL "
+            + "GROUP BY vehicle_id UNION ALL "
+            + "SELECT vehicle_id, MAX(counter) c FROM vehicle_event WHERE counter IS NOT NULL GROUP BY vehicle_id"
+            + ") known GROUP BY vehicle_id";
+
     private static final String RUNS = "SELECT r.from_job, r.place, r.number, r.fitted, r.ended, r.from_day, "
             + "r.from_counter, r.to_day, r.to_counter, r.seen_day, r.seen_counter, r.kind, r.grease, r.seals, "
             + "r.end_play, r.set_by, r.nth, r.position_id, p.code, v.id vehicle_id, v.name, v.kind vehicle_kind, "
-            + "v.use_code, v.counter_unit, now.c now_counter, j.cause FROM bearing_run r "
+            + "v.use_code, v.counter_unit, j.cause FROM bearing_run r "
             + "JOIN vehicle_position p ON p.id = r.position_id JOIN vehicle v ON v.id = p.vehicle_id "
-            + "LEFT JOIN job j ON j.id = r.to_job LEFT JOIN (" + NOW + ") now ON now.vehicle_id = v.id";
+            + "LEFT JOIN job j ON j.id = r.to_job";
 
     private final JdbcTemplate rows;
     private final Clock clock;
@@ -127,6 +131,31 @@ public class LivesRecord {
                         lives));
     }
 
+    /**
+     * A bearing that goes on a trip.
+     *
+     * @param lambda failures to be looked for on the way: what the hazard of its like grows by
+     */
+    record Going(RunRow run, double lambda) {}
+
+    /** Bearings of some vehicles that count in km or miles, with what is to be looked for over a distance of theirs. */
+    List<Going> going(List<Long> vehicles, double distance) {
+        List<Going> going = new ArrayList<>();
+        for (long vehicle : vehicles) {
+            rows.query(
+                            RUNS + " WHERE v.id = ? AND r.ended = 'running' AND v.counter_unit IN ('km', 'mi') "
+                                    + "ORDER BY r.position_id, r.place",
+                            (row, n) -> run(row),
+                            vehicle)
+                    .forEach(run -> standing(run).ifPresent(stands -> {
+                        Weibull weibull = stands.lives().weibull();
+                        double before = -Math.log(weibull.survives(stands.ran()));
+                        going.add(new Going(run, -Math.log(weibull.survives(stands.ran() + distance)) - before));
+                    }));
+        }
+        return going;
+    }
+
     /** The run that a job began at a place, or found there. */
     Optional<RunRow> begun(long positionId, long job, String place) {
         return at(positionId).stream()
@@ -143,41 +172,65 @@ public class LivesRecord {
 
     private RecordedLives recorded(List<RunRow> runs, RunsAsked in) {
         Function<RunRow, String> group = groups(runs, in.by());
-        Map<Long, long[]> days =
-                in.counter().equals("immersions") ? immersions() : in.counter().equals("races") ? races() : Map.of();
-        LocalDate today = LocalDate.now(clock);
+        Clocks clocks = clocks(in);
         return RecordedLives.of(
                 runs.stream()
                         .map(run -> new RecordedLives.Row(
                                 group.apply(run),
                                 run.fitted(),
                                 run.ended(),
-                                at(run.span().from(), run, in, days),
+                                clocks.at(run.span().from(), run),
                                 run.ended() == Run.Ended.RUNNING
-                                        ? now(run, in, days, today)
-                                        : at(run.span().to(), run, in, days),
-                                run.span().seen() == null ? null : at(run.span().seen(), run, in, days)))
+                                        ? clocks.now(run)
+                                        : clocks.at(run.span().to(), run),
+                                run.span().seen() == null
+                                        ? null
+                                        : clocks.at(run.span().seen(), run)))
                         .toList(),
                 in.fromNew());
     }
 
-    /** A run's point in a counter. */
-    private static Double at(RunRow.Point point, RunRow run, RunsAsked in, Map<Long, long[]> days) {
+    private Clocks clocks(RunsAsked in) {
+        Map<Long, Double> counters = new HashMap<>();
         if (in.fromNew()) {
-            return point.counter();
+            rows.query(COUNTERS, row -> {
+                counters.put(row.getLong("vehicle_id"), row.getDouble("c"));
+            });
         }
-        return in.counter().equals("days")
-                ? Double.valueOf(point.day().toEpochDay())
-                : upTo(days.get(run.at().vehicleId()), point.day());
+        return new Clocks(
+                in,
+                counters,
+                in.counter().equals("immersions") ? immersions() : in.counter().equals("races") ? races() : Map.of(),
+                LocalDate.now(clock));
     }
 
-    private static Double now(RunRow run, RunsAsked in, Map<Long, long[]> days, LocalDate today) {
-        if (in.fromNew()) {
-            Double now = run.span().now();
+    /**
+     * How far things have gone in a counter.
+     *
+     * @param counters of the vehicles as they were last read
+     * @param days of what is counted, by vehicle, ascending
+     */
+    private record Clocks(RunsAsked in, Map<Long, Double> counters, Map<Long, long[]> days, LocalDate today) {
+
+        /** At a point of a run; null where that was not read. */
+        Double at(RunRow.Point point, RunRow run) {
+            if (in.fromNew()) {
+                return point.counter();
+            }
+            return in.counter().equals("days")
+                    ? Double.valueOf(point.day().toEpochDay())
+                    : upTo(days.get(run.at().vehicleId()), point.day());
+        }
+
+        /** As far as is known today. */
+        Double now(RunRow run) {
+            if (!in.fromNew()) {
+                return at(new RunRow.Point(today, null), run);
+            }
+            Double now = counters.get(run.at().vehicleId());
             Double from = run.span().from().counter();
             return now == null || from == null ? now : Double.valueOf(Math.max(now, from));
         }
-        return at(new RunRow.Point(today, null), run, in, days);
     }
 
     /** How often something was up to a day. */
@@ -301,11 +354,7 @@ public class LivesRecord {
                 row.getString("number"),
                 row.getBoolean("fitted"),
                 Run.Ended.valueOf(row.getString("ended").toUpperCase(Locale.ROOT)),
-                new RunRow.Span(
-                        point(row, "from"),
-                        point(row, "to"),
-                        point(row, "seen"),
-                        row.getObject("now_counter", Double.class)),
+                new RunRow.Span(point(row, "from"), point(row, "to"), point(row, "seen")),
                 new RunRow.At(
                         row.getLong("vehicle_id"),
                         row.getString("name"),

@@ -79,6 +79,13 @@ class PassportPages {
         return "record/passport";
     }
 
+    /** Where the bearings of a position stand among their like; a page by itself for those without scripts. */
+    @GetMapping("/positions/{id}/standing")
+    String standing(@PathVariable long id, Model model) {
+        model.addAttribute("standing", lives.standing(id));
+        return "record/standing";
+    }
+
     private static List<FactLine> facts(JobView view, String place) {
         return Stream.concat(OF_THE_JOB.stream(), OF_IT.stream().map(property -> property.at(place)))
                 .flatMap(key -> view.sheet().all().stream()

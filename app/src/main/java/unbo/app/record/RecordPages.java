@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -17,11 +18,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.tool.SavedAnswer;
+import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Page;
 import unbo.core.drawing.ValueTable;
 import unbo.core.logbook.RecordedLives;
+import unbo.core.measure.Show;
 import unbo.core.tools.deciding.LivesWords;
 import unbo.core.vehicle.Usage;
 
@@ -31,6 +35,7 @@ class RecordPages {
 
     private static final int LINES = 30;
     private static final double MOST = 1e9;
+    private static final int MOST_VEHICLES = 20;
     private static final double USUAL_DAYS = 14;
     private static final double USUAL_SERVICE = 0.95;
 
@@ -38,13 +43,21 @@ class RecordPages {
     private final PairsRecord pairs;
     private final YearRecord years;
     private final ShelfRecord shelf;
+    private final VehicleService vehicles;
     private final Clock clock;
 
-    RecordPages(LivesRecord lives, PairsRecord pairs, YearRecord years, ShelfRecord shelf, Clock clock) {
+    RecordPages(
+            LivesRecord lives,
+            PairsRecord pairs,
+            YearRecord years,
+            ShelfRecord shelf,
+            VehicleService vehicles,
+            Clock clock) {
         this.lives = lives;
         this.pairs = pairs;
         this.years = years;
         this.shelf = shelf;
+        this.vehicles = vehicles;
         this.clock = clock;
     }
 
@@ -56,6 +69,7 @@ class RecordPages {
         model.addAttribute("asked", told.asked());
         model.addAttribute("computed", texts.getOrDefault("computed", ""));
         model.addAttribute("answer", told.lives() == null ? null : LivesWords.answer(told.lives()));
+        model.addAttribute("weibull", told.lives() == null ? null : told.lives().weibull());
         model.addAttribute("left", left(told.recorded()));
         model.addAttribute("causes", told.causes());
         model.addAttribute("runs", newest(told.runs()));
@@ -144,6 +158,48 @@ class RecordPages {
     String pairs(Model model) {
         model.addAttribute("compared", pairs.all());
         return "record/pairs";
+    }
+
+    /** Chooses who goes and how far; what is likely to fail is handed to the tool that chooses the spares. */
+    @GetMapping("/record/trip")
+    String trip(
+            @RequestParam(defaultValue = "") List<Long> vehicle,
+            @RequestParam(defaultValue = "") String distance,
+            Model model) {
+        Double far = computed(distance);
+        List<LivesRecord.Going> going =
+                far == null || vehicle.size() > MOST_VEHICLES ? List.of() : lives.going(vehicle, far);
+        if (!going.isEmpty()) {
+            return "redirect:" + spares(going);
+        }
+        model.addAttribute("vehicles", vehicles.page("", 0).lines());
+        model.addAttribute("chosen", vehicle);
+        model.addAttribute("distance", distance);
+        model.addAttribute("asked", !vehicle.isEmpty() || !distance.isBlank());
+        return "record/trip";
+    }
+
+    private static String spares(List<LivesRecord.Going> going) {
+        String places = going.stream()
+                .map(g -> plain(g.run().at().vehicle() + ", " + g.run().positionLabel()) + "; "
+                        + plain(g.run().number()) + "; " + Show.number(Math.max(0, g.lambda()), 6))
+                .collect(Collectors.joining("\n"));
+        String parts = going.stream()
+                .map(g -> plain(g.run().number()))
+                .distinct()
+                .map(number -> number + "; 500; 0; yes")
+                .collect(Collectors.joining("\n"));
+        return UriComponentsBuilder.fromPath("/bench/spares")
+                .queryParam("places", "{places}")
+                .queryParam("parts", "{parts}")
+                .queryParam("grams", "3000")
+                .encode()
+                .buildAndExpand(places, parts)
+                .toUriString();
+    }
+
+    private static String plain(String text) {
+        return text.replace(';', ',');
     }
 
     @GetMapping("/record/shelf")

@@ -23,8 +23,8 @@ record RunRow(
     /** A day and a counter. @param counter null where it was not read */
     record Point(LocalDate day, Double counter) {}
 
-    /** @param now the counter of its vehicle as it was last read; null where it never was */
-    record Span(Point from, Point to, Point seen, Double now) {}
+    /** @param to null while it runs @param seen null unless it was found failed */
+    record Span(Point from, Point to, Point seen) {}
 
     /** @param position code @param kind of the vehicle */
     record At(long vehicleId, String vehicle, long positionId, String position, String kind, String use, String unit) {}

@@ -161,7 +161,7 @@ class RecordPagesTest {
 
     /** One that runs is as old as the counter that was read last, on a job or with an event. */
     @Test
-    void whatRunsIsCountedToTheLastReading() {
+    void whatRunsIsCountedToTheLastReading() throws Exception {
         run("RP 1", 1000, null, "running");
         rows.update("UPDATE vehicle_position SET last_counter = 5000 WHERE id = ?", position);
         assertThat(told().lives().input().runs().get(0).observed().end()).isEqualTo(4000);
@@ -175,6 +175,9 @@ class RecordPagesTest {
             assertThat(standing.ran()).isEqualTo(6500);
             assertThat(standing.finding().code()).isEqualTo("standing-unknown");
         });
+        web.perform(get("/positions/" + position + "/standing").header("HX-Request", "true"))
+                .andExpect(content().string(containsString("It has run 6 500 km".replace("6 5", "6\u00a05"))))
+                .andExpect(content().string(not(containsString("<head>"))));
     }
 
     @Test
@@ -206,6 +209,24 @@ class RecordPagesTest {
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("RP 1")));
         web.perform(get("/record/shelf?days=moon&service=400")).andExpect(status().isOk());
+    }
+
+    /** Who goes and how far becomes places with what is to be looked for, and the parts that they take. */
+    @Test
+    void aTripIsHandedToTheSpares() throws Exception {
+        run("RP 1", 1000, null, "running");
+        rows.update("UPDATE vehicle_position SET last_counter = 5000 WHERE id = ?", position);
+        String address = web.perform(get("/record/trip?vehicle=" + van.id() + "&distance=1400"))
+                .andExpect(status().is3xxRedirection())
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        assertThat(address).startsWith("/bench/spares?places=Record%20van").contains("RP%201");
+        web.perform(get(java.net.URI.create(address)))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("come through with the kit")));
+        web.perform(get("/record/trip?vehicle=" + van.id()))
+                .andExpect(content().string(containsString("write how far they go")));
     }
 
     @Test

@@ -36,21 +36,29 @@ public record Weibull(
     private static final double LEAST_SLOPE = 0.05;
     private static final double MOST_SLOPE = 40;
     private static final int HALVINGS = 80;
+    private static final int NEWTON = 40;
+    /** To this share slopes and lives are found. */
+    private static final double FINE = 1e-9;
+
     private static final double TENTH = -Math.log(0.9);
 
     /** A band. */
     public record Limits(double low, double high) {}
 
-    /** Runs over the longest of them, so that no power runs over. */
+    /**
+     * Runs over the longest of them, so that no power runs over, as logarithms.
+     *
+     * @param logs sum over those that failed
+     */
     private record Runs(double[] ends, double[] entries, int failures, double logs, double longest) {
 
         static Runs of(List<Observed> runs) {
             double longest = runs.stream().mapToDouble(Observed::end).max().orElse(1);
             return new Runs(
-                    runs.stream().mapToDouble(r -> r.end() / longest).toArray(),
+                    runs.stream().mapToDouble(r -> Math.log(r.end() / longest)).toArray(),
                     runs.stream()
-                            .mapToDouble(r -> r.entry() / longest)
-                            .filter(e -> e > 0)
+                            .filter(r -> r.entry() > 0)
+                            .mapToDouble(r -> Math.log(r.entry() / longest))
                             .toArray(),
                     Observed.failures(runs),
                     runs.stream()
@@ -60,13 +68,14 @@ public record Weibull(
                     longest);
         }
 
+        /** Σ t^β, late entries taken off. */
         double sum(double beta) {
             double sum = 0;
             for (double end : ends) {
-                sum += Math.pow(end, beta);
+                sum += Math.exp(beta * end);
             }
             for (double entry : entries) {
-                sum -= Math.pow(entry, beta);
+                sum -= Math.exp(beta * entry);
             }
             return sum;
         }
@@ -76,10 +85,42 @@ public record Weibull(
             return failures * Math.log(beta) + (beta - 1) * logs - failures * Math.log(sum(beta) / failures) - failures;
         }
 
-        /** Log likelihood. @param scale η over the longest run, to the power of the slope */
-        double likelihood(double beta, double eta) {
-            double log = Math.log(eta);
-            return failures * (Math.log(beta) - beta * log) + (beta - 1) * logs - sum(beta) / Math.pow(eta, beta);
+        /** Log likelihood. @param log of η over the longest run */
+        double likelihood(double beta, double log) {
+            return failures * (Math.log(beta) - beta * log) + (beta - 1) * logs - sum(beta) * Math.exp(-beta * log);
+        }
+
+        /**
+         * The slope that is likeliest for a characteristic life, by Newton's steps from one that is near.
+         *
+         * @param log of η over the longest run
+         */
+        double slope(double near, double log) {
+            double beta = near;
+            for (int i = 0; i < NEWTON; i++) {
+                double first = failures * (1 / beta - log) + logs;
+                double second = -failures / (beta * beta);
+                for (double end : ends) {
+                    double u = end - log;
+                    double power = Math.exp(beta * u);
+                    first -= power * u;
+                    second -= power * u * u;
+                }
+                for (double entry : entries) {
+                    double u = entry - log;
+                    double power = Math.exp(beta * u);
+                    first += power * u;
+                    second += power * u * u;
+                }
+                double step = second < 0 ? -first / second : Math.signum(first) * beta / 2;
+                double next =
+                        Math.max(LEAST_SLOPE, Math.min(MOST_SLOPE, beta + Math.max(-beta / 2, Math.min(beta, step))));
+                if (Math.abs(next - beta) < FINE * beta) {
+                    return next;
+                }
+                beta = next;
+            }
+            return beta;
         }
     }
 
@@ -114,10 +155,15 @@ public record Weibull(
                 Math.exp(cross(b -> scaled.profile(Math.exp(b)) - drop, Math.log(beta), Math.log(LEAST_SLOPE))),
                 Math.exp(cross(b -> scaled.profile(Math.exp(b)) - drop, Math.log(beta), Math.log(MOST_SLOPE))));
         double eta = Math.pow(scaled.sum(beta) / scaled.failures, 1 / beta);
-        DoubleUnaryOperator over = logEta -> best(scaled, Math.exp(logEta)) - drop;
-        Limits lives = new Limits(
-                Math.exp(cross(over, Math.log(eta), Math.log(eta) - 5)) * scaled.longest,
-                Math.exp(cross(over, Math.log(eta), Math.log(eta) + 8)) * scaled.longest);
+        double[] near = {beta};
+        DoubleUnaryOperator over = log -> {
+            near[0] = scaled.slope(near[0], log);
+            return scaled.likelihood(near[0], log) - drop;
+        };
+        double log = Math.log(eta);
+        double low = cross(over, log, log - 5);
+        near[0] = beta;
+        Limits lives = new Limits(Math.exp(low) * scaled.longest, Math.exp(cross(over, log, log + 8)) * scaled.longest);
         return new Weibull(
                 beta, eta * scaled.longest, false, slopes, etaLow(scaled, beta, confidence), lives, scaled.failures);
     }
@@ -131,11 +177,6 @@ public record Weibull(
         return Math.pow(2 * runs.sum(beta) / chi, 1 / beta) * runs.longest;
     }
 
-    private static double best(Runs runs, double eta) {
-        DoubleUnaryOperator of = b -> runs.likelihood(Math.exp(b), eta);
-        return of.applyAsDouble(most(of, Math.log(LEAST_SLOPE), Math.log(MOST_SLOPE)));
-    }
-
     /** Where a function with one summit is highest, by the golden section. */
     private static double most(DoubleUnaryOperator of, double from, double to) {
         double golden = (Math.sqrt(5) - 1) / 2;
@@ -145,7 +186,7 @@ public record Weibull(
         double b = low + golden * (high - low);
         double atA = of.applyAsDouble(a);
         double atB = of.applyAsDouble(b);
-        for (int i = 0; i < HALVINGS && high - low > 1e-10; i++) {
+        for (int i = 0; i < HALVINGS && high - low > FINE; i++) {
             if (atA < atB) {
                 low = a;
                 a = b;
@@ -170,7 +211,7 @@ public record Weibull(
         if (of.applyAsDouble(under) >= 0) {
             return end;
         }
-        for (int i = 0; i < HALVINGS && Math.abs(under - over) > 1e-10; i++) {
+        for (int i = 0; i < HALVINGS && Math.abs(under - over) > FINE; i++) {
             double middle = (over + under) / 2;
             if (of.applyAsDouble(middle) >= 0) {
                 over = middle;
