@@ -62,7 +62,7 @@ class EventPages {
         EventForm event = reading.record();
         vehicles.went(id, event.place(), event.told());
         flash.addFlashAttribute("good", said(event));
-        return "redirect:/vehicles/" + id + "#events";
+        return "redirect:/vehicles/" + id;
     }
 
     private String immersed(long id, Map<String, String> texts, RedirectAttributes flash) {
@@ -79,7 +79,7 @@ class EventPages {
         ImmersionForm in = reading.record();
         vehicles.immersed(id, in.day(), in.times(), in.note());
         flash.addFlashAttribute("good", "Written down: under water on " + in.day() + ".");
-        return "redirect:/vehicles/" + id + "#events";
+        return "redirect:/vehicles/" + id;
     }
 
     /** The address of before. */
@@ -107,7 +107,7 @@ class EventPages {
                 in -> reading.record().forEach(event -> vehicles.went(id, event.place(), event.told())));
         int count = reading.record().size();
         flash.addFlashAttribute("good", count == 1 ? "One is written down." : count + " are written down.");
-        return "redirect:/vehicles/" + id + "#events";
+        return "redirect:/vehicles/" + id;
     }
 
     /** Comma separated rows as lines of cells; a heading that names the columns is left out. */
@@ -151,7 +151,7 @@ class EventPages {
     private static String refused(long id, String sentence, Map<String, String> typed, RedirectAttributes flash) {
         flash.addFlashAttribute("bad", sentence);
         flash.addFlashAttribute("typed", typed);
-        return "redirect:/vehicles/" + id + "#events";
+        return "redirect:/vehicles/" + id;
     }
 
     private Vehicle find(long id) {

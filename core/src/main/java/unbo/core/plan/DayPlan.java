@@ -59,10 +59,9 @@ public record DayPlan(
         if (day.earliest() == null) {
             throw new IllegalArgumentException("steps follow each other in a ring");
         }
-        DayPlan hard = planned(day, within, false);
-        return hard.fits() || day.tasks().stream().allMatch(task -> task.times().due() == null)
-                ? hard
-                : planned(day, within, true);
+        boolean dues = day.tasks().stream().anyMatch(task -> task.times().due() != null);
+        DayPlan hard = planned(day, dues ? within.dividedBy(2) : within, false);
+        return hard.fits() || !dues ? hard : planned(day, within.dividedBy(2), true);
     }
 
     private static DayPlan planned(DayWork day, Duration within, boolean dueIsPromised) {
