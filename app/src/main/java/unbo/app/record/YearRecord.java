@@ -72,6 +72,7 @@ public class YearRecord {
                 avoidable(from, to),
                 findings(from, to),
                 persons(from, to),
+                rules(from, to),
                 parts(from, to),
                 money(from, to),
                 used(from, to)));
@@ -167,6 +168,24 @@ public class YearRecord {
                                         .mapToLong(One::hurt)
                                         .sum())))
                         .toList());
+    }
+
+    private ValueTable rules(LocalDate from, LocalDate to) {
+        return table(
+                "rules",
+                "Set by, with what was measured afterwards",
+                List.of("rule", "jobs", "end play measured, mean mm"),
+                rows.query(
+                        "SELECT f.words, COUNT(DISTINCT j.id) n, AVG(e.amount) play FROM log_fact f "
+                                + "JOIN job j ON j.id = f.job_id LEFT JOIN log_fact e ON e.job_id = j.id "
+                                + "AND e.fact_key = 'END_PLAY' WHERE f.fact_key = 'SCHOOL' AND f.words <> '' AND"
+                                + SIGNED + "GROUP BY f.words ORDER BY n DESC, f.words",
+                        (row, i) -> List.of(
+                                "school " + row.getString("words"),
+                                row.getString("n"),
+                                row.getObject("play") == null ? "" : Show.fixed(row.getDouble("play"), 3)),
+                        from,
+                        to));
     }
 
     private ValueTable parts(LocalDate from, LocalDate to) {

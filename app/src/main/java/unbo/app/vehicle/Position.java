@@ -161,7 +161,8 @@ public class Position {
             wentThrough = (wentThrough + " " + kind.circumstance()).strip();
         }
         LocalDate by = kind.dueBy(event.day(), event.hard());
-        if (by != null && (dueOn == null || by.isBefore(dueOn))) {
+        boolean asItStands = by != null && by.equals(dueOn) && dueWhy.isEmpty();
+        if (by != null && (dueOn == null || by.isBefore(dueOn) || asItStands)) {
             dueOn = by;
             dueWhy = kind.because(event.day());
         }

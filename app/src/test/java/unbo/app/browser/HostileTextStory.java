@@ -69,7 +69,8 @@ class HostileTextStory {
             act(b, job + "/grease", "form[action$='/skip']");
             act(b, job + "/report", "form[action$='/do/note']");
             act(b, job + "/report", "form[action$='/do/wait']");
-            act(b, vehicle, "form[action$='/immersions']");
+            act(b, vehicle, "form[action$='/events']");
+            act(b, vehicle, "form[action$='/events/rows']");
             b.open("/settings");
             fill(b, "form[action='/settings']");
             submit(b, "form[action='/settings']");
@@ -138,8 +139,12 @@ class HostileTextStory {
     private static void fill(Browser b, String form) {
         for (WebElement box :
                 b.all(form + " input[type=text], " + form + " input:not([type]), " + form + " textarea")) {
+            String name = box.getDomAttribute("name");
+            if (name == null) {
+                continue;
+            }
             int longest = box.getDomAttribute("maxlength") == null
-                    ? limit(box.getDomAttribute("name"))
+                    ? limit(name)
                     : Integer.parseInt(box.getDomAttribute("maxlength"));
             if (longest > 0) {
                 b.driver.executeScript(

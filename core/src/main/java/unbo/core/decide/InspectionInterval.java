@@ -2,6 +2,8 @@ package unbo.core.decide;
 
 import java.util.function.DoubleUnaryOperator;
 
+import unbo.core.numeric.Search;
+
 /**
  * How often to look at what gives warning before it fails. Warnings last exponentially, h in the mean, and begin at any
  * time between two looks; a look sees a warning with a chance p, each look by itself. Fails unseen between looks at
@@ -14,8 +16,6 @@ import java.util.function.DoubleUnaryOperator;
  * @param share of faults that fail between looks, b
  */
 public record InspectionInterval(double warning, double sees, double interval, double share) {
-
-    private static final int HALVINGS = 200;
 
     /** How many slip through at an interval. */
     public static InspectionInterval every(double interval, double warning, double sees) {
@@ -38,15 +38,8 @@ public record InspectionInterval(double warning, double sees, double interval, d
         if (missed.applyAsDouble(low) > share) {
             throw new IllegalArgumentException("looks that see " + sees + " miss more than " + share);
         }
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (missed.applyAsDouble(middle) < share) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return new InspectionInterval(warning, sees, (low + high) / 2 * warning, share);
+        double ratio = Search.edge(at -> missed.applyAsDouble(at) < share, low, high);
+        return new InspectionInterval(warning, sees, ratio * warning, share);
     }
 
     /** @param ratio interval over mean warning */

@@ -5,6 +5,8 @@ import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.special.Gamma;
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.numeric.Search;
+
 /**
  * The age at which renewing costs least in the long run (Barlow and Hunter 1960): renewed at T or at failure, whichever
  * comes first, g(T) = (cp·S(T) + cf·(1 − S(T)))/∫0..T S. Only where the chance to fail grows with age (β over 1) and a
@@ -24,7 +26,6 @@ public record RenewalAge(
     /** Saves less than this of what running to failure costs: no age worth naming. */
     private static final double HARDLY = 0.001;
 
-    private static final int HALVINGS = 100;
     /** Beyond so many times η hardly any bearing is left to renew. */
     private static final double FAR = 12;
 
@@ -48,15 +49,18 @@ public record RenewalAge(
             return new RenewalAge(in, null, null, run, run);
         }
         DoubleUnaryOperator cost = age -> costRate(in, age);
-        double best = least(cost, in.eta() * 1e-4, in.eta() * FAR);
+        double best = Math.exp(Search.summit(
+                age -> -cost.applyAsDouble(Math.exp(age)), Math.log(in.eta() * 1e-4), Math.log(in.eta() * FAR)));
         double rate = cost.applyAsDouble(best);
         if (rate > run * (1 - HARDLY)) {
             return new RenewalAge(in, null, null, run, run);
         }
         double limit = rate * (1 + WINDOW);
-        double low = cross(cost, best, in.eta() * 1e-4, limit);
+        double low = Search.edge(age -> cost.applyAsDouble(age) <= limit, best, in.eta() * 1e-4);
         double far = in.eta() * FAR;
-        Double high = cost.applyAsDouble(far) <= limit ? null : Double.valueOf(cross(cost, best, far, limit));
+        Double high = cost.applyAsDouble(far) <= limit
+                ? null
+                : Double.valueOf(Search.edge(age -> cost.applyAsDouble(age) <= limit, best, far));
         return new RenewalAge(in, best, new Window(low, high), rate, run);
     }
 
@@ -71,37 +75,6 @@ public record RenewalAge(
         return in.eta()
                 * Math.exp(Gamma.logGamma(1 + 1 / in.beta()))
                 * Gamma.regularizedGammaP(1 / in.beta(), Math.pow(age / in.eta(), in.beta()));
-    }
-
-    private static double least(DoubleUnaryOperator of, double from, double to) {
-        double golden = (Math.sqrt(5) - 1) / 2;
-        double low = Math.log(from);
-        double high = Math.log(to);
-        for (int i = 0; i < HALVINGS; i++) {
-            double a = high - golden * (high - low);
-            double b = low + golden * (high - low);
-            if (of.applyAsDouble(Math.exp(a)) < of.applyAsDouble(Math.exp(b))) {
-                high = b;
-            } else {
-                low = a;
-            }
-        }
-        return Math.exp((low + high) / 2);
-    }
-
-    /** Between an age that costs less than a limit and one that costs more. */
-    private static double cross(DoubleUnaryOperator of, double cheap, double dear, double limit) {
-        double under = cheap;
-        double over = dear;
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (under + over) / 2;
-            if (of.applyAsDouble(middle) > limit) {
-                over = middle;
-            } else {
-                under = middle;
-            }
-        }
-        return (under + over) / 2;
     }
 
     /** What renewing at the best age saves of what running to failure costs, 0 to 1. */

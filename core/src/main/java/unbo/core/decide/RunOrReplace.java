@@ -9,6 +9,8 @@ import java.util.function.DoubleFunction;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.numeric.Search;
+
 /**
  * Run it or replace it: what each option costs over the owner's horizon, and the chance to fail at which the choice
  * turns. What is uncertain is drawn from PERT, the same draws for all options: where conditions are hard, they are hard
@@ -31,7 +33,6 @@ public record RunOrReplace(
     private static final int STEPS = 400;
     private static final double LEAST_CHANCE = 1e-6;
     private static final double MOST_CHANCE = 0.999;
-    private static final int HALVINGS = 100;
     private static final double ALIKE = 1e-9;
 
     /**
@@ -193,7 +194,8 @@ public record RunOrReplace(
             double chance = LEAST_CHANCE * Math.pow(step, i);
             Option is = bestAt(in, chance);
             if (is != was) {
-                double at = between(in, before, chance, was);
+                Option under = was;
+                double at = Search.edge(x -> bestAt(in, x) == under, before, chance);
                 if (nearest == null || away(at, now) < away(nearest.chance(), now)) {
                     nearest = new Turning(at, by, was, is);
                 }
@@ -223,20 +225,6 @@ public record RunOrReplace(
             }
         }
         return best;
-    }
-
-    private static double between(Input in, double from, double to, Option under) {
-        double low = from;
-        double high = to;
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (bestAt(in, middle) == under) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
     }
 
     private static List<Swing> tornado(Input in, List<Sum> sums) {

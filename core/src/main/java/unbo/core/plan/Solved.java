@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 final class Solved {
 
     private static final int FAILS = 200;
+    private static final int MOST_WORTH = 1_000_000_000;
 
     private final DayWork day;
     private final boolean dueIsPromised;
@@ -144,18 +145,18 @@ final class Solved {
     }
 
     private IntVar worth(Model model, IntVar makespan, List<IntVar> late, long most) {
-        int worst = (int) Math.min(most, Integer.MAX_VALUE / 4);
+        int worst = (int) Math.min(most, MOST_WORTH);
         if (late.isEmpty()) {
             model.arithm(makespan, "<=", Math.min(worst, day.minutes())).post();
             return makespan;
         }
-        int limit = Math.max(0, Math.min(worst, Integer.MAX_VALUE / 4));
+        int limit = Math.max(0, Math.min(worst, MOST_WORTH));
         IntVar worth = model.intVar("worth", 0, limit);
         IntVar[] all = new IntVar[late.size() + 1];
         int[] weights = new int[all.length];
         for (int i = 0; i < late.size(); i++) {
             all[i] = late.get(i);
-            weights[i] = Starts.LATE;
+            weights[i] = Starts.weight(day);
         }
         all[late.size()] = makespan;
         weights[late.size()] = 1;

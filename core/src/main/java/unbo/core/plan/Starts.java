@@ -6,11 +6,17 @@ package unbo.core.plan;
  * @param begin minutes from the beginning, in the order of the steps
  * @param late minutes by which promises, and dues that could not be met, are missed
  * @param makespan minutes until the last step ends
+ * @param weight what a minute late is worth, in minutes that the day is longer
  */
-record Starts(int[] begin, int late, int makespan) {
+record Starts(int[] begin, int late, int makespan, int weight) {
 
-    /** A minute late is worth more than any that the day is longer. */
-    static final int LATE = 10_000;
+    /** Of days of more minutes so much is a minute late worth at most, or sums run over. */
+    private static final int MOST = 1000;
+
+    /** A minute late is worth more than any that the day is longer, where that is not too many. */
+    static int weight(DayWork day) {
+        return Math.min(day.minutes() + 1, MOST);
+    }
 
     /** @param dueIsPromised true where dues that cannot be met are counted as promises */
     static Starts of(DayWork day, int[] begin, boolean dueIsPromised) {
@@ -21,7 +27,7 @@ record Starts(int[] begin, int late, int makespan) {
             makespan = Math.max(makespan, end);
             late += late(day.tasks().get(i).times(), end, dueIsPromised);
         }
-        return new Starts(begin, late, makespan);
+        return new Starts(begin, late, makespan, weight(day));
     }
 
     private static int late(DayWork.Times times, int end, boolean dueIsPromised) {
@@ -32,7 +38,7 @@ record Starts(int[] begin, int late, int makespan) {
     }
 
     long worth() {
-        return (long) late * LATE + makespan;
+        return (long) late * weight + makespan;
     }
 
     boolean betterThan(Starts other) {

@@ -2,10 +2,10 @@ package unbo.core.survival;
 
 import org.hipparchus.special.Erf;
 
+import unbo.core.numeric.Search;
+
 /** Quantiles of the distributions that the limits are taken from. */
 final class Quantiles {
-
-    private static final int HALVINGS = 200;
 
     private Quantiles() {}
 
@@ -29,20 +29,11 @@ final class Quantiles {
      * i under m.
      */
     static double chiSquareEven(double share, int degrees) {
-        double low = 0;
         double high = 1;
         while (upTo(high, degrees) < share) {
             high *= 2;
         }
-        for (int i = 0; i < HALVINGS && high - low > 1e-12 * high; i++) {
-            double middle = (low + high) / 2;
-            if (upTo(middle, degrees) < share) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
+        return Search.edge(x -> upTo(x, degrees) < share, 0, high);
     }
 
     private static double upTo(double x, int degrees) {

@@ -5,6 +5,8 @@ import java.util.function.DoubleUnaryOperator;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.numeric.Search;
+
 /**
  * Weibull's distribution through runs that failed and runs that did not: maximum likelihood with censoring to the right
  * and late entry (Lawless, Statistical Models and Methods for Lifetime Data). S(t) = exp(−(t/η)^β). With fewer than
@@ -35,7 +37,6 @@ public record Weibull(
 
     private static final double LEAST_SLOPE = 0.05;
     private static final double MOST_SLOPE = 40;
-    private static final int HALVINGS = 80;
     private static final int NEWTON = 40;
     /** To this share slopes and lives are found. */
     private static final double FINE = 1e-9;
@@ -148,7 +149,8 @@ public record Weibull(
         if (scaled.failures < 2) {
             throw new IllegalArgumentException(scaled.failures + " failures tell no slope");
         }
-        double beta = Math.exp(most(b -> scaled.profile(Math.exp(b)), Math.log(LEAST_SLOPE), Math.log(MOST_SLOPE)));
+        double beta =
+                Math.exp(Search.summit(b -> scaled.profile(Math.exp(b)), Math.log(LEAST_SLOPE), Math.log(MOST_SLOPE)));
         double z = Quantiles.twoSided(confidence);
         double drop = scaled.profile(beta) - z * z / 2;
         Limits slopes = new Limits(
@@ -177,49 +179,9 @@ public record Weibull(
         return Math.pow(2 * runs.sum(beta) / chi, 1 / beta) * runs.longest;
     }
 
-    /** Where a function with one summit is highest, by the golden section. */
-    private static double most(DoubleUnaryOperator of, double from, double to) {
-        double golden = (Math.sqrt(5) - 1) / 2;
-        double low = from;
-        double high = to;
-        double a = high - golden * (high - low);
-        double b = low + golden * (high - low);
-        double atA = of.applyAsDouble(a);
-        double atB = of.applyAsDouble(b);
-        for (int i = 0; i < HALVINGS && high - low > FINE; i++) {
-            if (atA < atB) {
-                low = a;
-                a = b;
-                atA = atB;
-                b = low + golden * (high - low);
-                atB = of.applyAsDouble(b);
-            } else {
-                high = b;
-                b = a;
-                atB = atA;
-                a = high - golden * (high - low);
-                atA = of.applyAsDouble(a);
-            }
-        }
-        return (low + high) / 2;
-    }
-
     /** Where a function falls through nought between a summit over it and a far end; the end where it does not. */
     private static double cross(DoubleUnaryOperator of, double summit, double end) {
-        double over = summit;
-        double under = end;
-        if (of.applyAsDouble(under) >= 0) {
-            return end;
-        }
-        for (int i = 0; i < HALVINGS && Math.abs(under - over) > FINE; i++) {
-            double middle = (over + under) / 2;
-            if (of.applyAsDouble(middle) >= 0) {
-                over = middle;
-            } else {
-                under = middle;
-            }
-        }
-        return (over + under) / 2;
+        return of.applyAsDouble(end) >= 0 ? end : Search.edge(x -> of.applyAsDouble(x) >= 0, summit, end);
     }
 
     /** The life that nine in ten exceed; null where nothing failed. */

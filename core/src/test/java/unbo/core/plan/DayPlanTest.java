@@ -119,7 +119,7 @@ class DayPlanTest {
                 assertThat(plan.makespan()).isGreaterThanOrEqualTo(plan.lowerBound());
                 Starts plain = new FirstCome(day, plan.dueMissed()).plain();
                 if (plain != null) {
-                    assertThat((long) plan.lateMinutes() * Starts.LATE + plan.makespan())
+                    assertThat((long) plan.lateMinutes() * Starts.weight(day) + plan.makespan())
                             .isLessThanOrEqualTo(plain.worth());
                 }
             }
@@ -166,7 +166,7 @@ class DayPlanTest {
             }
             DayWork day = new DayWork(600, Map.of("lift", 1, "person", 2), tasks);
             DayPlan plan = DayPlan.of(day, Duration.ofMillis(400));
-            assertThat((long) plan.lateMinutes() * Starts.LATE + plan.makespan())
+            assertThat((long) plan.lateMinutes() * Starts.weight(day) + plan.makespan())
                     .isEqualTo(tried(day, new ArrayList<>(List.of(0, 1, 2, 3, 4, 5)), 0));
         }
     }
@@ -206,5 +206,19 @@ class DayPlanTest {
         assertThat(plan.broken()).isNull();
         System.out.println("forty steps: " + plan.makespan() + " min, no plan under " + plan.lowerBound());
         assertThat(plan.makespan()).isLessThanOrEqualTo((int) (plan.lowerBound() * 1.05) + 1);
+    }
+
+    /** Three days of promises that cannot all be kept: sums do not run over, and no rule is broken. */
+    @Test
+    void threeDaysOfBrokenPromises() {
+        List<DayWork.Task> tasks = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            tasks.add(promised(task("t" + i, 60, List.of()), null, 30));
+        }
+        DayPlan plan = DayPlan.of(new DayWork(4320, Map.of(), tasks), SHORT);
+        assertThat(plan.fits()).isTrue();
+        assertThat(plan.broken()).isNull();
+        assertThat(plan.makespan()).isEqualTo(3600);
+        assertThat(plan.lateMinutes()).isEqualTo(60 * 60 * 61 / 2 - 60 * 30);
     }
 }
