@@ -101,7 +101,7 @@ public record DayWork(int minutes, Map<String, Integer> capacity, List<Task> tas
             for (int i = 0; i < begin.length; i++) {
                 Task task = tasks.get(i);
                 Integer notBefore = task.times().notBefore();
-                int at = notBefore == null ? 0 : notBefore;
+                int at = notBefore == null ? 0 : Math.max(0, notBefore);
                 int latest = -1;
                 for (int before : after(task)) {
                     latest = Math.max(latest, begin[before] + tasks.get(before).minutes());

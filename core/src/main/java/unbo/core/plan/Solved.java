@@ -82,7 +82,7 @@ final class Solved {
             Integer least = task.times().notBefore();
             Integer due = task.times().due();
             int to = due == null || dueIsPromised ? day.minutes() : Math.min(due, day.minutes());
-            int from = least == null ? 0 : least;
+            int from = least == null ? 0 : Math.max(0, least);
             begin[i] = model.intVar("b" + i, from, Math.max(from, to - task.minutes()));
             end[i] = model.offset(begin[i], task.minutes());
             model.arithm(end[i], "<=", to).post();

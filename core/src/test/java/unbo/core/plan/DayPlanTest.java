@@ -221,4 +221,23 @@ class DayPlanTest {
         assertThat(plan.makespan()).isEqualTo(3600);
         assertThat(plan.lateMinutes()).isEqualTo(60 * 60 * 61 / 2 - 60 * 30);
     }
+
+    /** What might have begun yesterday begins no sooner than the day. */
+    @Test
+    void nothingBeginsBeforeTheDay() {
+        DayWork day = new DayWork(
+                120,
+                Map.of("lift", 1),
+                List.of(
+                        new DayWork.Task(
+                                "a",
+                                50,
+                                List.of("lift"),
+                                new DayWork.Order(List.of(), 0, null),
+                                new DayWork.Times(-600, null, 40),
+                                false),
+                        promised(task("b", 50, List.of("lift")), null, 40)));
+        assertThat(DayPlan.of(day, SHORT).broken()).isNull();
+        assertThat(DayPlan.of(day, SHORT).makespan()).isEqualTo(100);
+    }
 }
