@@ -60,8 +60,8 @@ class EventPages {
             return refused(id, not.orElseGet(() -> sentences(reading)), texts, flash);
         }
         EventForm event = reading.record();
-        vehicles.went(id, event.place(), event.told());
-        flash.addFlashAttribute("good", said(event));
+        int sooner = vehicles.went(id, event.place(), event.told());
+        flash.addFlashAttribute("good", said(event, sooner));
         return "redirect:/vehicles/" + id;
     }
 
@@ -137,11 +137,16 @@ class EventPages {
                 : Optional.of("“" + event.place() + "” is no place of this vehicle: leave it empty for all of it.");
     }
 
-    private static String said(EventForm event) {
+    /** @param sooner positions that are due sooner for it */
+    private static String said(EventForm event, int sooner) {
         EventKind kind = EventKind.find(event.told().kind()).orElseThrow();
         LocalDate by = kind.dueBy(event.day(), event.told().hard());
-        return "Written down: " + kind.label() + " on " + event.day()
-                + (by == null ? "." : ". Its hubs are to be looked at by " + by + ": " + kind.why() + ".");
+        String told = "Written down: " + kind.label() + " on " + event.day() + ".";
+        if (sooner == 0) {
+            return told + (by == null ? "" : " Nothing is due sooner for it: " + kind.why() + ".");
+        }
+        return told + " " + (sooner == 1 ? "One place is" : sooner + " places are") + " due sooner"
+                + (by == null ? ": its counter came to that." : ", by " + by + ": " + kind.why() + ".");
     }
 
     private static String sentences(Reading<?> reading) {

@@ -59,6 +59,8 @@ class VehiclePages {
             .get("rows")
             .withoutRefusals();
 
+    private static final int NEWEST = 8;
+
     private final VehicleService vehicles;
     private final JobService jobs;
     private final WorkshopService workshops;
@@ -110,6 +112,7 @@ class VehiclePages {
         model.addAttribute("jobs", jobs.ofVehicle(id, page));
         List<EventLine> events = EventLine.of(vehicle, vehicles.events(id), vehicles.immersions(id));
         model.addAttribute("events", events);
+        model.addAttribute("newest", events.stream().limit(NEWEST).toList());
         model.addAttribute("strip", strip(events, jobs.ofVehicle(id, 0)));
         model.addAttribute("eventKinds", EventKind.all());
         model.addAttribute("eventForm", EVENT_BOXES);

@@ -148,9 +148,7 @@ public class LivesRecord {
                             (row, n) -> run(row),
                             vehicle)
                     .forEach(run -> standing(run).ifPresent(stands -> {
-                        Weibull weibull = stands.lives().weibull();
-                        double before = -Math.log(weibull.survives(stands.ran()));
-                        going.add(new Going(run, -Math.log(weibull.survives(stands.ran() + distance)) - before));
+                        going.add(new Going(run, stands.lives().weibull().lookedFor(stands.ran(), distance)));
                     }));
         }
         return going;

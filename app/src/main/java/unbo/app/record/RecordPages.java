@@ -22,9 +22,17 @@ import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.tool.SavedAnswer;
 import unbo.app.vehicle.VehicleService;
+import unbo.app.web.FieldView;
 import unbo.app.web.Page;
+import unbo.app.workshop.WorkshopService;
 import unbo.core.drawing.ValueTable;
+import unbo.core.input.Field;
+import unbo.core.input.FieldList;
+import unbo.core.input.FieldReader;
+import unbo.core.input.Reading;
+import unbo.core.input.Values;
 import unbo.core.logbook.RecordedLives;
+import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.tools.deciding.LivesWords;
 import unbo.core.vehicle.Usage;
@@ -34,16 +42,30 @@ import unbo.core.vehicle.Usage;
 class RecordPages {
 
     private static final int LINES = 30;
-    private static final double MOST = 1e9;
     private static final int MOST_VEHICLES = 20;
-    private static final double USUAL_DAYS = 14;
-    private static final double USUAL_SERVICE = 0.95;
+
+    private static final FieldList<Values> COMPUTED = FieldList.of(
+            List.of(Field.quantity("computed", "Computed L10", Quantity.RATIO, "", 0.001, Field.MOST_COUNTED)
+                    .hint("to hold the record against, in the same counter")),
+            values -> values);
+    private static final FieldList<Values> ORDERS = FieldList.of(
+            List.of(
+                    Field.quantity("days", "An order takes, days", Quantity.RATIO, "", 0, 365)
+                            .orElse("14", null),
+                    Field.quantity("service", "Got through without running out, %", Quantity.RATIO, "", 1, 99.9)
+                            .orElse("95", null)),
+            values -> values);
+    private static final FieldList<Values> GOING = FieldList.of(
+            List.of(Field.quantity("distance", "They go, in their counter", Quantity.RATIO, "", 1, Field.MOST_COUNTED)
+                    .must()),
+            values -> values);
 
     private final LivesRecord lives;
     private final PairsRecord pairs;
     private final YearRecord years;
     private final ShelfRecord shelf;
     private final VehicleService vehicles;
+    private final WorkshopService workshops;
     private final Clock clock;
 
     RecordPages(
@@ -52,22 +74,24 @@ class RecordPages {
             YearRecord years,
             ShelfRecord shelf,
             VehicleService vehicles,
+            WorkshopService workshops,
             Clock clock) {
         this.lives = lives;
         this.pairs = pairs;
         this.years = years;
         this.shelf = shelf;
         this.vehicles = vehicles;
+        this.workshops = workshops;
         this.clock = clock;
     }
 
     @GetMapping("/record/lives")
     String lives(@RequestParam Map<String, String> texts, Model model) {
         RunsAsked asked = RunsAsked.of(texts);
-        Double computed = computed(texts.getOrDefault("computed", ""));
+        Double computed =
+                read(COMPUTED, texts, model).get().map(v -> v.maybe("computed")).orElse(null);
         LivesRecord.Told told = lives.told(asked, computed);
         model.addAttribute("asked", told.asked());
-        model.addAttribute("computed", texts.getOrDefault("computed", ""));
         model.addAttribute("answer", told.lives() == null ? null : LivesWords.answer(told.lives()));
         model.addAttribute("weibull", told.lives() == null ? null : told.lives().weibull());
         model.addAttribute("left", left(told.recorded()));
@@ -90,13 +114,11 @@ class RecordPages {
                 .toList();
     }
 
-    private static Double computed(String text) {
-        String plain = text.replaceAll("[\\s\\u00a0\\u202f]", "").replace(',', '.');
-        if (!plain.matches("\\d{1,9}(\\.\\d+)?")) {
-            return null;
-        }
-        double value = Double.parseDouble(plain);
-        return value > 0 && value < MOST ? Double.valueOf(value) : null;
+    /** One box of a page, read as any other is. */
+    private Reading<Values> read(FieldList<Values> list, Map<String, String> texts, Model model) {
+        Reading<Values> reading = FieldReader.read(list, texts, workshops.units());
+        model.addAttribute("form", FieldView.form(reading, workshops.units()));
+        return reading;
     }
 
     private static List<String> left(RecordedLives recorded) {
@@ -163,19 +185,18 @@ class RecordPages {
     /** Chooses who goes and how far; what is likely to fail is handed to the tool that chooses the spares. */
     @GetMapping("/record/trip")
     String trip(
-            @RequestParam(defaultValue = "") List<Long> vehicle,
-            @RequestParam(defaultValue = "") String distance,
-            Model model) {
-        Double far = computed(distance);
-        List<LivesRecord.Going> going =
-                far == null || vehicle.size() > MOST_VEHICLES ? List.of() : lives.going(vehicle, far);
+            @RequestParam(defaultValue = "") List<Long> vehicle, @RequestParam Map<String, String> texts, Model model) {
+        Reading<Values> far = read(GOING, texts, model);
+        List<LivesRecord.Going> going = far.get()
+                .filter(v -> vehicle.size() <= MOST_VEHICLES)
+                .map(v -> lives.going(vehicle, v.number("distance")))
+                .orElse(List.of());
         if (!going.isEmpty()) {
             return "redirect:" + spares(going);
         }
         model.addAttribute("vehicles", vehicles.page("", 0).lines());
         model.addAttribute("chosen", vehicle);
-        model.addAttribute("distance", distance);
-        model.addAttribute("asked", !vehicle.isEmpty() || !distance.isBlank());
+        model.addAttribute("asked", !texts.isEmpty());
         return "record/trip";
     }
 
@@ -203,16 +224,13 @@ class RecordPages {
     }
 
     @GetMapping("/record/shelf")
-    String shelf(
-            @RequestParam(defaultValue = "14") String days,
-            @RequestParam(defaultValue = "95") String service,
-            Model model) {
-        Double lead = computed(days);
-        Double share = computed(service);
-        boolean sound = share != null && share < 100;
-        model.addAttribute("days", days);
-        model.addAttribute("service", service);
-        model.addAttribute("shelf", shelf.shelf(lead == null ? USUAL_DAYS : lead, sound ? share / 100 : USUAL_SERVICE));
+    String shelf(@RequestParam Map<String, String> texts, Model model) {
+        model.addAttribute(
+                "shelf",
+                read(ORDERS, texts, model)
+                        .get()
+                        .map(v -> shelf.shelf(v.number("days"), v.number("service") / 100))
+                        .orElse(null));
         return "record/shelf";
     }
 

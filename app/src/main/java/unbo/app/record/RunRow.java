@@ -4,8 +4,8 @@ import java.time.LocalDate;
 
 import unbo.core.assembly.AssemblyKind;
 import unbo.core.assembly.BearingPlaces;
+import unbo.core.logbook.PlayBand;
 import unbo.core.logbook.Run;
-import unbo.core.measure.Show;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.Usage;
 
@@ -35,9 +35,6 @@ record RunRow(
      */
     record Counted(String kind, String grease, String seals, Double endPlay, String person, int nth, String cause) {}
 
-    /** Edges of the bands that end play is grouped in, mm. */
-    private static final double[] BANDS = {0.0, 0.025, 0.05, 0.1, 0.15};
-
     /** The group it is counted in; empty where that is not known. */
     String group(String by) {
         return switch (by) {
@@ -49,28 +46,11 @@ record RunRow(
             case "number" -> number;
             case "seals" -> counted.seals().replace('-', ' ');
             case "grease" -> counted.grease();
-            case "play" -> band();
+            case "play" -> counted.endPlay() == null ? "" : PlayBand.of(counted.endPlay());
             case "person" -> counted.person();
             case "life" -> counted.nth() == 1 ? "first life" : "later lives";
             default -> "";
         };
-    }
-
-    private String band() {
-        Double play = counted.endPlay();
-        if (play == null) {
-            return "";
-        }
-        if (play < 0) {
-            return "preload";
-        }
-        int i = 0;
-        while (i + 1 < BANDS.length && play >= BANDS[i + 1]) {
-            i++;
-        }
-        return i + 1 < BANDS.length
-                ? Show.number(BANDS[i], 3) + " to " + Show.number(BANDS[i + 1], 3) + " mm"
-                : "over " + Show.number(BANDS[i], 3) + " mm";
     }
 
     /** The place of the bearing in words. */

@@ -180,6 +180,11 @@ public class Position {
         }
     }
 
+    /** True where something that the whole vehicle went through reaches it. */
+    boolean reachedBy(EventKind kind) {
+        return Place.of(vehicle.kind(), code).map(kind::reaches).orElse(false);
+    }
+
     /** True where something is known of it, so that it is looked at after what the whole vehicle went through. */
     boolean lookedAfter() {
         return lastWorkedOn != null || !numbers.isEmpty();

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 import jakarta.persistence.EntityManager;
@@ -171,25 +172,30 @@ public class VehicleService {
      * A vehicle went through something. What that makes due is due sooner, and why is kept with it.
      *
      * @param place code of the position that went through it; empty for the whole vehicle
+     * @return how many positions are due sooner for it
      */
-    public void went(long vehicleId, String place, VehicleEvent.Told told) {
+    public int went(long vehicleId, String place, VehicleEvent.Told told) {
         Vehicle vehicle = vehicles.withPositions(vehicleId).orElseThrow();
         Optional<Position> only = place.isEmpty() ? Optional.empty() : vehicle.position(place);
         VehicleEvent event =
                 events.save(new VehicleEvent(vehicleId, only.map(Position::id).orElse(null), told));
-        vehicle.positions().forEach(position -> {
+        int sooner = 0;
+        for (Position position : vehicle.positions()) {
+            LocalDate before = position.dueOn();
             goThrough(position, event);
             position.counted(event);
-        });
+            sooner += Objects.equals(before, position.dueOn()) ? 0 : 1;
+        }
+        return sooner;
     }
 
+    /** What was named with it goes through it, else what it reaches and something is known of. */
     private static void goThrough(Position position, VehicleEvent event) {
-        boolean here = event.positionId() == null
-                ? position.lookedAfter()
-                : event.positionId().equals(position.id());
-        if (here) {
-            EventKind.find(event.kind()).ifPresent(kind -> position.wentThrough(event, kind));
-        }
+        EventKind.find(event.kind())
+                .filter(kind -> event.positionId() == null
+                        ? position.lookedAfter() && position.reachedBy(kind)
+                        : event.positionId().equals(position.id()))
+                .ifPresent(kind -> position.wentThrough(event, kind));
     }
 
     /** The bearings of a position were looked after on a day; what came after it counts. Null where they never were. */

@@ -118,10 +118,15 @@ public record FieldView(
         return label + (field.defaultWhy() == null ? "" : ", " + field.defaultWhy());
     }
 
+    /** Bare numbers of a line are in the field's own unit, whatever the workshop's: its head names it. */
     private static List<Column> columns(Field field) {
         return field.columns().stream()
                 .map(column -> new Column(
-                        column.label(),
+                        column.label()
+                                + (column.unit() == null
+                                                || column.unit().symbol().isEmpty()
+                                        ? ""
+                                        : ", " + column.unit().symbol()),
                         column.kind() == Field.Kind.CHOICE || column.defaultText() == null ? "" : column.defaultText(),
                         column.kind() == Field.Kind.YES_NO ? YES_NO : column.choices()))
                 .toList();

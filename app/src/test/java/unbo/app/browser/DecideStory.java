@@ -45,7 +45,7 @@ class DecideStory {
             b.press("#events details.more summary");
             b.choose("place", "front left hub");
             b.press("#events form .button.go");
-            b.untilText("main", "Its hubs are to be looked at by");
+            b.untilText("main", "One place is due sooner");
             assertThat(b.text("#events")).contains("kerb or pothole blow");
             b.open("/due?by=vehicle");
             assertThat(b.text("main")).contains("Story van").contains("a blow dents races");

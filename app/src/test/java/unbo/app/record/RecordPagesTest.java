@@ -208,7 +208,11 @@ class RecordPagesTest {
         web.perform(get("/record/shelf"))
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("RP 1")));
-        web.perform(get("/record/shelf?days=moon&service=400")).andExpect(status().isOk());
+        web.perform(get("/record/shelf?days=moon&service=400"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("“moon” is not a number")))
+                .andExpect(content().string(containsString("cannot be 400")))
+                .andExpect(content().string(containsString("What you typed is kept")));
     }
 
     /** Who goes and how far becomes places with what is to be looked for, and the parts that they take. */
@@ -255,7 +259,7 @@ class RecordPagesTest {
                         .param("day", "2024-03-01")
                         .param("hard", "3")
                         .param("place", "front-left"))
-                .andExpect(flash().attribute("good", containsString("looked at by 2024-03-02")));
+                .andExpect(flash().attribute("good", containsString("One place is due sooner, by 2024-03-02")));
         web.perform(post(address)
                         .with(SecurityMockMvcRequestPostProcessors.csrf())
                         .param("kind", "moon")

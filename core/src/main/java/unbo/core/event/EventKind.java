@@ -8,24 +8,29 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
+import unbo.core.vehicle.Place;
 
 /**
  * A kind of thing that a vehicle goes through. Days after which its hubs are looked at are this bench's own.
  *
  * @param asks what amount is written with it
- * @param days after a usual one its hubs are looked at within so many days; null where nothing is made due
- * @param hardDays the same after a hard one
+ * @param reach which places of the vehicle it reaches
  * @param circumstance of Diagnose that it is from then on; empty where none
  * @param why what is looked at
  */
 public record EventKind(
-        String code,
-        String label,
-        Asks asks,
-        @Nullable Integer days,
-        @Nullable Integer hardDays,
-        String circumstance,
-        String why) {
+        String code, String label, Asks asks, Within within, Reach reach, String circumstance, String why) {
+
+    /** Days within which what it reached is looked at, after a usual and after a hard one; null where not at all. */
+    public record Within(@Nullable Integer days, @Nullable Integer hardDays) {}
+
+    /**
+     * What it reaches; what is buried or turns elsewhere is left alone.
+     *
+     * @param wheels true for what a wheel turns on
+     * @param places codes of the others
+     */
+    public record Reach(boolean wheels, List<String> places) {}
 
     /** From this on an event is hard. */
     public static final int HARD = 3;
@@ -65,8 +70,13 @@ public record EventKind(
      * The day by which its hubs are looked at after one; null where nothing is made due. @param hard 1 easy to 3 hard
      */
     public @Nullable LocalDate dueBy(LocalDate day, int hard) {
-        Integer within = hard >= HARD ? hardDays : hard <= 1 ? null : days;
-        return within == null ? null : day.plusDays(within);
+        Integer days = hard >= HARD ? within.hardDays() : hard <= 1 ? null : within.days();
+        return days == null ? null : day.plusDays(days);
+    }
+
+    /** True where it reaches a place that was not named with it. */
+    public boolean reaches(Place place) {
+        return place.wheel() ? reach.wheels() : reach.places().contains(place.code());
     }
 
     /** Why that is so, with its day. */
@@ -81,14 +91,11 @@ public record EventKind(
                 row.word("code"),
                 row.word("label"),
                 row.one("asks", Asks.class),
-                days == null ? null : Integer.valueOf(days.intValue()),
-                hard == null ? null : Integer.valueOf(hard.intValue()),
+                new Within(
+                        days == null ? null : Integer.valueOf(days.intValue()),
+                        hard == null ? null : Integer.valueOf(hard.intValue())),
+                new Reach(row.yes("wheels"), row.words("places")),
                 row.get("circumstance"),
                 row.get("why"));
-    }
-
-    /** Codes of all kinds, for a sentence that names them. */
-    public static String codes() {
-        return String.join(", ", ALL.stream().map(EventKind::code).toList());
     }
 }

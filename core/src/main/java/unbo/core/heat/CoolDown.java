@@ -5,8 +5,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How a ring cools, from a few readings: Newton's law, T = Ta + (T0 − Ta)·e^(−t/τ), fitted by least squares of the
- * logarithms, each weighed by the square of how far it lies over the room.
+ * How a hot part cools, or a chilled one warms, from a few readings: Newton's law, T = Ta + (T0 − Ta)·e^(−t/τ), fitted
+ * by least squares of the logarithms, each weighed by the square of how far it lies from the room.
  *
  * @param startC by the fit, when the seconds begin
  * @param tau seconds in which it loses all but 37 % of what it has over the room
@@ -15,12 +15,16 @@ import org.jspecify.annotations.Nullable;
 public record CoolDown(double ambientC, double startC, double tau, double spreadK) {
 
     /** Nearer to the room than this a reading tells nothing of the curve. */
-    public static final double LEAST_OVER_K = 3;
+    public static final double LEAST_FROM_K = 3;
 
     /** @param seconds since the first one, or since it left the heat */
     public record Reading(double seconds, double celsius) {}
 
-    /** Null where the readings do not fall. @param readings two or more, over the room by {@value #LEAST_OVER_K} K */
+    /**
+     * Null where the readings do not come nearer to the room.
+     *
+     * @param readings two or more, all on one side of the room, farther from it than {@value #LEAST_FROM_K} K
+     */
     public static @Nullable CoolDown of(List<Reading> readings, double ambientC) {
         double weights = 0;
         double time = 0;
@@ -29,7 +33,7 @@ public record CoolDown(double ambientC, double startC, double tau, double spread
             double over = r.celsius() - ambientC;
             weights += over * over;
             time += over * over * r.seconds();
-            log += over * over * Math.log(over);
+            log += over * over * Math.log(Math.abs(over));
         }
         time /= weights;
         log /= weights;
@@ -37,14 +41,15 @@ public record CoolDown(double ambientC, double startC, double tau, double spread
         double square = 0;
         for (Reading r : readings) {
             double over = r.celsius() - ambientC;
-            both += over * over * (r.seconds() - time) * (Math.log(over) - log);
+            both += over * over * (r.seconds() - time) * (Math.log(Math.abs(over)) - log);
             square += over * over * (r.seconds() - time) * (r.seconds() - time);
         }
         if (!(both < 0)) {
             return null;
         }
         double tau = -square / both;
-        double start = ambientC + Math.exp(log + time / tau);
+        double side = Math.signum(readings.get(0).celsius() - ambientC);
+        double start = ambientC + side * Math.exp(log + time / tau);
         double sum = 0;
         for (Reading r : readings) {
             double off = r.celsius() - ambientC - (start - ambientC) * Math.exp(-r.seconds() / tau);
@@ -58,10 +63,9 @@ public record CoolDown(double ambientC, double startC, double tau, double spread
         return ambientC + (startC - ambientC) * Math.exp(-seconds / tau);
     }
 
-    /** Seconds until it has fallen to a temperature; infinite for the room's and less. */
+    /** Seconds until it has come to a temperature; infinite for the room's and beyond. */
     public double until(double celsius) {
-        return celsius <= ambientC
-                ? Double.POSITIVE_INFINITY
-                : tau * Math.log((startC - ambientC) / (celsius - ambientC));
+        double ratio = (startC - ambientC) / (celsius - ambientC);
+        return ratio > 0 && Double.isFinite(ratio) ? tau * Math.log(ratio) : Double.POSITIVE_INFINITY;
     }
 }

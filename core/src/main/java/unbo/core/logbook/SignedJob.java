@@ -26,13 +26,20 @@ public record SignedJob(
 
     private static final Set<String> SOUND = Set.of("normal");
 
-    /** How the run of a place ends that is renewed here: what its races say goes before what the job was for. */
+    /**
+     * How the run of a place ends that is renewed here: what its races say goes before what the job was for. Where
+     * races tell which one failed, one beside it that was not looked at was renewed with it.
+     */
     Run.Ended ended(String place) {
-        Set<String> read = damage.getOrDefault(place, Set.of());
-        boolean sound = read.equals(SOUND);
-        if (failed) {
-            return sound ? Run.Ended.SOUND : Run.Ended.FAILED;
+        if (hurt(place)) {
+            return failed ? Run.Ended.FAILED : Run.Ended.FOUND;
         }
-        return read.isEmpty() || sound ? Run.Ended.SOUND : Run.Ended.FOUND;
+        boolean told = damage.containsKey(place) || damage.keySet().stream().anyMatch(this::hurt);
+        return failed && !told ? Run.Ended.FAILED : Run.Ended.SOUND;
+    }
+
+    private boolean hurt(String place) {
+        Set<String> read = damage.getOrDefault(place, SOUND);
+        return !read.isEmpty() && !read.equals(SOUND);
     }
 }

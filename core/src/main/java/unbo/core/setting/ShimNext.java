@@ -65,6 +65,11 @@ public record ShimNext(
             return rounds.get(rounds.size() - 1);
         }
 
+        /** True where the rounds are of more than one shim, so that they tell the stiffness. */
+        public boolean told() {
+            return rounds.stream().mapToDouble(Round::shimMm).distinct().count() > 1;
+        }
+
         double of(Round round) {
             return byTorque ? round.reading() - dragNm : round.reading();
         }
@@ -85,13 +90,8 @@ public record ShimNext(
         return new ShimNext(in, slope, next, good, ShimChoice.of(Math.max(0, next - half), next + half, in.stock()));
     }
 
-    /** True where the rounds are of more than one shim. */
-    static boolean told(Input in) {
-        return in.rounds().stream().mapToDouble(Round::shimMm).distinct().count() > 1;
-    }
-
     private static double slope(Input in) {
-        if (!told(in)) {
+        if (!in.told()) {
             Double stiffness = in.stiffness();
             double known = stiffness == null ? 1 : Math.abs(stiffness);
             return in.byTorque() ? -known : known;
@@ -130,7 +130,7 @@ public record ShimNext(
             double byReading = (next(with(in, i, new Round(round.shimMm(), round.reading() + NUDGE)), wanted) - here)
                     / NUDGE
                     * good;
-            double byShim = told(in)
+            double byShim = in.told()
                     ? (next(with(in, i, new Round(round.shimMm() + NUDGE, round.reading())), wanted) - here)
                             / NUDGE
                             * SHIM_MM
@@ -148,7 +148,7 @@ public record ShimNext(
 
     /** How far three rounds or more lie about their line, as mm of shim. */
     private static double scatter(Input in, double slope) {
-        if (in.rounds().size() < 3 || !told(in)) {
+        if (in.rounds().size() < 3 || !in.told()) {
             return 0;
         }
         double shim = meanShim(in);

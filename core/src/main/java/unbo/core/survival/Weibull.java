@@ -194,6 +194,15 @@ public record Weibull(
         return Math.exp(-Math.pow(distance / (eta == null ? etaLow : eta), beta));
     }
 
+    /**
+     * Failures to be looked for over a further distance of one that has run: what the cumulative hazard grows by, ((a +
+     * x)/η)^β − (a/η)^β.
+     */
+    public double lookedFor(double ran, double further) {
+        double life = eta == null ? etaLow : eta;
+        return Math.pow((ran + further) / life, beta) - Math.pow(ran / life, beta);
+    }
+
     /** Failures that are still wanted before the slope is told. */
     public int wanted() {
         return Math.max(0, ENOUGH - failures);

@@ -29,7 +29,7 @@ class UntilOpenedTest {
         assertThat(u.most()).isEqualTo(300);
         assertThat(u.branches())
                 .extracting(p -> p.branch().found())
-                .containsExactly("bearing only", "seat worn as " + "well");
+                .containsExactly("bearing only", "seat worn as well");
     }
 
     /** The sleeve: 0.3·50 = 15 against 0.7·0.2·120 = 16.8, so it waits; at 0.15 lost, 12.6, it is ordered. */

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 
 import unbo.core.diagnosis.Priors;
+import unbo.core.vehicle.Place;
 
 class EventKindTest {
 
@@ -40,7 +41,35 @@ class EventKindTest {
                 .allSatisfy(kind -> assertThat(Priors.circumstances())
                         .anyMatch(choice -> choice.code().equals(kind.circumstance())));
         assertThat(EventKind.all())
-                .filteredOn(kind -> kind.days() != null || kind.hardDays() != null)
+                .filteredOn(
+                        kind -> kind.within().days() != null || kind.within().hardDays() != null)
                 .allSatisfy(kind -> assertThat(kind.why()).isNotEmpty());
+    }
+
+    /** A kerb reaches a wheel and a head, not what turns on its own in the engine; a flood reaches an axle drive. */
+    @Test
+    void whatIsBuriedIsLeftAlone() {
+        assertThat(reaches("blow", "motorcycle", "front")).isTrue();
+        assertThat(reaches("blow", "motorcycle", "steering-head")).isTrue();
+        assertThat(reaches("blow", "motorcycle", "crank")).isFalse();
+        assertThat(reaches("blow", "van", "pulley")).isFalse();
+        assertThat(reaches("wash", "motorcycle", "gearbox")).isFalse();
+        assertThat(reaches("descent", "bicycle", "bottom-bracket")).isFalse();
+        assertThat(reaches("flood", "van", "pinion")).isTrue();
+        assertThat(reaches("run", "van", "front-left")).isFalse();
+    }
+
+    private static boolean reaches(String event, String vehicle, String place) {
+        return kind(event).reaches(Place.of(vehicle, place).orElseThrow());
+    }
+
+    /** Places that are named are places of some vehicle. */
+    @Test
+    void placesAreThoseOfVehicles() {
+        for (EventKind kind : EventKind.all()) {
+            assertThat(kind.reach().places())
+                    .allMatch(code -> Place.kinds().stream()
+                            .anyMatch(vehicle -> Place.of(vehicle, code).isPresent()));
+        }
     }
 }

@@ -47,4 +47,14 @@ class CoolDownTest {
     void whatDoesNotFallHasNoCurve() {
         assertThat(CoolDown.of(List.of(reading(0, 80), reading(30, 90)), 20)).isNull();
     }
+
+    /** A shaft out of the freezer at −24 °C, −10 °C after 60 s: τ = 60/ln(44/30) = 156.7 s; 0 °C after 123.5 s. */
+    @Test
+    void aChilledPartWarms() {
+        CoolDown c = CoolDown.of(List.of(reading(0, -24), reading(60, -10)), 20);
+        assertThat(c.tau()).isCloseTo(156.7, within(0.1));
+        assertThat(c.until(0)).isCloseTo(123.5, within(0.1));
+        assertThat(c.at(60)).isCloseTo(-10, within(1e-9));
+        assertThat(c.until(30)).isInfinite();
+    }
 }

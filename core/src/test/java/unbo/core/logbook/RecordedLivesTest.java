@@ -53,4 +53,12 @@ class RecordedLivesTest {
                 .containsEntry(RecordedLives.Left.FRESH, 1);
         assertThat(lives.leftOut()).isEqualTo(5);
     }
+
+    @Test
+    void bandsOfEndPlay() {
+        assertThat(PlayBand.of(-0.01)).isEqualTo("preload");
+        assertThat(PlayBand.of(0.0)).isEqualTo("0 to 0.025 mm");
+        assertThat(PlayBand.of(0.025)).isEqualTo("0.025 to 0.05 mm");
+        assertThat(PlayBand.of(0.15)).isEqualTo("over 0.15 mm");
+    }
 }

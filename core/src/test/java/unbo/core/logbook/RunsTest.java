@@ -92,6 +92,24 @@ class RunsTest {
         assertThat(found.seen()).isEqualTo(new Run.Point(3, LocalDate.parse("2025-01-01"), 5000.0));
     }
 
+    /** The outer one's races are hurt: the inner one, not looked at, went with it. Nobody looked: both failed. */
+    @Test
+    void ofAPairTheRacesTellWhichOneFailed() {
+        SignedJob told = new SignedJob(
+                2,
+                LocalDate.parse("2025-06-01"),
+                9000.0,
+                Map.of("outer", "32008X", "inner", "32010X"),
+                Set.of("outer", "inner"),
+                true,
+                Map.of("outer", Set.of("fatigue")));
+        assertThat(told.ended("outer")).isEqualTo(Run.Ended.FAILED);
+        assertThat(told.ended("inner")).isEqualTo(Run.Ended.SOUND);
+        SignedJob untold = job(2, "2025-06-01", 9000, Set.of("outer", "inner"), true);
+        assertThat(untold.ended("outer")).isEqualTo(Run.Ended.FAILED);
+        assertThat(untold.ended("inner")).isEqualTo(Run.Ended.FAILED);
+    }
+
     private static Run ended(List<SignedJob> before, SignedJob last) {
         return Runs.of(java.util.stream.Stream.concat(before.stream(), java.util.stream.Stream.of(last))
                         .toList())

@@ -66,6 +66,14 @@ class WeibullTest {
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
+    /** Held at 1.5, η 43.87: from 10 on 5 more, (15/43.87)^1.5 − (10/43.87)^1.5 = 0.1999 − 0.1088. */
+    @Test
+    void whatIsToBeLookedForFurtherOn() {
+        Weibull w = Weibull.of(SurvivalTest.eight(), Weibull.WEAR_OUT, NINETY);
+        assertThat(w.lookedFor(10, 5)).isCloseTo(0.0911, within(0.0001));
+        assertThat(Math.exp(-w.lookedFor(0, 20))).isCloseTo(w.survives(20), within(1e-12));
+    }
+
     /** The unit of the counter scales the life and leaves the slope. */
     @Test
     void unitsScaleTheLifeOnly() {

@@ -6,7 +6,6 @@ import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -96,7 +95,7 @@ final class DayFields {
                             .must()
                             .hint("uses and after: several behind commas; times as 10:30")),
             DayFields::rules,
-            v -> asked(v).orElseThrow());
+            DayFields::asked);
 
     static final Shape SHAPE = Shape.of(LIST, "from", "to")
             .andLines("resources", Shape.of(RESOURCE))
@@ -148,7 +147,7 @@ final class DayFields {
             named(v, from.orElseThrow().toLocalDate(), problems);
         }
         if (problems.isEmpty()) {
-            DayWork work = asked(v).orElseThrow().work();
+            DayWork work = asked(v).work();
             if (!DayPlan.ordered(work)) {
                 problems.add(Problem.impossible("tasks", "Steps follow each other in a ring: none can be the first."));
             }
@@ -185,18 +184,17 @@ final class DayFields {
         }
     }
 
-    private static Optional<Asked> asked(Values v) {
+    private static Asked asked(Values v) {
         LocalDateTime from = time(v.text("from"), null).orElseThrow();
         LocalDateTime to = time(v.text("to"), from.toLocalDate()).orElseThrow();
         Map<String, Integer> capacity = new LinkedHashMap<>();
         RESOURCES.records(v).forEach(resource -> capacity.merge(resource.code(), resource.count(), Integer::sum));
         int minutes = (int) ChronoUnit.MINUTES.between(from, to);
-        Map<String, Integer> none = new HashMap<>();
-        return Optional.of(new Asked(
+        return new Asked(
                 from,
                 new DayWork(
                         minutes,
-                        capacity.isEmpty() ? none : capacity,
+                        capacity,
                         TASKS.records(v).stream()
                                 .map(task -> new DayWork.Task(
                                         task.code(),
@@ -208,7 +206,7 @@ final class DayFields {
                                                 minute(task.times().due(), from),
                                                 minute(task.times().promised(), from)),
                                         task.waits()))
-                                .toList())));
+                                .toList()));
     }
 
     private static @Nullable Integer minute(String text, LocalDateTime from) {

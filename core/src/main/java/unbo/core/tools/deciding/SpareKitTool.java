@@ -206,8 +206,10 @@ public final class SpareKitTool implements Tool<SpareKit.Input, SpareKit> {
                         : "The next piece would be " + next.part().name() + ": it would add "
                                 + Show.number((next.chance() - kit.chanceWith()) * 100, 2) + " in a hundred.");
         sentences.add(
-                "If it goes on the road: stop at a smell, smoke or a hub too hot to touch; with noise alone go on "
-                        + "slowly to the next place where it can be fitted, and feel the hub every ten kilometres.");
+                "If it goes on the road: stop at a smell, smoke, play that can be felt or a hub too hot to touch. A "
+                        + "wheel that only hums goes on slowly to the next place where it can be fitted, its hub "
+                        + "felt every ten kilometres; a crank, gearbox, axle drive or steering head that grinds is not "
+                        + "run on.");
         return new Answer(figures, findings(kit), sentences, worksheet(kit), List.of(stops(kit))).with(packing(kit));
     }
 

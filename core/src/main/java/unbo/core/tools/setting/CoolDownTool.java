@@ -49,7 +49,7 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
 
     private static final FieldList<Hot> FIELDS = FieldList.of(
             List.of(
-                    Field.rows("readings", "Readings since it left the heat", READING.fields())
+                    Field.rows("readings", "Readings since it left oven or freezer", READING.fields())
                             .must(),
                     Field.quantity("ambient", "Room", Quantity.TEMPERATURE, "°C", -40, 60)
                             .usually(5, 35)
@@ -73,7 +73,7 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
         }
     }
 
-    /** @param curve null where the readings do not fall */
+    /** @param curve null where the readings do not come nearer to the room */
     public record Minute(Hot hot, @Nullable CoolDown curve) {
 
         /** Seconds from the last reading until it grips; null where that cannot be told or never comes. */
@@ -99,11 +99,15 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
         if (problems.isEmpty()) {
             double ambient = v.number("ambient");
             List<CoolDown.Reading> readings = READINGS.records(v);
-            if (readings.stream().anyMatch(r -> r.celsius() - ambient < CoolDown.LEAST_OVER_K)) {
+            if (readings.stream().anyMatch(r -> Math.abs(r.celsius() - ambient) < CoolDown.LEAST_FROM_K)) {
                 problems.add(Problem.impossible(
                         "readings",
-                        "A reading lies within " + Show.number(CoolDown.LEAST_OVER_K, 0)
+                        "A reading lies within " + Show.number(CoolDown.LEAST_FROM_K, 0)
                                 + " K of the room: leave it out, it tells nothing of the curve."));
+            }
+            if (readings.stream().map(r -> r.celsius() > ambient).distinct().count() > 1) {
+                problems.add(Problem.impossible(
+                        "readings", "Some lie over the room and some under it: a part only comes nearer to it."));
             }
             if (readings.stream()
                             .mapToDouble(CoolDown.Reading::seconds)
@@ -152,31 +156,32 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
             return List.of(new Finding(
                     "cooling-no-curve",
                     Level.OPEN,
-                    "The readings do not fall: is the probe on the ring, and is it out of the heat?"));
+                    "The readings do not come nearer to the room: is the probe on the part, and is it out of oven or "
+                            + "freezer?"));
         }
         Double left = m.left();
         if (left == null) {
             return List.of(new Finding(
                     "cooling-never-grips",
                     Level.RIGHT,
-                    "It does not grip before it is as cold as the room: no " + "hurry."));
+                    "It does not grip before it is as warm as the room: no hurry."));
         }
         return List.of(
                 left <= 0
                         ? new Finding(
                                 "cooling-gripped",
                                 Level.STOP,
-                                "It grips already: heat it again, do not " + "strike it.")
+                                "It grips already: heat or chill it again, do not strike it.")
                         : left < SHORT
                                 ? new Finding(
                                         "cooling-short",
                                         Level.SOON,
-                                        "Only " + Show.number(left, 0) + " s are left: do not begin now, heat it "
-                                                + "again.")
+                                        "Only " + Show.number(left, 0) + " s are left: do not begin now, heat or "
+                                                + "chill it again.")
                                 : new Finding(
                                         "cooling-time",
                                         Level.RIGHT,
-                                        Show.number(left, 0) + " s are left until it " + "grips."));
+                                        Show.number(left, 0) + " s are left until it grips."));
     }
 
     @Override
@@ -191,10 +196,7 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
                 "from the last reading"));
         if (curve != null) {
             figures.add(new Answer.Figure(
-                    "it loses most of its heat in",
-                    Show.number(curve.tau(), 0),
-                    "s",
-                    "63 % of what it has over the " + "room"));
+                    "most of the way to the room in", Show.number(curve.tau(), 0), "s", "63 % of it"));
         }
         Answer answer = new Answer(
                 figures,
@@ -219,7 +221,8 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
                 new Step(
                         "take",
                         "Take it out, measure it, go at once.",
-                        "It burns: gloves for 200 °C, and nothing that melts or burns within reach."),
+                        "It burns, and what is frozen does too: dry gloves for 200 °C, nothing within reach that "
+                                + "melts or burns. Dry ice and liquid gas only where air moves."),
                 new Step(Step.IN_HAND, "Push it home in one go and hold it until it grips.", ""),
                 new Step(
                         "half-way",
@@ -227,7 +230,7 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
                         "Never strike it on, and never through the elements."),
                 new Step(
                         "gripped",
-                        "Stopped half way and gripped: heat the ring where it sits, or the case, and push on; or "
+                        "Stopped half way and gripped: warm the outer one of the two where it sits and push on; or "
                                 + "take it "
                                 + "off by the tight ring and begin again. A ring that was struck or pushed through its "
                                 + "elements is scrap.",
@@ -245,8 +248,11 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
                 new Chart.Axis("seconds", 0, Math.max(to, 1), false),
                 new Chart.Axis(
                         "°C",
-                        Math.min(m.hot().ambientC(), m.hot().gripC()) - 5,
-                        Math.max(curve.startC(), m.hot().gripC()) * 1.1,
+                        Math.min(Math.min(m.hot().ambientC(), m.hot().gripC()), curve.startC()) - 5,
+                        Math.max(
+                                        Math.max(curve.startC(), m.hot().gripC()),
+                                        m.hot().ambientC())
+                                + 8,
                         false),
                 List.of(
                         new Chart.Line("by the readings", curve::at),
@@ -264,7 +270,7 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
             lines.add(Worksheet.computed(
                     "τ", "time constant", "least squares of ln(T − Ta)", Show.number(curve.tau(), 1) + " s"));
             lines.add(Worksheet.computed(
-                    "T0", "when it left the heat", "by the fit", Show.number(curve.startC(), 1) + " °C"));
+                    "T0", "when it left oven or freezer", "by the fit", Show.number(curve.startC(), 1) + " °C"));
             if (m.hot().readings().size() > 2) {
                 lines.add(Worksheet.computed(
                         "", "readings about the curve", "", "± " + Show.number(curve.spreadK(), 1) + " K"));

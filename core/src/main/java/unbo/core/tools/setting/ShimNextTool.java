@@ -262,7 +262,7 @@ public final class ShimNextTool implements Tool<ShimNextTool.Asked, ShimNextTool
                 "a millimetre of shim is worth",
                 Show.number(next.slope(), 2),
                 in.byTorque() ? "N·m" : "mm",
-                ShimNextTool.told(in) ? "by the rounds" : in.stiffness() == null ? "by geometry" : "as written"));
+                in.told() ? "by the rounds" : in.stiffness() == null ? "by geometry" : "as written"));
         List<String> sentences = new ArrayList<>();
         if (found.asked().face().size() >= 3) {
             sentences.add(face(FaceReadings.of(found.asked().face())));
@@ -279,14 +279,6 @@ public final class ShimNextTool implements Tool<ShimNextTool.Asked, ShimNextTool
             return in.stock().isEmpty() ? "" : "none on the shelf stand for it";
         }
         return shims.stream().map(mm -> Show.number(mm, 3)).collect(Collectors.joining(" + "));
-    }
-
-    private static boolean told(ShimNext.Input in) {
-        return in.rounds().stream()
-                        .mapToDouble(ShimNext.Round::shimMm)
-                        .distinct()
-                        .count()
-                > 1;
     }
 
     /** Rounds, their line, the band and where it is met. */
@@ -348,7 +340,7 @@ public final class ShimNextTool implements Tool<ShimNextTool.Asked, ShimNextTool
         lines.add(Worksheet.computed(
                 "k",
                 "a millimetre of shim",
-                told(in) ? "least squares: Σ(s − s̄)(t − t̄)/Σ(s − s̄)²" : "known",
+                in.told() ? "least squares: Σ(s − s̄)(t − t̄)/Σ(s − s̄)²" : "known",
                 Show.number(next.slope(), 2) + unit + "/mm"));
         if (next.nextMm() != null) {
             lines.add(Worksheet.computed(
