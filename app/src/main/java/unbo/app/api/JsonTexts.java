@@ -15,12 +15,16 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 import unbo.app.catalogue.OwnCatalogue;
+import unbo.core.answer.Answer;
 import unbo.core.input.FieldList;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
 import unbo.core.input.Reading;
+import unbo.core.input.Typed;
 import unbo.core.input.UnitSystem;
+import unbo.core.tool.Ranges;
 import unbo.core.tool.Shape;
+import unbo.core.tool.Tool;
 
 /**
  * Turns a JSON body into the named texts that the one reader reads; bare numbers are metric here, whatever the
@@ -42,6 +46,11 @@ class JsonTexts {
 
     /** The same of a body of another shape. @throws ApiProblem 400 or 422, with all problems by their paths */
     <T> T read(FieldList<T> list, BodyShape shape, JsonNode body) {
+        return reading(list, shape, body).get().orElseThrow();
+    }
+
+    /** The same with how each field was understood. @throws ApiProblem 400 or 422, with all problems by their paths */
+    <T> Reading<T> reading(FieldList<T> list, BodyShape shape, JsonNode body) {
         List<Problem> problems = new ArrayList<>(faults(shape, body));
         BodyShape.Filled filled = shape.filled(body);
         Reading<T> reading = FieldReader.read(list, filled.texts(), UnitSystem.METRIC, own.book());
@@ -53,7 +62,14 @@ class JsonTexts {
         if (!problems.isEmpty()) {
             throw ApiProblem.of(problems);
         }
-        return reading.get().orElseThrow();
+        return reading;
+    }
+
+    /** An answer of a tool with ranges where something in the body was written with ±. */
+    <I, R> Answer ranged(Tool<I, R> tool, Reading<I> reading, Answer answer) {
+        Map<String, String> texts = reading.fields().entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().typed()));
+        return Ranges.of(tool, reading, Typed.of(texts, UnitSystem.METRIC), own.book(), answer);
     }
 
     /** Refuses a body that is not of a shape. @throws ApiProblem 400, with every fault by its path */

@@ -114,6 +114,10 @@ class OpenApiFields {
         named(record.getProperties()).forEach(whole::addProperty);
         whole.addProperty("level", level());
         whole.addProperty("findings", new ArraySchema().items(new Schema<>().$ref(JUDGED)));
+        ResolvedSchema range = ModelConverters.getInstance()
+                .resolveAsResolvedSchema(new AnnotatedType(FigureRange.class).resolveAsRef(true));
+        named(range.referencedSchemas).forEach(api::schema);
+        whole.addProperty("ranges", new ArraySchema().items(range.schema));
         String name = call.answer().getSimpleName();
         api.schema(name, whole);
         return new ApiResponse().description("The answer").content(content(JSON, new Schema<>().$ref(name)));

@@ -1,8 +1,10 @@
 package unbo.app.api;
 
 import java.lang.reflect.Method;
+import java.util.List;
 import java.util.Map;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -21,6 +23,7 @@ import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 import unbo.app.tool.ToolAnswers;
+import unbo.core.input.Reading;
 import unbo.core.tool.Call;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Tools;
@@ -71,9 +74,11 @@ class ToolCalls implements SmartInitializingSingleton {
         throw new IllegalStateException(name);
     }
 
-    /** An answer with what was judged. */
+    /** An answer with what was judged, and how far its figures may be off where inputs were written with ±. */
     record Answered(
-            @JsonUnwrapped Object answer, @JsonUnwrapped Judgement judgement) {}
+            @JsonUnwrapped Object answer,
+            @JsonUnwrapped Judgement judgement,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<FigureRange> ranges) {}
 
     /** Answers one call. */
     @Hidden
@@ -103,8 +108,13 @@ class ToolCalls implements SmartInitializingSingleton {
 
         private Answered answer(JsonNode sent) {
             JsonNode body = sent.isObject() ? withUsual((ObjectNode) sent) : sent;
-            R result = tool.compute(reader.read(tool.fields(), shape, body));
-            return new Answered(call.json().apply(result), Judgement.of(tool.findings(result)));
+            Reading<I> reading = reader.reading(tool.fields(), shape, body);
+            R result = tool.compute(reading.get().orElseThrow());
+            boolean ranged = reading.fields().values().stream().anyMatch(field -> field.half() > 0);
+            return new Answered(
+                    call.json().apply(result),
+                    Judgement.of(tool.findings(result)),
+                    ranged ? FigureRange.of(reader.ranged(tool, reading, tool.print(result))) : List.of());
         }
 
         private ObjectNode withUsual(ObjectNode sent) {

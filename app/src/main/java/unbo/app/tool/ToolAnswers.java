@@ -17,6 +17,7 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.Typed;
+import unbo.core.tool.Ranges;
 import unbo.core.tool.Tool;
 
 /** Asks tools with what the workshop knows: its bearings, its units, and what is set once for all jobs. */
@@ -49,10 +50,13 @@ public class ToolAnswers {
     public <I, R> Asked ask(Tool<I, R> tool, Typed typed) {
         Reading<I> reading = FieldReader.read(tool.fields(), typed, own.book());
         Optional<R> result = reading.get().map(tool::compute);
+        Answer answer = result.map(tool::print)
+                .map(plain -> Ranges.of(tool, reading, typed, own.book(), plain))
+                .orElse(null);
         return new Asked(
                 reading,
                 FieldView.form(reading, typed.shownIn(workshops.units())),
-                result.map(tool::print).orElse(null),
+                answer,
                 result.map(tool::seconds)
                         .filter(seconds -> seconds >= 1)
                         .map(Math::round)

@@ -13,6 +13,7 @@ import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.input.UnitSystem;
+import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
 
 /**
@@ -137,7 +138,16 @@ public record Answer(
 
     /** The same without its drawings and what is behind them, as a job keeps it. */
     public Answer printed() {
-        return new Answer(figures, findings, sentences, worksheet, List.of(), steps, alone());
+        return new Answer(
+                figures.stream()
+                        .map(f -> new Figure(f.what(), f.value(), f.unit(), f.other(), null, f.within()))
+                        .toList(),
+                findings,
+                sentences,
+                worksheet,
+                List.of(),
+                steps,
+                alone());
     }
 
     /**
@@ -147,8 +157,55 @@ public record Answer(
      * @param value the number as printed
      * @param unit its unit; empty when it has none
      * @param other the same in the other system, or the limit beside it
+     * @param exact the number before it was rounded, in {@code unit}; null where it is a word, or is kept
+     * @param within what it may be where inputs were typed with ±; null where none was
      */
-    public record Figure(String what, String value, String unit, String other) {
+    public record Figure(
+            String what,
+            String value,
+            String unit,
+            String other,
+            @Nullable Double exact,
+            @Nullable Within within) {
+
+        /** A figure that is a word, or a number of which only the print is known. */
+        public Figure(String what, String value, String unit, String other) {
+            this(what, value, unit, other, null, null);
+        }
+
+        /** A number with at most so many decimals. */
+        public static Figure number(String what, double exact, int decimals, String unit, String other) {
+            return new Figure(what, Show.number(exact, decimals), unit, other, exact, null);
+        }
+
+        /** A number with exactly so many decimals. */
+        public static Figure fixed(String what, double exact, int decimals, String unit, String other) {
+            return new Figure(what, Show.fixed(exact, decimals), unit, other, exact, null);
+        }
+
+        /** The same where its number before rounding is known, in its unit. */
+        public Figure of(double number) {
+            return new Figure(what, value, unit, other, number, within);
+        }
+
+        /** The same with what it may be. */
+        public Figure within(Within range) {
+            return new Figure(what, value, unit, other, exact, range);
+        }
+
+        /** Its number as exactly as it is known; null where it is a word or a range. */
+        public @Nullable Double known() {
+            if (exact != null) {
+                return Double.isFinite(exact) ? exact : null;
+            }
+            List<Double> numbers = numbers();
+            return numbers.size() == 1 ? numbers.get(0) : null;
+        }
+
+        /** What it may be, in a few words with its unit; empty where no input was typed with ±. */
+        public String range() {
+            return within == null ? "" : new Figure(what, within.told(within.low(), within.high()), unit, "").printed();
+        }
 
         /** A number as it is printed: with a true minus, and spaces between its thousands. */
         private static final Pattern NUMBER = Pattern.compile("−?\\d+([ \u00a0\u202f]\\d{3})*(\\.\\d+)?");
@@ -169,9 +226,51 @@ public record Answer(
         /** The same with the inches large and the millimetres beside them, where the workshop works in inches. */
         public Figure in(UnitSystem system) {
             boolean swaps = system == UnitSystem.INCH && unit.equals("mm") && other.endsWith(" in");
-            return swaps ? new Figure(what, other.substring(0, other.length() - 3), "in", value + " mm") : this;
+            return swaps
+                    ? new Figure(
+                            what,
+                            other.substring(0, other.length() - 3),
+                            "in",
+                            value + " mm",
+                            null,
+                            within == null ? null : within.times(1 / 25.4))
+                    : this;
         }
     }
+
+    /**
+     * What a number may be, by what was typed with ±, in the unit of its figure: to first order about what was typed.
+     *
+     * @param low, high by the root of the sum of squares: the inputs are off by chance, not all one way
+     * @param worstLow, worstHigh where all inputs are off the same way
+     * @param shares what each input has of the range, the largest first; they come to 1
+     */
+    public record Within(double low, double high, double worstLow, double worstHigh, List<Share> shares) {
+
+        public Within {
+            shares = copy(shares);
+        }
+
+        private Within times(double factor) {
+            return new Within(low * factor, high * factor, worstLow * factor, worstHigh * factor, shares);
+        }
+
+        /** Two of its numbers with as many decimals as two figures of the range want. */
+        public String told(double from, double to) {
+            double half = Math.max((high - low) / 2, 1e-12);
+            int decimals = (int) Math.max(0, Math.min(6, 1 - Math.floor(Math.log10(half))));
+            return Show.fixed(from, decimals) + " to " + Show.fixed(to, decimals);
+        }
+    }
+
+    /**
+     * What one input has of a range.
+     *
+     * @param input its name
+     * @param label as printed
+     * @param share of the square of the range, 0 to 1
+     */
+    public record Share(String input, String label, double share) {}
 
     /** The findings, the worst first; those of one level as they stand. */
     public List<Finding> worst() {

@@ -17,6 +17,7 @@ import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingBook;
 import unbo.core.measure.Amount;
 import unbo.core.measure.CounterReader;
+import unbo.core.measure.PlusMinus;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
 import unbo.core.measure.Show;
@@ -160,6 +161,30 @@ public final class FieldReader {
     }
 
     private static FieldReading quantity(Field field, String typed, String text, UnitSystem system) {
+        PlusMinus parted = PlusMinus.of(text).orElse(null);
+        if (parted == null) {
+            return exact(field, typed, text, system);
+        }
+        Unit bare = requireNonNull(field.bareUnit(system));
+        String measured = parted.measured(bare);
+        FieldReading reading = exact(field, typed, measured, system);
+        Amount amount = QuantityReader.read(measured, bare).amount();
+        if (!(reading.value() instanceof Double value) || amount == null) {
+            return reading;
+        }
+        PlusMinus.Outcome off = parted.half(amount);
+        if (off.refusal() != null) {
+            return refused(field, typed, off.refusal(), false);
+        }
+        Unit unit = unitOf(field);
+        double half = Math.abs(unit.fromBase(amount.base() + off.half()) - value);
+        Unit told = amount.unit().inchSystem() ? amount.unit().quantity().metric() : amount.unit();
+        double shown = Math.abs(told.fromBase(amount.base() + off.half()) - told.fromBase(amount.base()));
+        return reading.within(
+                half, reading.echo() + (reading.echo().isEmpty() ? "±" : ", ±") + Show.value(shown, told));
+    }
+
+    private static FieldReading exact(Field field, String typed, String text, UnitSystem system) {
         Unit bare = requireNonNull(field.bareUnit(system));
         QuantityReader.Outcome outcome = QuantityReader.read(text, bare);
         Amount amount = outcome.amount();
@@ -262,17 +287,21 @@ public final class FieldReader {
 
     private static FieldReading list(Field field, String typed, String text, UnitSystem system) {
         List<Double> values = new ArrayList<>();
+        double half = 0;
         List<Problem> problems = new ArrayList<>();
-        String joined = text.replaceAll("(?<=[\\d.])\\s+(?=[^\\d\\s;,.+-])", "");
+        PlusMinus parted = PlusMinus.of(text).orElse(null);
+        String joined = (parted == null ? text : parted.number()).replaceAll("(?<=[\\d.])\\s+(?=[^\\d\\s;,.+-])", "");
         boolean wide = joined.matches("(?s).*[;\\s].*");
         for (String part : joined.split(wide ? ";\\s*|,?\\s+" : ",")) {
             if (part.isBlank()) {
                 continue;
             }
-            FieldReading one = quantity(field, part, part.strip(), system);
+            FieldReading one = quantity(
+                    field, part, parted == null ? part.strip() : part.strip() + " ±" + parted.behind(), system);
             problems.addAll(one.problems());
             if (one.value() != null) {
                 values.add((Double) one.value());
+                half = Math.max(half, one.half());
             }
         }
         if (problems.isEmpty() && (values.size() < field.fewest() || values.size() > field.longest())) {
@@ -290,7 +319,8 @@ public final class FieldReader {
                 : String.join(
                         ", ",
                         values.stream().map(v -> Show.value(v, unitOf(field))).toList());
-        return read(field, typed, List.copyOf(values), echo);
+        FieldReading reading = read(field, typed, List.copyOf(values), echo);
+        return half == 0 ? reading : reading.within(half, echo + ", each ±" + Show.value(half, unitOf(field)));
     }
 
     private static FieldReading choice(Field field, String typed, String text) {

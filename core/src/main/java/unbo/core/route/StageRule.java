@@ -26,6 +26,7 @@ import unbo.core.input.UnitSystem;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
+import unbo.core.tool.Ranges;
 import unbo.core.tool.Tool;
 
 /**
@@ -66,6 +67,10 @@ public record StageRule<I>(
             boolean complete,
             @Nullable Double seconds,
             @Nullable Object result) {
+
+        private Outcome with(Answer other) {
+            return new Outcome(other, facts, complete, seconds, result);
+        }
 
         public Outcome(Answer answer, List<Fact> facts, boolean complete, @Nullable Double seconds) {
             this(answer, facts, complete, seconds, null);
@@ -305,6 +310,22 @@ public record StageRule<I>(
         asked.forEach(field -> texts.put(field, typed.text(field)));
         Reading<I> reading = FieldReader.read(fields, texts, typed, known.bearings());
         return new Work(
-                reading, reading.get().map(input -> done.apply(input, known)).orElse(null));
+                reading,
+                reading.get()
+                        .map(input -> done.apply(input, known))
+                        .map(outcome -> outcome.with(
+                                Ranges.of(reading, outcome.answer(), moved -> again(texts, typed, moved, known))))
+                        .orElse(null));
+    }
+
+    /** What comes of the same texts with some of them changed; null where that cannot be used. */
+    private @Nullable Answer again(Map<String, String> texts, Typed typed, Typed moved, Knowledge known) {
+        Map<String, String> changed = new HashMap<>(texts);
+        changed.putAll(moved.texts());
+        return FieldReader.read(
+                        fields, changed, name -> moved.has(name) ? moved.of(name) : typed.of(name), known.bearings())
+                .get()
+                .map(input -> done.apply(input, known).answer())
+                .orElse(null);
     }
 }

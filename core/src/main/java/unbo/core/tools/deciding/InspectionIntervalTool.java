@@ -156,12 +156,13 @@ public final class InspectionIntervalTool implements Tool<InspectionInterval, In
         return new Answer(
                         List.of(
                                 new Answer.Figure(
-                                        "look every", Show.rough(i.interval()), "", "in the counter of the warning"),
-                                new Answer.Figure(
-                                        "fail between two looks",
-                                        Show.number(i.share() * 100, 1),
-                                        "%",
-                                        "of all that fail")),
+                                                "look every",
+                                                Show.rough(i.interval()),
+                                                "",
+                                                "in the counter of the warning")
+                                        .of(i.interval()),
+                                Answer.Figure.number(
+                                        "fail between two looks", i.share() * 100, 1, "%", "of all that fail")),
                         findings(i),
                         List.of("After a warning it is renewed at once, not at the next look. Where a failure can hurt "
                                 + "somebody, the maker's interval comes first."),

@@ -60,16 +60,14 @@ public final class LivesWords {
                 median == null ? "not yet" : Show.rough(median),
                 median == null ? "" : unit,
                 lives.survival().failures() + " failed of " + lives.survival().runs() + " runs"));
+        figures.add(Answer.Figure.number(
+                "slope", w.beta(), 2, "", w.held() ? "held, not told by the runs" : limits(w.betaLimits())));
         figures.add(new Answer.Figure(
-                "slope",
-                Show.number(w.beta(), 2),
-                "",
-                w.held() ? "held, not told by the runs" : limits(w.betaLimits())));
-        figures.add(new Answer.Figure(
-                w.eta() == null ? "characteristic life, over" : "characteristic life",
-                Show.rough(w.eta() == null ? w.etaLow() : w.eta()),
-                unit,
-                w.eta() == null ? "" : "over " + Show.rough(w.etaLow()) + " " + unit));
+                        w.eta() == null ? "characteristic life, over" : "characteristic life",
+                        Show.rough(w.eta() == null ? w.etaLow() : w.eta()),
+                        unit,
+                        w.eta() == null ? "" : "over " + Show.rough(w.etaLow()) + " " + unit)
+                .of(w.eta() == null ? w.etaLow() : w.eta()));
         return figures;
     }
 

@@ -144,18 +144,24 @@ public final class RebuildBatchTool implements Tool<RebuildBatch.Input, RebuildB
         return new Answer(
                         List.of(
                                 new Answer.Figure(
-                                        "a rebuilt one costs",
-                                        money(b.each()),
-                                        "",
-                                        "a new one " + money(b.input().against().price())),
+                                                "a rebuilt one costs",
+                                                money(b.each()),
+                                                "",
+                                                "a new one "
+                                                        + money(b.input()
+                                                                .against()
+                                                                .price()))
+                                        .of(b.each()),
                                 new Answer.Figure(
-                                        "per 1000",
-                                        money(b.per1000().rebuilt()),
-                                        "",
-                                        "new " + money(b.per1000().fresh())),
-                                new Answer.Figure(
+                                                "per 1000",
+                                                money(b.per1000().rebuilt()),
+                                                "",
+                                                "new " + money(b.per1000().fresh()))
+                                        .of(b.per1000().rebuilt()),
+                                Answer.Figure.number(
                                         "good ones",
-                                        Show.number(b.good(), 1),
+                                        b.good(),
+                                        1,
                                         "",
                                         "of " + b.input().cores())),
                         findings(b),

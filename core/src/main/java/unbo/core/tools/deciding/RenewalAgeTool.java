@@ -108,11 +108,8 @@ public final class RenewalAgeTool implements Tool<RenewalAge.Input, RenewalAge> 
                 best == null ? "its condition" : Show.rough(best),
                 "",
                 best == null ? "no best age" : "as η is counted"));
-        figures.add(new Answer.Figure(
-                "costs per 1000",
-                Show.number(a.rate() * 1000, 2),
-                "",
-                "run to failure " + Show.number(a.runRate() * 1000, 2)));
+        figures.add(Answer.Figure.number(
+                "costs per 1000", a.rate() * 1000, 2, "", "run to failure " + Show.number(a.runRate() * 1000, 2)));
         Answer answer = new Answer(
                 figures,
                 findings(a),

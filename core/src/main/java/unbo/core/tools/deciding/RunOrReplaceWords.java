@@ -36,16 +36,18 @@ final class RunOrReplaceWords {
         figures.add(new Answer.Figure(
                 "costs least", best.option().name(), "", "in " + percent(best.wins()) + " of the draws"));
         figures.add(new Answer.Figure(
-                "over " + Show.number(r.input().years(), 1) + " years",
-                money(best.present()),
-                "",
-                second.option().name() + " " + money(second.present())));
-        figures.add(new Answer.Figure("fails meanwhile", Show.number(best.failureChance() * 100, 1), "%", "of such"));
+                        "over " + Show.number(r.input().years(), 1) + " years",
+                        money(best.present()),
+                        "",
+                        second.option().name() + " " + money(second.present()))
+                .of(best.present()));
+        figures.add(Answer.Figure.number("fails meanwhile", best.failureChance() * 100, 1, "%", "of such"));
         RunOrReplace.Turning turning = r.turning();
         if (turning != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "the choice turns at",
-                    Show.number(turning.chance() * 100, turning.chance() < 0.1 ? 2 : 1),
+                    turning.chance() * 100,
+                    turning.chance() < 0.1 ? 2 : 1,
                     "%",
                     "of “" + r.input().options().get(0).name() + "” by " + Show.rough(turning.by())));
         }

@@ -191,13 +191,13 @@ public final class SpareKitTool implements Tool<SpareKit.Input, SpareKit> {
     @Override
     public Answer print(SpareKit kit) {
         List<Answer.Figure> figures = new ArrayList<>(List.of(
-                new Answer.Figure(
+                Answer.Figure.number(
                         "come through with the kit",
-                        Show.number(kit.chanceWith() * 100, kit.chanceWith() > 0.99 ? 2 : 1),
+                        kit.chanceWith() * 100,
+                        kit.chanceWith() > 0.99 ? 2 : 1,
                         "%",
                         "without it " + percent(kit.chanceWithout())),
-                new Answer.Figure(
-                        "the kit weighs", Show.number(kit.grams(), 0), "g", "costs " + Show.number(kit.price(), 2))));
+                Answer.Figure.number("the kit weighs", kit.grams(), 0, "g", "costs " + Show.number(kit.price(), 2))));
         SpareKit.Next next = kit.next();
         List<String> sentences = new ArrayList<>();
         sentences.add(

@@ -167,10 +167,15 @@ public final class UntilOpenedTool implements Tool<UntilOpened.Input, UntilOpene
     public Answer print(UntilOpened u) {
         return new Answer(
                         List.of(
-                                new Answer.Figure("in the mean", money(u.expected()), "", "± " + money(u.spread())),
+                                new Answer.Figure("in the mean", money(u.expected()), "", "± " + money(u.spread()))
+                                        .of(u.expected()),
                                 new Answer.Figure(
-                                        "most likely", money(u.branches().get(0).price()), "", ""),
-                                new Answer.Figure("at most", money(u.most()), "", "")),
+                                                "most likely",
+                                                money(u.branches().get(0).price()),
+                                                "",
+                                                "")
+                                        .of(u.branches().get(0).price()),
+                                new Answer.Figure("at most", money(u.most()), "", "").of(u.most())),
                         findings(u),
                         List.of("What is found decides, not what was said: take a photo of it before anything goes "
                                 + "on."),

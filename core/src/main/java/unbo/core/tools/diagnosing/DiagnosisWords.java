@@ -137,8 +137,8 @@ public final class DiagnosisWords {
         diagnosis.ranked().stream()
                 .limit(3)
                 .filter(r -> r.probability() >= WORTH_NAMING || r == diagnosis.leader())
-                .forEach(r -> figures.add(new Answer.Figure(
-                        r.hypothesis().words(vehicle), Show.number(100 * r.probability(), 0), "%", "")));
+                .forEach(r -> figures.add(
+                        Answer.Figure.number(r.hypothesis().words(vehicle), 100 * r.probability(), 0, "%", "")));
         List<Finding> findings = new ArrayList<>();
         diagnosis
                 .urgencyReasons()

@@ -208,23 +208,20 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
     public Answer print(Tilted t) {
         PlayTilt tilt = t.wheel().tilt();
         List<Answer.Figure> figures = new ArrayList<>();
-        figures.add(new Answer.Figure(
-                "the wheel tilts by", Show.fixed(tilt.tiltDeg(), 3), "°", Show.number(tilt.tiltDeg() * 60, 1) + "′"));
-        figures.add(new Answer.Figure("at the rim", Show.fixed(t.rimMm(), 2), "mm", Show.inches(t.rimMm())));
+        figures.add(Answer.Figure.fixed(
+                "the wheel tilts by", tilt.tiltDeg(), 3, "°", Show.number(tilt.tiltDeg() * 60, 1) + "′"));
+        figures.add(Answer.Figure.fixed("at the rim", t.rimMm(), 2, "mm", Show.inches(t.rimMm())));
         Double knock = t.knockMm();
         if (knock != null) {
-            figures.add(new Answer.Figure("at the pads", Show.fixed(knock, 3), "mm", Show.inches(knock)));
+            figures.add(Answer.Figure.fixed("at the pads", knock, 3, "mm", Show.inches(knock)));
         }
         Double explains = t.explainsMm();
         List<String> sentences = new ArrayList<>();
         if (explains != null) {
             boolean tapers = t.wheel().halfCupDeg() != null;
             String play = tapers ? "end play" : "clearance";
-            figures.add(new Answer.Figure(
-                    play + " that would explain it",
-                    Show.fixed(explains, tapers ? 2 : 3),
-                    "mm",
-                    Show.inches(explains)));
+            figures.add(Answer.Figure.fixed(
+                    play + " that would explain it", explains, tapers ? 2 : 3, "mm", Show.inches(explains)));
             sentences.add(
                     explains > (tapers ? STANDS_END_PLAY_MM : STANDS_CLEARANCE_MM)
                             ? "No hub has so much " + play

@@ -47,19 +47,17 @@ public final class DutyWords {
                 fitted.hours() > 0 ? life(fitted.hours()) : "does not carry it",
                 fitted.hours() > 0 ? "h" : "",
                 "wanted " + life(in.hours()) + " h"));
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.number(
                 "carries from there",
-                Show.number(duty.carriesN(fitted.of(), in.load().angleDeg()) / 1000, 2),
+                duty.carriesN(fitted.of(), in.load().angleDeg()) / 1000,
+                2,
                 "kN",
                 "of " + Show.number(in.load().loadN() / 1000, 2) + " kN: "
                         + Show.number(in.load().radialN(), 0) + " N across, "
                         + Show.number(in.load().axialN(), 0) + " N along"));
         if (fitted.holds()) {
-            figures.add(new Answer.Figure(
-                    "static safety",
-                    Show.number(fitted.safety(), 1),
-                    "",
-                    "it dents under " + Show.number(Duty.LEAST_SAFETY, 0)));
+            figures.add(Answer.Figure.number(
+                    "static safety", fitted.safety(), 1, "", "it dents under " + Show.number(Duty.LEAST_SAFETY, 0)));
         } else {
             better.ifPresent(stand -> figures.add(new Answer.Figure(
                     "holds here", stand.of().name(), "", sizes(stand) + ", " + life(stand.hours()) + " h")));

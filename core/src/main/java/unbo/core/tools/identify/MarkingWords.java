@@ -96,7 +96,7 @@ public final class MarkingWords {
         figures.add(
                 mm == null
                         ? new Answer.Figure(what, "not told", "", "")
-                        : new Answer.Figure(what, Show.number(mm, 3), "mm", Show.inches(mm)));
+                        : Answer.Figure.number(what, mm, 3, "mm", Show.inches(mm)));
     }
 
     public static Answer answer(MarkingFields.Pair pair, TaperMatch match) {

@@ -41,8 +41,8 @@ public final class RebuildWords {
         };
         return new Answer(
                 List.of(
-                        new Answer.Figure("rebuild", Show.fixed(rebuild.rebuildCost(), 2), "", ""),
-                        new Answer.Figure("assembly", Show.fixed(rebuild.assemblyCost(), 2), "", "")),
+                        Answer.Figure.fixed("rebuild", rebuild.rebuildCost(), 2, "", ""),
+                        Answer.Figure.fixed("assembly", rebuild.assemblyCost(), 2, "", "")),
                 List.of(finding),
                 List.of("Compared are money and minutes only: a rebuild keeps the maker's own part, an "
                         + "assembly may carry another maker's bearings."),

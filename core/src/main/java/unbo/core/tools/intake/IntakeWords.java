@@ -21,9 +21,10 @@ public final class IntakeWords {
         List<Answer.Figure> figures = new ArrayList<>();
         List<Worksheet.Line> lines = new ArrayList<>();
         if (intake.days() != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "since it was last worked on",
-                    Show.number(intake.days() / 30.44, 0),
+                    intake.days() / 30.44,
+                    0,
                     "months",
                     requireNonNull(in.lastDay()).toString()));
             lines.add(Worksheet.computed(
@@ -31,9 +32,10 @@ public final class IntakeWords {
         }
         if (intake.distance() != null) {
             String unit = in.counterUnit().equals("none") ? "km" : in.counterUnit();
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "run since then",
-                    Show.number(intake.distance(), 0),
+                    intake.distance(),
+                    0,
                     unit,
                     intake.byCounter() ? "by the counter" : "by the yearly estimate"));
             lines.add(Worksheet.computed(
@@ -43,9 +45,10 @@ public final class IntakeWords {
                     Show.number(intake.distance(), 0) + " " + unit));
         }
         if (intake.loadN() != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "static load on this wheel",
-                    Show.number(intake.loadN() / 1000, 2),
+                    intake.loadN() / 1000,
+                    2,
                     "kN",
                     Show.number(requireNonNull(in.loadKg()), 0) + " kg"));
             lines.add(

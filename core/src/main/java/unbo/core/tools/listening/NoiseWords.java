@@ -36,10 +36,11 @@ public final class NoiseWords {
                 noise.finding() == null
                         ? "no bearing line above the floor"
                         : noise.finding().symbol()));
-        figures.add(new Answer.Figure("over what chance gives", Show.number(noise.marginDb(), 1), "dB", "limit 0 dB"));
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.number("over what chance gives", noise.marginDb(), 1, "dB", "limit 0 dB"));
+        figures.add(Answer.Figure.number(
                 "wheel or shaft",
-                Show.number(noise.shaftHz() * 60, 0),
+                noise.shaftHz() * 60,
+                0,
                 "rpm",
                 switch (noise.input().speed().kind()) {
                     case FOUND -> "found from its lines";

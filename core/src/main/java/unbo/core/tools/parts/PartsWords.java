@@ -35,9 +35,10 @@ public final class PartsWords {
                 .toList();
         return new Answer(
                 List.of(
-                        new Answer.Figure(
+                        Answer.Figure.fixed(
                                 "as chosen",
-                                Show.fixed(list.total(), 2),
+                                list.total(),
+                                2,
                                 "",
                                 list.lines().size() + (list.lines().size() == 1 ? " line" : " lines")),
                         new Answer.Figure(

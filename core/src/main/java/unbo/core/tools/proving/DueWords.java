@@ -27,7 +27,7 @@ public final class DueWords {
                     due.on().equals(due.byTime()) ? "by time" : "by the yearly estimate"));
         }
         if (due.atCounter() != null) {
-            figures.add(new Answer.Figure("due by counter", Show.number(due.atCounter(), 0), unit(in), ""));
+            figures.add(Answer.Figure.number("due by counter", due.atCounter(), 0, unit(in), ""));
         }
         if (due.immersions() != null) {
             figures.add(new Answer.Figure(

@@ -32,14 +32,16 @@ public final class ProofWords {
         List<String> sentences = new ArrayList<>();
         List<Drawing> drawings = new ArrayList<>();
         if (proof.endPlay() != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.fixed(
                     "end play",
-                    Show.fixed(proof.endPlay().meanMm(), 3),
+                    proof.endPlay().meanMm(),
+                    3,
                     "mm",
                     Show.inches(proof.endPlay().meanMm())));
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.fixed(
                     "spread of the pairs",
-                    Show.fixed(proof.endPlay().spreadMm(), 3),
+                    proof.endPlay().spreadMm(),
+                    3,
                     "mm",
                     proof.endPlay().pairsMm().size() + " pairs"));
             drawings.add(scale(proof));
@@ -48,9 +50,10 @@ public final class ProofWords {
             figures.add(warmth(proof));
         }
         if (proof.endPlay() == null && proof.estimate() != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "end play, estimated by rock at the rim",
-                    Show.number(proof.estimate().endPlayMm(), 2),
+                    proof.estimate().endPlayMm(),
+                    2,
                     "mm",
                     Show.number(proof.estimate().lowMm(), 2) + " to "
                             + Show.number(proof.estimate().highMm(), 2) + " mm"));
@@ -73,18 +76,16 @@ public final class ProofWords {
     private static Answer.Figure warmth(Proof proof) {
         HubHeat heat = proof.heat();
         if (requireNonNull(heat).against().isEmpty()) {
-            return new Answer.Figure(
+            return Answer.Figure.number(
                     "this hub after the run",
-                    Show.number(requireNonNull(proof.input().warmth().hubC()), 0),
+                    requireNonNull(proof.input().warmth().hubC()),
+                    0,
                     "°C",
                     "stop over 90 °C");
         }
         double fahrenheit = Units.of(Quantity.TEMPERATURE_DIFFERENCE, "°F").fromBase(heat.warmerK());
-        return new Answer.Figure(
-                "over " + heat.against(),
-                Show.number(heat.warmerK(), 0),
-                "K",
-                Show.number(fahrenheit, 0) + " °F; limit 15 K");
+        return Answer.Figure.number(
+                "over " + heat.against(), heat.warmerK(), 0, "K", Show.number(fahrenheit, 0) + " °F; limit 15 K");
     }
 
     private static Drawing scale(Proof proof) {

@@ -15,11 +15,8 @@ public final class RimRockWords {
     public static Answer answer(RimRock rock) {
         return new Answer(
                 List.of(
-                        new Answer.Figure(
-                                "end play, estimated",
-                                Show.number(rock.endPlayMm(), 2),
-                                "mm",
-                                Show.inches(rock.endPlayMm())),
+                        Answer.Figure.number(
+                                "end play, estimated", rock.endPlayMm(), 2, "mm", Show.inches(rock.endPlayMm())),
                         new Answer.Figure(
                                 "it may be",
                                 Show.number(rock.lowMm(), 2) + " to " + Show.number(rock.highMm(), 2),

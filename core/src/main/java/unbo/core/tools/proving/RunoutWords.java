@@ -22,15 +22,14 @@ public final class RunoutWords {
 
     public static Answer answer(Runout runout) {
         List<Answer.Figure> figures = new ArrayList<>();
-        figures.add(new Answer.Figure(
-                "total runout (TIR)", Show.fixed(runout.tirMm(), 3), "mm", Show.inches(runout.tirMm())));
+        figures.add(Answer.Figure.fixed("total runout (TIR)", runout.tirMm(), 3, "mm", Show.inches(runout.tirMm())));
         figures.add(new Answer.Figure(
                 "high spot",
                 angle(runout.first().highSpotDeg()),
                 "",
                 "± " + Show.number(runout.highSpotSigmaDeg(), 0) + "°"));
-        figures.add(new Answer.Figure(
-                "eccentric or wobbling", Show.fixed(runout.first().amplitudeMm(), 3), "mm", "half of its share"));
+        figures.add(Answer.Figure.fixed(
+                "eccentric or wobbling", runout.first().amplitudeMm(), 3, "mm", "half of its share"));
         return new Answer(
                 figures, runout.findings(), sentences(runout), worksheet(runout), List.of(RunoutDrawing.of(runout)));
     }

@@ -55,15 +55,16 @@ public final class BearingDragWords {
         }
         Answer answer = new Answer(
                 List.of(
-                        new Answer.Figure(
+                        Answer.Figure.number(
                                 "drag",
-                                Show.number(friction.friction().totalNmm(), 1),
+                                friction.friction().totalNmm(),
+                                1,
                                 "N·mm",
                                 "seals " + Show.number(friction.friction().sealsNmm(), 1) + ", lubricant "
                                         + Show.number(friction.friction().lubricantNmm(), 1) + ", load "
                                         + Show.number(friction.friction().loadNmm(), 1)),
-                        new Answer.Figure("takes", Show.number(friction.powerW(), 2), "W", ""),
-                        new Answer.Figure("warms its hub by about", Show.number(friction.warmK(), 0), "K", "a guide")),
+                        Answer.Figure.number("takes", friction.powerW(), 2, "W", ""),
+                        Answer.Figure.number("warms its hub by about", friction.warmK(), 0, "K", "a guide")),
                 findings,
                 sentences,
                 worksheet(friction),

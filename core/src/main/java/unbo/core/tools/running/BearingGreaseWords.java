@@ -32,11 +32,8 @@ public final class BearingGreaseWords {
         if (g.cavityGrams() != null) {
             figures.add(new Answer.Figure("cavity, a third to a half", range(g.cavityGrams()), "g", ""));
         }
-        figures.add(new Answer.Figure(
-                "free volume",
-                Show.number(g.freeCm3(), 1),
-                "cm³",
-                g.input().massKg() == null ? "estimated" : "from its mass"));
+        figures.add(Answer.Figure.number(
+                "free volume", g.freeCm3(), 1, "cm³", g.input().massKg() == null ? "estimated" : "from its mass"));
         if (g.hours() != null) {
             figures.add(new Answer.Figure(
                     "grease again after",
@@ -45,12 +42,13 @@ public final class BearingGreaseWords {
                     ""));
         }
         if (g.km() != null) {
-            figures.add(new Answer.Figure(
-                    "that is", Show.number(g.km(), 0), "km", g.dueOn() == null ? "" : "due on " + g.dueOn()));
+            figures.add(
+                    Answer.Figure.number("that is", g.km(), 0, "km", g.dueOn() == null ? "" : "due on " + g.dueOn()));
         }
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.number(
                 "add then",
-                Show.number(g.replenishGrams(), 1),
+                g.replenishGrams(),
+                1,
                 "g",
                 g.strokes() == null
                         ? ""

@@ -37,15 +37,17 @@ public final class BearingSpeedWords {
                     requireNonNull(speed.input().other()),
                     "element " + Show.number(speed.other().elementRpm(), 0) + " rpm"));
         }
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.number(
                 "bearing",
-                Show.number(speed.rpm(), 0),
+                speed.rpm(),
+                0,
                 "rpm",
                 "cage " + Show.number(speed.cageRpm(), 0) + ", element "
                         + Show.number(speed.guide().elementRpm(), 0) + " rpm"));
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.number(
                 "n·dm",
-                Show.number(speed.guide().nDm(), 0),
+                speed.guide().nDm(),
+                0,
                 "mm/min",
                 "guide limit "
                         + (speed.guide().nDmLimit() == null

@@ -35,11 +35,8 @@ public final class BearingWorthWords {
             findings.add(new Finding(
                     "worth-not", Level.WATCH, "None of the others drags less than the fitted one at this duty."));
         } else {
-            figures.add(new Answer.Figure(
-                    "saves at most",
-                    Show.number(best.savedW(), 2),
-                    "W",
-                    best.choice().name()));
+            figures.add(Answer.Figure.number(
+                    "saves at most", best.savedW(), 2, "W", best.choice().name()));
             figures.add(new Answer.Figure(
                     "a watt costs",
                     requireNonNull(best.perWatt()) <= 0

@@ -23,22 +23,24 @@ public final class HeatAtSpeedWords {
     public static Answer answer(HeatAtSpeed heat) {
         HeatAtSpeed.Row now = heat.rows().get(0);
         List<Answer.Figure> figures = new ArrayList<>();
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.number(
                 now.bearing().name() + ", " + now.lubricant().name(),
-                Show.number(now.warmth().celsius(), 0),
+                now.warmth().celsius(),
+                0,
                 "°C",
                 Show.number(now.warmth().least(), 0) + " to "
                         + Show.number(now.warmth().most(), 0) + " °C by how well its hub sheds"));
-        figures.add(new Answer.Figure("drags", Show.number(now.watts(), 1), "W", "at " + rpm(heat)));
+        figures.add(Answer.Figure.number("drags", now.watts(), 1, "W", "at " + rpm(heat)));
         Double spin = now.guide().elementRpm();
         if (spin != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "an element spins",
-                    Show.number(spin, 0),
+                    spin,
+                    0,
                     "rpm",
                     "watched over " + Show.number(now.guide().elementWatch(), 0)));
         }
-        figures.add(new Answer.Figure("κ", Show.number(now.kappa(), 2), "", "at its own temperature"));
+        figures.add(Answer.Figure.number("κ", now.kappa(), 2, "", "at its own temperature"));
         return new Answer(figures, findings(heat), sentences(heat), worksheet(heat), List.of())
                 .with(table(heat))
                 .with(chart(heat));

@@ -68,18 +68,16 @@ public final class HubGreaseWords {
         figures.add(
                 strokes == null
                         ? new Answer.Figure("strokes", "?", "", "weigh ten strokes of the gun")
-                        : new Answer.Figure(
+                        : Answer.Figure.number(
                                 "strokes",
-                                Show.number(strokes, 1),
+                                strokes,
+                                1,
                                 "",
                                 "of " + Show.number(requireNonNull(g.input().strokeG()), 2) + " g"));
-        figures.add(new Answer.Figure("adds", Show.number(g.replenishG(), 1), "g", "0.005·D·B for each bearing"));
+        figures.add(Answer.Figure.number("adds", g.replenishG(), 1, "g", "0.005·D·B for each bearing"));
         if (g.input().cavity() != null) {
-            figures.add(new Answer.Figure(
-                    "in the cavity at most",
-                    Show.number(g.cavityCm3() * 0.5 * FreeVolume.GREASE_G_PER_CM3, 0),
-                    "g",
-                    "half of it"));
+            figures.add(Answer.Figure.number(
+                    "in the cavity at most", g.cavityCm3() * 0.5 * FreeVolume.GREASE_G_PER_CM3, 0, "g", "half of it"));
         }
         return new Answer(
                 figures,
@@ -99,9 +97,10 @@ public final class HubGreaseWords {
                 .forEach(portion ->
                         figures.add(new Answer.Figure(how(portion), range(portion.grams()), "g", cm3(portion.cm3()))));
         if (cavity != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "cavity, " + percent(cavity.share()) + " of it",
-                    Show.number(g.cavityGrams(), 0),
+                    g.cavityGrams(),
+                    0,
                     "g",
                     cm3(g.cavityCm3() * cavity.share())));
         }

@@ -58,16 +58,17 @@ public final class InsideFiguresWords {
                                 "mm",
                                 (inside.input().bearing().kind().rows() > 1 ? "in each row, " : "")
                                         + "on a pitch circle of " + Show.number(g.pitchMm(), 2) + " mm"),
-                        new Answer.Figure(
+                        Answer.Figure.number(
                                 "C, dynamic",
-                                Show.number(inside.ratings().cN() / 1000, 1),
+                                inside.ratings().cN() / 1000,
+                                1,
                                 "kN",
                                 inside.ratings().estimated() ? "estimated" : "catalogue"),
-                        new Answer.Figure(
-                                "C0, static", Show.number(inside.ratings().c0N() / 1000, 1), "kN", ""),
-                        new Answer.Figure(
+                        Answer.Figure.number("C0, static", inside.ratings().c0N() / 1000, 1, "kN", ""),
+                        Answer.Figure.number(
                                 "fatigue limit Cu",
-                                Show.number(inside.fatigueLimitN() / 1000, 2),
+                                inside.fatigueLimitN() / 1000,
+                                2,
                                 "kN",
                                 "C0/" + (inside.ratings().rollers() ? "8.2" : "22"))),
                 findings,

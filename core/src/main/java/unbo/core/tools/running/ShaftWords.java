@@ -47,10 +47,11 @@ public final class ShaftWords {
         return new Answer(
                         List.of(
                                 new Answer.Figure(
-                                        "life of the pair",
-                                        WheelWords.life(s.systemHours()),
-                                        "h",
-                                        "at " + Show.number(s.input().rpm(), 0) + " rpm"),
+                                                "life of the pair",
+                                                WheelWords.life(s.systemHours()),
+                                                "h",
+                                                "at " + Show.number(s.input().rpm(), 0) + " rpm")
+                                        .of(s.systemHours()),
                                 figure("left", s.left()),
                                 figure("right", s.right())),
                         findings,
@@ -62,10 +63,11 @@ public final class ShaftWords {
 
     private static Answer.Figure figure(String name, ShaftLife.Side side) {
         return new Answer.Figure(
-                name + " bearing",
-                WheelWords.life(side.hours()),
-                "h",
-                Show.number(side.radialN(), 0) + " N radial, " + Show.number(side.axialN(), 0) + " N axial");
+                        name + " bearing",
+                        WheelWords.life(side.hours()),
+                        "h",
+                        Show.number(side.radialN(), 0) + " N radial, " + Show.number(side.axialN(), 0) + " N axial")
+                .of(side.hours());
     }
 
     private static Worksheet worksheet(ShaftLife s) {

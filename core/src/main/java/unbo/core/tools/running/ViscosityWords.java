@@ -46,13 +46,14 @@ public final class ViscosityWords {
                                                 + ": thicker than of use: more drag, no more life.");
         return new Answer(
                         List.of(
-                                new Answer.Figure("κ", Show.number(viscosity.kappa(), 2), "", "1 to 4 is good"),
-                                new Answer.Figure(
+                                Answer.Figure.number("κ", viscosity.kappa(), 2, "", "1 to 4 is good"),
+                                Answer.Figure.number(
                                         "at " + Show.number(viscosity.input().celsius(), 0) + " °C",
-                                        Show.number(viscosity.nu(), 1),
+                                        viscosity.nu(),
+                                        1,
                                         "mm²/s",
                                         ""),
-                                new Answer.Figure("needed", Show.number(viscosity.nuRequired(), 1), "mm²/s", "")),
+                                Answer.Figure.number("needed", viscosity.nuRequired(), 1, "mm²/s", "")),
                         List.of(finding),
                         List.of(),
                         new Worksheet(

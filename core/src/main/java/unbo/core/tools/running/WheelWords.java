@@ -28,12 +28,14 @@ public final class WheelWords {
     public static Answer answer(WheelFields.Asked asked) {
         WheelLife life = WheelLife.of(asked.wheel());
         List<Answer.Figure> figures = new ArrayList<>(List.of(
-                new Answer.Figure("life of the pair", life(life.systemLifeKm()), "km", "nine of ten pairs reach it"),
+                new Answer.Figure("life of the pair", life(life.systemLifeKm()), "km", "nine of ten pairs reach it")
+                        .of(life.systemLifeKm()),
                 figure("outer", life.outer()),
                 figure("inner", life.inner()),
-                new Answer.Figure(
+                Answer.Figure.number(
                         "flange moment, largest",
-                        Show.number(Math.abs(life.flangeMomentNm()), 0),
+                        Math.abs(life.flangeMomentNm()),
+                        0,
                         "N·m",
                         "bends flange and bolts")));
         List<Finding> findings = new ArrayList<>();
@@ -94,11 +96,12 @@ public final class WheelWords {
 
     private static Answer.Figure figure(String name, WheelLife.Side side) {
         return new Answer.Figure(
-                name + " bearing",
-                life(side.lifeKm()),
-                "km",
-                "basic " + life(side.basicLifeKm()) + " km, a " + Show.number(side.factor(), 2) + "; up to "
-                        + Show.number(side.radialN(), 0) + " N radial");
+                        name + " bearing",
+                        life(side.lifeKm()),
+                        "km",
+                        "basic " + life(side.basicLifeKm()) + " km, a " + Show.number(side.factor(), 2) + "; up to "
+                                + Show.number(side.radialN(), 0) + " N radial")
+                .of(side.lifeKm());
     }
 
     /** A life in km or hours to two figures. */

@@ -102,9 +102,10 @@ public final class ArrangementWords {
                                 shaft.input().code().equals("built")
                                         ? shaft.adjusted() ? "adjusted pair" : ""
                                         : shaft.input().label()),
-                        new Answer.Figure(
+                        Answer.Figure.fixed(
                                 "grows when warm",
-                                Show.fixed(Math.abs(shaft.growsMm()), 3),
+                                Math.abs(shaft.growsMm()),
+                                3,
                                 "mm",
                                 shaft.growsMm() >= 0 ? "case more than shaft" : "shaft more than case")),
                 findings,

@@ -172,8 +172,8 @@ public final class CastleNutWords {
         double play = best == null ? nut.bySchool().endPlayMm() : best.endPlayMm();
         return new Answer(
                 List.of(
-                        new Answer.Figure("back off from zero end play", Show.number(back, 1), "°", ""),
-                        new Answer.Figure("end play there", Show.fixed(play, 3), "mm", Show.inches(play))),
+                        Answer.Figure.number("back off from zero end play", back, 1, "°", ""),
+                        Answer.Figure.fixed("end play there", play, 3, "mm", Show.inches(play))),
                 List.of(finding(nut)),
                 sentences(nut),
                 worksheet(nut),

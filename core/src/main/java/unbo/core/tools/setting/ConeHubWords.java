@@ -49,9 +49,8 @@ public final class ConeHubWords {
         double usual = (LEAST_MM + MOST_MM) / 2 / hub.pitchMm() * 360;
         return new Answer(
                 List.of(
-                        new Answer.Figure(
-                                "play, not clamped", Show.fixed(hub.playMm(), 3), "mm", Show.inches(hub.playMm())),
-                        new Answer.Figure("usual", Show.number(usual, 0), "°", "back from no play at this pitch")),
+                        Answer.Figure.fixed("play, not clamped", hub.playMm(), 3, "mm", Show.inches(hub.playMm())),
+                        Answer.Figure.number("usual", usual, 0, "°", "back from no play at this pitch")),
                 findings,
                 List.of("Balls are renewed each time, cones when their track shows pits; cup and cone "
                         + "belong together."),

@@ -195,8 +195,7 @@ public final class CoolDownTool implements Tool<CoolDownTool.Hot, CoolDownTool.M
                 left == null ? "" : "s",
                 "from the last reading"));
         if (curve != null) {
-            figures.add(new Answer.Figure(
-                    "most of the way to the room in", Show.number(curve.tau(), 0), "s", "63 % of it"));
+            figures.add(Answer.Figure.number("most of the way to the room in", curve.tau(), 0, "s", "63 % of it"));
         }
         Answer answer = new Answer(
                 figures,

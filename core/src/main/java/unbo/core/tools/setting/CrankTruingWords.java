@@ -67,14 +67,16 @@ public final class CrankTruingWords {
                                 words(crank),
                                 "",
                                 "round " + crank.input().left().size()),
-                        new Answer.Figure(
+                        Answer.Figure.fixed(
                                 "left main",
-                                Show.fixed(left.tirMm(), 3),
+                                left.tirMm(),
+                                3,
                                 "mm",
                                 "high " + Show.number(norm(left.fromPinDeg()), 0) + "° from the pin"),
-                        new Answer.Figure(
+                        Answer.Figure.fixed(
                                 "right main",
-                                Show.fixed(right.tirMm(), 3),
+                                right.tirMm(),
+                                3,
                                 "mm",
                                 "high " + Show.number(norm(right.fromPinDeg()), 0) + "° from the pin")),
                 findings,

@@ -37,9 +37,10 @@ public final class EndPlayHeatWords {
                                 hot,
                                 "mm",
                                 "cold " + Show.fixed(heat.input().setMm(), 3) + " mm"),
-                        new Answer.Figure(
+                        Answer.Figure.fixed(
                                 heat.changeSteelMm() < 0 ? "tightens by" : "loosens by",
-                                Show.fixed(Math.abs(heat.changeSteelMm()), 3),
+                                Math.abs(heat.changeSteelMm()),
+                                3,
                                 "mm",
                                 one
                                         ? ""

@@ -28,18 +28,20 @@ public final class FitWords {
         List<Answer.Figure> figures = new ArrayList<>();
         Interference i = fit.interference();
         figures.add(new Answer.Figure(
-                i.meanUm() < 0 ? "gap, mean" : "interference, mean",
-                um(Math.abs(i.meanUm())),
-                "µm",
-                um(i.minUm()) + " to " + um(i.maxUm()) + " µm"));
+                        i.meanUm() < 0 ? "gap, mean" : "interference, mean",
+                        um(Math.abs(i.meanUm())),
+                        "µm",
+                        um(i.minUm()) + " to " + um(i.maxUm()) + " µm")
+                .of(Math.abs(i.meanUm())));
         if (fit.chosen() != null) {
             figures.add(new Answer.Figure(
-                    fit.chosen().clearanceClass() + " leaves, running",
-                    um(fit.chosen().warm().meanUm()),
-                    "µm",
-                    um(fit.chosen().warm().minUm()) + " to "
-                            + um(fit.chosen().warm().maxUm()) + " µm; on the bench "
-                            + um(fit.chosen().cold().meanUm())));
+                            fit.chosen().clearanceClass() + " leaves, running",
+                            um(fit.chosen().warm().meanUm()),
+                            "µm",
+                            um(fit.chosen().warm().minUm()) + " to "
+                                    + um(fit.chosen().warm().maxUm()) + " µm; on the bench "
+                                    + um(fit.chosen().cold().meanUm()))
+                    .of(fit.chosen().warm().meanUm()));
         }
         figures.add(new Answer.Figure(
                 "to press it on",

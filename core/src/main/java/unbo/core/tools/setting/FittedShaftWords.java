@@ -62,11 +62,8 @@ public final class FittedShaftWords {
                         "clearance-measured", Level.RIGHT, um + " measured: it " + lies + ", as its number says.");
         List<Answer.Figure> figures = measured.leftUm() == null
                 ? List.of()
-                : List.of(new Answer.Figure(
-                        "left of the measured clearance",
-                        Show.number(measured.leftUm(), 0),
-                        "µm",
-                        "mean, on its seat"));
+                : List.of(Answer.Figure.number(
+                        "left of the measured clearance", measured.leftUm(), 0, "µm", "mean, on its seat"));
         return new Answer(
                 figures,
                 List.of(finding),

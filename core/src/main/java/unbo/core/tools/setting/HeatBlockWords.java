@@ -18,8 +18,8 @@ public final class HeatBlockWords {
     private HeatBlockWords() {}
 
     public static Answer answer(HeatBlock block) {
-        List<Answer.Figure> figures = new ArrayList<>(List.of(
-                new Answer.Figure("ring comes to", Show.number(block.finalC(), 0), "°C", "once even, without losses")));
+        List<Answer.Figure> figures = new ArrayList<>(
+                List.of(Answer.Figure.number("ring comes to", block.finalC(), 0, "°C", "once even, without losses")));
         List<Finding> findings = new ArrayList<>();
         if (block.input().blockC() > block.input().limitC()) {
             findings.add(new Finding(
@@ -33,9 +33,10 @@ public final class HeatBlockWords {
         }
         if (block.blockC() != null) {
             boolean fits = block.blockC() <= block.input().limitC();
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "this block for " + Show.number(requireNonNull(block.input().wantedC()), 0) + " °C",
-                    Show.number(block.blockC(), 0),
+                    block.blockC(),
+                    0,
                     "°C",
                     fits ? "within the limit" : "over the limit"));
             if (!fits) {

@@ -37,29 +37,28 @@ public final class HeatWords {
                 p.chillAlone()
                         ? new Answer.Figure("heat", "none", "", "the chill alone gives the room to slide")
                         : new Answer.Figure(
-                                in.housing() ? "heat the housing to" : "heat the ring to",
-                                c(p.fromC()),
-                                "°C",
-                                Show.number(p.fromC() * 1.8 + 32, 0) + " °F; limit " + c(in.limitC()) + " °C"
-                                        + (p.withinLimit()
-                                                ? ""
-                                                : "; " + Show.number(p.slidingUm(), 0) + " µm of room would take "
-                                                        + c(p.ringC()))),
-                new Answer.Figure("grips at", c(p.gripC()), "°C", "")));
-        figures.add(new Answer.Figure(
+                                        in.housing() ? "heat the housing to" : "heat the ring to",
+                                        c(p.fromC()),
+                                        "°C",
+                                        Show.number(p.fromC() * 1.8 + 32, 0) + " °F; limit " + c(in.limitC()) + " °C"
+                                                + (p.withinLimit()
+                                                        ? ""
+                                                        : "; " + Show.number(p.slidingUm(), 0)
+                                                                + " µm of room would take " + c(p.ringC())))
+                                .of(p.fromC()),
+                new Answer.Figure("grips at", c(p.gripC()), "°C", "").of(p.gripC())));
+        figures.add(Answer.Figure.number(
                 "open at " + c(in.limitC()) + " °C",
-                Show.number(p.atLimitUm(in.interferenceUm()), 0),
+                p.atLimitUm(in.interferenceUm()),
+                0,
                 "µm",
                 "over the largest; " + Show.number(p.atLimitUm(in.hold().meanUm()), 0) + " over the mean"
                         + (in.hold().leastUm() == null
                                 ? ""
                                 : ", " + Show.number(p.atLimitUm(in.hold().leastUm()), 0) + " over the smallest")));
         if (p.secondsAvailable() != null) {
-            figures.add(new Answer.Figure(
-                    "in the hand",
-                    Show.number(p.secondsAvailable(), 0),
-                    "s",
-                    "from " + c(p.fromC()) + " °C, in still air"));
+            figures.add(Answer.Figure.number(
+                    "in the hand", p.secondsAvailable(), 0, "s", "from " + c(p.fromC()) + " °C, in still air"));
         }
         List<Drawing> drawings = p.tauS() == null || p.secondsAvailable() == null || p.secondsAvailable() <= 0
                 ? List.of()

@@ -10,6 +10,7 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
+import unbo.core.measure.MeasuredBy;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.stack.Link;
@@ -20,12 +21,6 @@ import unbo.core.table.TableRow;
 /** What is asked of one link, of one shim, and of the stack as a whole. */
 public final class LinkFields {
 
-    /** A way of measuring, and to what it measures, mm. */
-    private record Measuring(String code, String label, double plusMinusMm) {}
-
-    private static final List<Measuring> WAYS = Table.read(Link.class, "ways.csv").stream()
-            .map(r -> new Measuring(r.word("way"), r.word("label"), r.number("mm")))
-            .toList();
     /** A link of a template, by the names of its boxes; the first link tells the template's label and its band. */
     private record TemplateLink(
             String template, String label, boolean outer, Map<String, String> link, Map<String, String> band) {}
@@ -34,7 +29,7 @@ public final class LinkFields {
     private static final List<TemplateLink> TEMPLATES = Table.read(Link.class, "templates.csv").stream()
             .map(LinkFields::templateLink)
             .toList();
-    private static final List<Field.Choice> CHOICES = WAYS.stream()
+    private static final List<Field.Choice> CHOICES = MeasuredBy.all().stream()
             .map(r -> new Field.Choice(r.code(), r.label() + " ±" + Show.number(r.plusMinusMm(), 3)))
             .toList();
 
@@ -91,11 +86,7 @@ public final class LinkFields {
     }
 
     private static double plusMinus(String way) {
-        return WAYS.stream()
-                .filter(r -> r.code().equals(way))
-                .map(Measuring::plusMinusMm)
-                .findFirst()
-                .orElseThrow();
+        return MeasuredBy.named(way).orElseThrow().plusMinusMm();
     }
 
     /** What is wrong with whole chains: empty ones, two unknowns. */

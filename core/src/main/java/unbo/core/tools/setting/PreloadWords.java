@@ -24,9 +24,10 @@ public final class PreloadWords {
         List<Finding> findings = new ArrayList<>();
         List<String> sentences = new ArrayList<>();
         if (preload.torqueNm() != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.fixed(
                     "turning torque, bearings alone",
-                    Show.fixed(preload.torqueNm(), 2),
+                    preload.torqueNm(),
+                    2,
                     "N·m",
                     Show.number(preload.torqueNm() / 0.112985, 1) + " lbf·in"));
             if (preload.preloadN() != null) {
@@ -40,10 +41,11 @@ public final class PreloadWords {
             findings.add(judged(preload));
         }
         if (preload.expectedNm() != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.fixed(
                     "torque to expect for "
                             + Show.number(requireNonNull(preload.input().wantedN()), 0) + " N",
-                    Show.fixed(preload.expectedNm(), 2),
+                    preload.expectedNm(),
+                    2,
                     "N·m",
                     "bearings alone"));
         }

@@ -248,19 +248,21 @@ public final class ShimNextTool implements Tool<ShimNextTool.Asked, ShimNextTool
         figures.add(
                 change == null
                         ? new Answer.Figure("next shim", "not told", "", "the rounds contradict each other")
-                        : new Answer.Figure(
+                        : Answer.Figure.fixed(
                                 change < 0 ? "take out" : "put in",
-                                Show.fixed(Math.abs(change), 3),
+                                Math.abs(change),
+                                3,
                                 "mm",
                                 Show.inches(Math.abs(change))));
         List<Double> shims = next.shims();
         if (next.nextMm() != null) {
-            figures.add(new Answer.Figure("shims then", Show.fixed(next.nextMm(), 3), "mm", off(shims, in)));
-            figures.add(new Answer.Figure("good for ±", Show.fixed(next.plusMinusMm(), 3), "mm", ""));
+            figures.add(Answer.Figure.fixed("shims then", next.nextMm(), 3, "mm", off(shims, in)));
+            figures.add(Answer.Figure.fixed("good for ±", next.plusMinusMm(), 3, "mm", ""));
         }
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.number(
                 "a millimetre of shim is worth",
-                Show.number(next.slope(), 2),
+                next.slope(),
+                2,
                 in.byTorque() ? "N·m" : "mm",
                 in.told() ? "by the rounds" : in.stiffness() == null ? "by geometry" : "as written"));
         List<String> sentences = new ArrayList<>();

@@ -38,9 +38,10 @@ public final class SpacerHubWords {
                             "Is the spacer right?", List.of(Worksheet.given("", "layout", "one shoulder")), List.of()),
                     List.of());
         }
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.fixed(
                 hub.input().errorMm() < 0 ? "spacer too short by" : "spacer too long by",
-                Show.fixed(Math.abs(hub.input().errorMm()), 2),
+                Math.abs(hub.input().errorMm()),
+                2,
                 "mm",
                 "the bearings give ±" + Show.fixed(hub.axialMm(), 2) + " mm"));
         figures.add(new Answer.Figure(
@@ -49,9 +50,10 @@ public final class SpacerHubWords {
                 hub.sideLoaded() ? "N" : "",
                 hub.sideLoaded() ? "rigid rings: at most" : ""));
         if (hub.sideLoaded()) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "life left of it",
-                    Show.number(Math.max(0.1, hub.lifeShare() * 100), hub.lifeShare() < 0.01 ? 1 : 0),
+                    Math.max(0.1, hub.lifeShare() * 100),
+                    hub.lifeShare() < 0.01 ? 1 : 0,
                     "%",
                     "against the same hub without side load"));
             findings.add(new Finding(

@@ -28,8 +28,7 @@ public final class StackWords {
     public static Answer answer(Stack s) {
         List<Answer.Figure> figures = new ArrayList<>();
         if (s.solvedMm() != null) {
-            figures.add(
-                    new Answer.Figure("it has to be", Show.fixed(s.solvedMm(), 3), "mm", Show.inches(s.solvedMm())));
+            figures.add(Answer.Figure.fixed("it has to be", s.solvedMm(), 3, "mm", Show.inches(s.solvedMm())));
         } else {
             figures.add(new Answer.Figure(
                     "shims",
@@ -37,20 +36,19 @@ public final class StackWords {
                     s.shimsMm() == null || s.shimsMm().isEmpty() ? "" : "mm",
                     s.shimsMm() == null ? "" : "together " + Show.fixed(s.shimSumMm(), 3) + " mm"));
         }
-        figures.add(new Answer.Figure(
+        figures.add(Answer.Figure.fixed(
                 s.gapMm() < 0 ? "preload before shims" : "gap before shims",
-                Show.fixed(s.gapMm(), 3),
+                s.gapMm(),
+                3,
                 "mm",
                 "±" + Show.number(s.worstMm(), 3) + " worst, ±" + Show.number(s.rssMm(), 3) + " likely"));
         if (s.resultMm() != null) {
-            figures.add(new Answer.Figure(
-                    s.resultMm() < 0 ? "preload left" : "float left",
-                    Show.fixed(s.resultMm(), 3),
-                    "mm",
-                    "wanted " + band(s)));
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.fixed(
+                    s.resultMm() < 0 ? "preload left" : "float left", s.resultMm(), 3, "mm", "wanted " + band(s)));
+            figures.add(Answer.Figure.fixed(
                     "at " + Show.number(s.input().workingC(), 0) + " °C",
-                    Show.fixed(requireNonNull(s.hotResultMm()), 3),
+                    requireNonNull(s.hotResultMm()),
+                    3,
                     "mm",
                     change(s)));
         }

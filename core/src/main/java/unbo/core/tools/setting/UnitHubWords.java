@@ -49,9 +49,10 @@ public final class UnitHubWords {
                             + "elements. It does not go on the road like this."));
         }
         return new Answer(
-                List.of(new Answer.Figure(
+                List.of(Answer.Figure.number(
                         "axle nut",
-                        Show.number(hub.torqueNm(), 0),
+                        hub.torqueNm(),
+                        0,
                         "N·m",
                         hub.makerNm() == null ? "" : "maker " + Show.number(hub.makerNm(), 0) + " N·m")),
                 findings,

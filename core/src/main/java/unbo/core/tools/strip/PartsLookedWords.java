@@ -28,9 +28,10 @@ public final class PartsLookedWords {
         }
         PartsLooked.Input in = looked.input();
         if (in.spacerMm() != null) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "spacer",
-                    Show.number(in.spacerMm(), 3),
+                    in.spacerMm(),
+                    3,
                     "mm",
                     looked.spacerDifferenceMm() == null
                             ? "first measured now"

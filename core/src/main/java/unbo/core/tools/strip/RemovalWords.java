@@ -40,9 +40,10 @@ public final class RemovalWords {
             figures.add(new Answer.Figure("force", force(r.fit()), "kN", "1.5 to 2 times mounting, more when rusted"));
         }
         if (r.heatC() != null && r.input().heatAllowed()) {
-            figures.add(new Answer.Figure(
+            figures.add(Answer.Figure.number(
                     "housing lets go at",
-                    Show.number(r.heatC(), 0),
+                    r.heatC(),
+                    0,
                     "°C",
                     r.fit() == null ? "seat not known: usual" : "housing and ring equally warm"));
         }

@@ -28,15 +28,18 @@ public final class SeatWords {
         boolean gap = s.found().meanUm() < 0;
         List<Answer.Figure> figures = List.of(
                 new Answer.Figure(
-                        gap ? "gap, mean" : "interference, mean",
-                        um(Math.abs(s.found().meanUm())),
-                        "µm",
-                        um(s.found().minUm()) + " to " + um(s.found().maxUm()) + " µm; wanted "
-                                + um(s.wanted().minUm()) + " to "
-                                + um(s.wanted().maxUm())),
-                new Answer.Figure("mean size", Show.fixed(s.meanMm(), 3), "mm", Show.inches(s.meanMm())),
-                new Answer.Figure("oval", um(s.ovalMm() * 1000), "µm", "largest less smallest in one plane"),
-                new Answer.Figure("taper", um(Math.abs(s.taperMm()) * 1000), "µm", "between the planes"));
+                                gap ? "gap, mean" : "interference, mean",
+                                um(Math.abs(s.found().meanUm())),
+                                "µm",
+                                um(s.found().minUm()) + " to " + um(s.found().maxUm()) + " µm; wanted "
+                                        + um(s.wanted().minUm()) + " to "
+                                        + um(s.wanted().maxUm()))
+                        .of(Math.abs(s.found().meanUm())),
+                Answer.Figure.fixed("mean size", s.meanMm(), 3, "mm", Show.inches(s.meanMm())),
+                new Answer.Figure("oval", um(s.ovalMm() * 1000), "µm", "largest less smallest in one plane")
+                        .of(s.ovalMm() * 1000),
+                new Answer.Figure("taper", um(Math.abs(s.taperMm()) * 1000), "µm", "between the planes")
+                        .of(Math.abs(s.taperMm()) * 1000));
         return new Answer(figures, findings(s), options(s), worksheet(s), List.of(shape(s), scale(s)));
     }
 
