@@ -3,6 +3,7 @@ package unbo.app.demo;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -74,6 +75,8 @@ public class DemoData implements ApplicationRunner {
 
     private final boolean wanted;
     private final WorkshopService workshops;
+    private static final List<String> NUT_STEPS = List.of("support", "cups", "pin", "measure");
+
     private final VehicleService vehicles;
     private final JobService jobs;
     private final OwnCatalogue own;
@@ -610,7 +613,7 @@ public class DemoData implements ApplicationRunner {
     private static Map<String, String> nut(String free, String holes, String school) {
         Map<String, String> texts = new TreeMap<>(
                 Map.of("pitch", "1.5", "slots", "6", "pinHolesDeg", holes, "freeAngleDeg", free, "school", school));
-        List.of("support", "cups", "pin", "measure").forEach(step -> texts.put("tick-" + step, "yes"));
+        NUT_STEPS.forEach(step -> texts.put("tick-" + step, "yes"));
         return texts;
     }
 
@@ -673,7 +676,20 @@ public class DemoData implements ApplicationRunner {
             return jobs.view(id).orElseThrow().station(stage).version();
         }
 
-        void keep(RouteStage stage, Map<String, String> texts) {
+        /** The ticks of a procedure with the minutes in which they were set, in the order of its steps. */
+        private Map<String, String> stamped(Map<String, String> texts) {
+            Map<String, String> stamped = new TreeMap<>(texts);
+            LocalDateTime done = day.atTime(11, 0);
+            for (String step : NUT_STEPS) {
+                done = done.plusMinutes(5 + variation % 4);
+                String minute = done.toString();
+                stamped.computeIfPresent("tick-" + step, (tick, yes) -> minute);
+            }
+            return stamped;
+        }
+
+        void keep(RouteStage stage, Map<String, String> said) {
+            Map<String, String> texts = stamped(said);
             JobService.Kept kept = jobs.keep(id, stage, version(stage), texts, at);
             if (kept != JobService.Kept.DONE) {
                 throw new IllegalStateException("demo stage " + stage + " is " + kept + ": "

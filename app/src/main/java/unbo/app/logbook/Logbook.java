@@ -9,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 import unbo.core.assembly.BearingPlaces;
 import unbo.core.fact.FactKey;
+import unbo.core.logbook.StepTimes;
 import unbo.core.measure.Show;
 
 /** What the logbook tells over signed jobs. */
@@ -25,6 +26,9 @@ public class Logbook {
 
     /** A measured fact of a position, over time. @param uncertainty in the unit of the key */
     public record Measured(long job, LocalDate day, double amount, double uncertainty, String how) {}
+
+    /** A step that was done. @param planned null where nobody says what it takes */
+    public record StepLine(String stage, String step, Double planned, double minutes) {}
 
     /** How often a mode of damage was read off races. */
     public record ModeCount(String mode, long jobs) {}
@@ -125,6 +129,28 @@ public class Logbook {
                 (row, n) -> new PartSum(row.getString("kind"), row.getDouble("pieces"), row.getDouble("cost")),
                 from,
                 to);
+    }
+
+    /** Steps of jobs signed between two days whose minutes are known, each as it was done. */
+    public List<StepLine> steps(LocalDate from, LocalDate to) {
+        return rows.query(
+                "SELECT s.stage, s.step, s.planned, s.minutes FROM log_step s JOIN job j ON j.id = s.job_id WHERE"
+                        + SIGNED + " AND s.minutes IS NOT NULL ORDER BY s.stage, s.step, s.minutes",
+                (row, n) -> new StepLine(
+                        row.getString("stage"),
+                        row.getString("step"),
+                        row.getObject("planned", Double.class),
+                        row.getDouble("minutes")),
+                from,
+                to);
+    }
+
+    /** How this workshop's minutes stand to those of its plans, over all its signed jobs. */
+    public StepTimes.Pace pace() {
+        return StepTimes.pace(rows.query(
+                "SELECT s.planned, s.minutes FROM log_step s JOIN job j ON j.id = s.job_id "
+                        + "WHERE j.state = 'SIGNED' AND s.minutes IS NOT NULL AND s.planned > 0",
+                (row, n) -> new StepTimes.Seen(row.getDouble("minutes"), row.getDouble("planned"))));
     }
 
     /** The runs of a position's bearings, those that run first, then the newest. */

@@ -48,7 +48,7 @@ class LogbookFilled extends BaseJavaMigration {
         UnitSystem units = UnitSystem.named(
                         rows.queryForObject("SELECT unit_system FROM workshop WHERE id = 1", String.class))
                 .orElse(UnitSystem.METRIC);
-        stages(rows, writer);
+        stages(rows, writer::stage);
         rows.query("SELECT id, parts FROM job WHERE parts IS NOT NULL", row -> {
             writer.parts(row.getLong("id"), row.getString("parts"), units);
         });
@@ -61,7 +61,17 @@ class LogbookFilled extends BaseJavaMigration {
                 .forEach(writer::runs);
     }
 
-    private static void stages(JdbcTemplate rows, LogbookWriter writer) {
+    /** Times of the steps of every stage: they have a table of their own that comes later. */
+    static void steps(JdbcTemplate rows) {
+        stages(rows, new LogbookWriter(rows)::steps);
+    }
+
+    /** Takes what a stage's document says, by its job and the code of the stage. */
+    private interface Taken {
+        void stage(long job, String code, String document);
+    }
+
+    private static void stages(JdbcTemplate rows, Taken taken) {
         long last = 0;
         List<StageRow> some;
         do {
@@ -71,7 +81,7 @@ class LogbookFilled extends BaseJavaMigration {
                             row.getLong("id"), row.getLong("job_id"), row.getString("code"), row.getString("document")),
                     last));
             for (StageRow stage : some) {
-                writer.stage(stage.job(), stage.code(), stage.document());
+                taken.stage(stage.job(), stage.code(), stage.document());
                 last = stage.id();
             }
         } while (!some.isEmpty());

@@ -21,7 +21,10 @@ class LogbookKeeper {
 
     @EventListener
     void recorded(JobService.Recorded recorded) {
-        recorded.documents().forEach((stage, document) -> writer.stage(recorded.jobId(), stage.code(), document));
+        recorded.documents().forEach((stage, document) -> {
+            writer.stage(recorded.jobId(), stage.code(), document);
+            writer.steps(recorded.jobId(), stage.code(), document);
+        });
         if (recorded.closedOrOpened()) {
             writer.runs(recorded.positionId());
         }

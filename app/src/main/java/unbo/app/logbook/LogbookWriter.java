@@ -1,7 +1,9 @@
 package unbo.app.logbook;
 
 import java.sql.Date;
+import java.sql.Timestamp;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -30,6 +32,7 @@ import unbo.core.input.UnitSystem;
 import unbo.core.logbook.Run;
 import unbo.core.logbook.Runs;
 import unbo.core.logbook.SignedJob;
+import unbo.core.logbook.StepTimes;
 import unbo.core.parts.PartLine;
 import unbo.core.sheet.Fact;
 import unbo.core.sheet.Sheet;
@@ -48,6 +51,10 @@ final class LogbookWriter {
     private static final int LONGEST_KIND = 30;
     private static final int LONGEST_SHORT = 20;
     private static final int LONGEST_INITIALS = 10;
+    /** The box of a step's tick, and what stands in it where the minute is known. */
+    private static final String TICK = "tick-";
+
+    private static final String STAMP = "\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d";
     /** Cause of a job that a seal brought in: its bearing counts as failed with it. */
     private static final String SEAL = "seal";
 
@@ -107,6 +114,43 @@ final class LogbookWriter {
                     "INSERT INTO log_mode (job_id, mode) VALUES (?, ?)",
                     modes.stream().map(mode -> new Object[] {job, mode}).toList());
         }
+    }
+
+    /** The times of the steps of one stage, in the place of those that are there. */
+    void steps(long job, String stage, String document) {
+        rows.update("DELETE FROM log_step WHERE job_id = ? AND stage = ?", job, stage);
+        List<Object[]> steps = new ArrayList<>();
+        for (JsonNode entry : entries(read(document))) {
+            for (StepTimes.Took took : StepTimes.of(ticked(entry))) {
+                steps.add(new Object[] {
+                    job,
+                    stage,
+                    cut(took.step().code(), LONGEST_CODE),
+                    Timestamp.valueOf(took.step().at()),
+                    took.step().planned(),
+                    took.minutes()
+                });
+            }
+        }
+        rows.batchUpdate(
+                "INSERT INTO log_step (job_id, stage, step, done_at, planned, minutes) VALUES (?, ?, ?, ?, ?, ?)",
+                steps);
+    }
+
+    /** Steps of an entry that were ticked and whose minute is known. */
+    private static List<StepTimes.Ticked> ticked(JsonNode entry) {
+        List<StepTimes.Ticked> ticked = new ArrayList<>();
+        for (JsonNode step : entry.path("answer").path("steps")) {
+            String code = step.path("code").asText("");
+            String stamp = entry.path("typed").path("texts").path(TICK + code).asText("");
+            if (stamp.matches(STAMP)) {
+                ticked.add(new StepTimes.Ticked(
+                        code,
+                        step.path("minutes").isNumber() ? step.path("minutes").asDouble() : null,
+                        LocalDateTime.parse(stamp)));
+            }
+        }
+        return ticked;
     }
 
     /** The entries of a document; one of the first version is its own only entry. */

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -73,6 +74,7 @@ public class YearRecord {
                 findings(from, to),
                 persons(from, to),
                 rules(from, to),
+                steps(from, to),
                 parts(from, to),
                 money(from, to),
                 used(from, to)));
@@ -186,6 +188,38 @@ public class YearRecord {
                                 row.getObject("play") == null ? "" : Show.fixed(row.getDouble("play"), 3)),
                         from,
                         to));
+    }
+
+    private ValueTable steps(LocalDate from, LocalDate to) {
+        record Of(String stage, String step) {}
+        Map<Of, List<Logbook.StepLine>> by = logbook.steps(from, to).stream()
+                .collect(Collectors.groupingBy(
+                        line -> new Of(line.stage(), line.step()), LinkedHashMap::new, Collectors.toList()));
+        return table(
+                "steps",
+                "What steps took, where their minutes are known",
+                List.of("station", "step", "times", "planned, min", "middle, min"),
+                by.entrySet().stream()
+                        .map(e -> List.of(
+                                e.getKey().stage(),
+                                e.getKey().step().replace('-', ' '),
+                                String.valueOf(e.getValue().size()),
+                                planned(e.getValue()),
+                                Show.number(
+                                        e.getValue()
+                                                .get(e.getValue().size() / 2)
+                                                .minutes(),
+                                        0)))
+                        .toList());
+    }
+
+    private static String planned(List<Logbook.StepLine> lines) {
+        return lines.stream()
+                .map(Logbook.StepLine::planned)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .map(minutes -> Show.number(minutes, 0))
+                .orElse("");
     }
 
     private ValueTable parts(LocalDate from, LocalDate to) {

@@ -1,6 +1,7 @@
 package unbo.app.logbook;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -35,7 +36,8 @@ class LogbookTest {
             "log_mode|job_id, mode",
             "log_part|job_id, kind, what, place, amount, unit, cost, supplier",
             "bearing_run|position_id, place, number, from_job, from_day, from_counter, fitted, to_job, to_day, "
-                    + "to_counter, ended, seen_day, seen_counter, kind, grease, seals, end_play, set_by, nth");
+                    + "to_counter, ended, seen_day, seen_counter, kind, grease, seals, end_play, set_by, nth",
+            "log_step|job_id, stage, step, done_at, planned, minutes");
 
     @Autowired
     private JobService jobs;
@@ -79,6 +81,7 @@ class LogbookTest {
         TABLES.forEach(table -> rows.update("DELETE FROM " + table.split("\\|")[0]));
         LogbookFilled.fill(rows);
         LogbookFilled.runs(rows);
+        LogbookFilled.steps(rows);
         for (int i = 0; i < kept.size(); i++) {
             assertThat(all(TABLES.get(i))).as(TABLES.get(i)).containsExactlyElementsOf(kept.get(i));
         }
@@ -98,6 +101,18 @@ class LogbookTest {
         assertThat(logbook.measured(position, FactKey.END_PLAY))
                 .isNotEmpty()
                 .allSatisfy(one -> assertThat(one.amount()).isBetween(0.0, 0.5));
+    }
+
+    @Test
+    void thePaceOfTheHandsIsReadOffTheTicks() {
+        List<Logbook.StepLine> steps = logbook.steps(FIRST, LAST);
+        assertThat(steps)
+                .hasSizeGreaterThan(20)
+                .allSatisfy(step -> assertThat(step.minutes()).isBetween(5.0, 8.0));
+        assertThat(logbook.pace().factor()).isEqualTo(1);
+        rows.update("UPDATE log_step SET planned = 4");
+        double took = steps.stream().mapToDouble(Logbook.StepLine::minutes).sum();
+        assertThat(logbook.pace().factor()).isCloseTo((took + 20) / (4.0 * steps.size() + 20), within(1e-9));
     }
 
     @Test

@@ -3,6 +3,7 @@ package unbo.core.answer;
 import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
@@ -221,6 +222,11 @@ public record Answer(
         /** The number with its unit. */
         public String printed() {
             return unit.isEmpty() || unit.equals("°") ? value + unit : value + " " + unit;
+        }
+
+        /** What stands beside it in a line: what it may be, and the other system or limit. */
+        public String beside() {
+            return Stream.of(range(), other).filter(text -> !text.isEmpty()).collect(Collectors.joining("; "));
         }
 
         /** The same with the inches large and the millimetres beside them, where the workshop works in inches. */

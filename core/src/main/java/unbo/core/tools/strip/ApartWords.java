@@ -244,7 +244,7 @@ public final class ApartWords {
             steps.add(new Step("before-" + before.code(), before.says(), before.caution()));
         }
         for (ApartStep step : requireNonNull(plan.apart()).steps()) {
-            steps.add(new Step(code(step), text(step), step.how().words().caution()));
+            steps.add(new Step(code(step), text(step), step.how().words().caution(), step.minutes()));
         }
         return steps;
     }

@@ -1,0 +1,72 @@
+package unbo.core.logbook;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+import org.jspecify.annotations.Nullable;
+
+/** How long steps took, by the minutes in which they were ticked one after the other. */
+public final class StepTimes {
+
+    /** A gap that is longer was a break, or the night, and tells nothing of the step. */
+    public static final int LONGEST_MINUTES = 120;
+    /** So many steps of the plan's own minutes are set against what was seen: few steps move little. */
+    private static final double PRIOR = 5;
+
+    /**
+     * A step that was ticked.
+     *
+     * @param planned its usual minutes; null where nobody says
+     * @param at the minute in which it was done
+     */
+    public record Ticked(String code, @Nullable Double planned, LocalDateTime at) {}
+
+    /** What a step took, in minutes; null where the gap before it tells nothing. */
+    public record Took(Ticked step, @Nullable Double minutes) {}
+
+    /** Minutes that a step took, and those that were planned for it, over zero. */
+    public record Seen(double minutes, double planned) {}
+
+    /**
+     * How this workshop's minutes stand to the plan's.
+     *
+     * @param steps that were seen and have planned minutes
+     * @param factor what the plan's minutes are to be multiplied by; 1 where nothing was seen
+     */
+    public record Pace(int steps, double factor) {}
+
+    private StepTimes() {}
+
+    /** What each took, in the order in which they were done. Stamps are whole minutes, so each is good to a minute. */
+    public static List<Took> of(List<Ticked> ticked) {
+        List<Ticked> inOrder =
+                ticked.stream().sorted(Comparator.comparing(Ticked::at)).toList();
+        List<Took> took = new ArrayList<>();
+        LocalDateTime before = null;
+        for (Ticked step : inOrder) {
+            double gap = before == null
+                    ? Double.POSITIVE_INFINITY
+                    : Duration.between(before, step.at()).toMinutes();
+            took.add(new Took(step, gap > LONGEST_MINUTES ? null : Double.valueOf(gap)));
+            before = step.at();
+        }
+        return took;
+    }
+
+    /**
+     * The pace over what was seen: all minutes seen by all minutes planned for the same steps, held to 1 as if five
+     * steps of the mean planned length had gone by the plan.
+     */
+    public static Pace pace(List<Seen> seen) {
+        double took = seen.stream().mapToDouble(Seen::minutes).sum();
+        double planned = seen.stream().mapToDouble(Seen::planned).sum();
+        if (planned <= 0) {
+            return new Pace(0, 1);
+        }
+        double prior = PRIOR * planned / seen.size();
+        return new Pace(seen.size(), (took + prior) / (planned + prior));
+    }
+}

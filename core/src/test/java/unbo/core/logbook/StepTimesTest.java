@@ -1,0 +1,41 @@
+package unbo.core.logbook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDateTime;
+import java.util.List;
+
+import org.junit.jupiter.api.Test;
+
+class StepTimesTest {
+
+    private static StepTimes.Ticked at(String code, String minute) {
+        return new StepTimes.Ticked(code, 5.0, LocalDateTime.parse("2026-03-02T" + minute));
+    }
+
+    @Test
+    void aStepTookTheMinutesSinceTheOneBefore() {
+        List<StepTimes.Took> took =
+                StepTimes.of(List.of(at("pull", "10:12"), at("support", "10:00"), at("nut", "10:05")));
+        assertThat(took).extracting(one -> one.step().code()).containsExactly("support", "nut", "pull");
+        assertThat(took).extracting(StepTimes.Took::minutes).containsExactly(null, 5.0, 7.0);
+    }
+
+    @Test
+    void aBreakTellsNothingOfTheStepBehindIt() {
+        assertThat(StepTimes.of(List.of(at("nut", "10:00"), at("pull", "12:01"), at("clean", "14:01"))))
+                .extracting(StepTimes.Took::minutes)
+                .containsExactly(null, null, 120.0);
+    }
+
+    /** Ten steps of 6 planned minutes that took 9: (90 + 30) / (60 + 30). One such step hardly moves it: 39 / 36. */
+    @Test
+    void thePaceIsHeldToThePlanByFiveSteps() {
+        StepTimes.Seen slow = new StepTimes.Seen(9, 6);
+        assertThat(StepTimes.pace(java.util.Collections.nCopies(10, slow)).factor())
+                .isCloseTo(120.0 / 90, within(1e-12));
+        assertThat(StepTimes.pace(List.of(slow)).factor()).isCloseTo(39.0 / 36, within(1e-12));
+        assertThat(StepTimes.pace(List.of()).factor()).isEqualTo(1);
+    }
+}
