@@ -47,7 +47,12 @@ public record Preload(
             double contactDeg,
             Wanted wanted,
             boolean crushSleeve) {
-        /** Preload wanted, and torques the maker names. */
+        /**
+         * Preload wanted, and torques the maker names.
+         *
+         * @param makerLeast N·m
+         * @param makerMost N·m
+         */
         public record Wanted(
                 @Nullable Double wantedN,
                 @Nullable Double makerLeast,

@@ -9,7 +9,12 @@ import unbo.core.table.TableRow;
 /** A factor of ISO 281 over Dw/dm, linear between the rows of its table, the ends held. */
 record Factors(List<Row> rows) {
 
-    /** One row. */
+    /**
+     * One row.
+     *
+     * @param gamma Dw·cos α/dm, a plain number
+     * @param fc of ISO 281, for newtons and millimetres
+     */
     record Row(double gamma, double fc) {}
 
     static Factors read(String file) {

@@ -123,6 +123,11 @@ public record Inside(
         };
     }
 
+    /**
+     * @param bore mm
+     * @param outside mm
+     * @param width mm
+     */
     private record Ring(double bore, double outside, double width) {}
 
     private static Inside conrad(BearingKind kind, Proportions p, Ring r, double contact, boolean full) {

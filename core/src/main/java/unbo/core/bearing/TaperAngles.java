@@ -21,7 +21,12 @@ public final class TaperAngles {
     public record Code(String code, double fromDeg, double toDeg, double takenDeg) {}
 
     private static final Map<String, Code> CODES = codes();
-    /** Bore codes of a series, with its letter where that is steeper, and their half angle. */
+    /**
+     * Bore codes of a series, with its letter where that is steeper, and their half angle.
+     *
+     * @param from first bore code
+     * @param to last bore code
+     */
     private record Span(String series, double from, double to, double halfDeg) {}
 
     private static final List<Span> SERIES = series();

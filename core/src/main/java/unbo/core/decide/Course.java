@@ -34,7 +34,13 @@ final class Course {
         }
     }
 
-    /** What an option comes to. @param failureChance of a failure that was not seen in time */
+    /**
+     * What an option comes to.
+     *
+     * @param failureChance of a failure that was not seen in time
+     * @param expected money
+     * @param present the same, later money worth less
+     */
     record Sum(double expected, double present, double failureChance) {}
 
     Sum sum() {
@@ -120,7 +126,13 @@ final class Course {
         return paid;
     }
 
-    /** The distance and time an owner looks ahead. @param rate of interest a year */
+    /**
+     * The distance and time an owner looks ahead.
+     *
+     * @param rate of interest a year
+     * @param years looked ahead
+     * @param perYear distance a year, in the counter of the lives
+     */
     record Horizon(double years, double perYear, double rate) {
 
         double distance() {

@@ -57,7 +57,11 @@ public record Option(
     /** How likely it fails. */
     public sealed interface Risk permits Chance, Wear {}
 
-    /** A chance by a distance, the same anywhere on the way: a constant hazard −ln(1 − p)/D. */
+    /**
+     * A chance by a distance, the same anywhere on the way: a constant hazard −ln(1 − p)/D.
+     *
+     * @param by the distance, in the counter of the lives
+     */
     public record Chance(Pert chance, double by) implements Risk {
 
         /** The same distance at one chance. */
@@ -66,7 +70,11 @@ public record Option(
         }
     }
 
-    /** A life of Weibull's, at an age. */
+    /**
+     * A life of Weibull's, at an age.
+     *
+     * @param age in the counter of the life
+     */
     public record Wear(double beta, double eta, double age) implements Risk {}
 
     /** The same with another cost of a failure. */

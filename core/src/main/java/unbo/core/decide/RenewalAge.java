@@ -39,7 +39,10 @@ public record RenewalAge(
      */
     public record Input(double beta, double eta, double planned, double failure) {}
 
-    /** @param high null where later renewals never cost so much more */
+    /**
+     * @param high null where later renewals never cost so much more
+     * @param low in the counter of the life
+     */
     public record Window(double low, @Nullable Double high) {}
 
     public static RenewalAge of(Input in) {

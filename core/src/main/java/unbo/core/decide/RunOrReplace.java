@@ -76,7 +76,12 @@ public record RunOrReplace(
      */
     public record Turning(double chance, double by, Option under, Option over) {}
 
-    /** How far the second best is dearer than the best, at the low and at the high end of an input. */
+    /**
+     * How far the second best is dearer than the best, at the low and at the high end of an input.
+     *
+     * @param low money with the input at its low end
+     * @param high money with it at its high end
+     */
     public record Swing(String input, double low, double high) {
 
         double wide() {

@@ -10,6 +10,7 @@ import java.util.List;
  *
  * @param expected price in the mean
  * @param branches the likeliest first
+ * @param spread standard deviation of what it comes to, money
  */
 public record UntilOpened(Input input, double expected, double spread, List<Priced> branches) {
 

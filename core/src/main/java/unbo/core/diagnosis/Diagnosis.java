@@ -30,7 +30,12 @@ public final class Diagnosis {
     private final SafetyFirst safety;
     private final List<Ranked> ranked;
 
-    /** A hypothesis with its probability, before and after the results. */
+    /**
+     * A hypothesis with its probability, before and after the results.
+     *
+     * @param prior 0 to 1
+     * @param probability 0 to 1
+     */
     public record Ranked(Hypothesis hypothesis, double prior, double probability, List<Evidence> evidence) {}
 
     /**

@@ -7,7 +7,12 @@ import java.util.List;
 /** The shipped priors and likelihoods of a kind of vehicle, each beside what own cases make of it. */
 public record ShippedTable(List<Prior> priors, List<Rows> checks) {
 
-    /** How likely a hypothesis is before any check. */
+    /**
+     * How likely a hypothesis is before any check.
+     *
+     * @param shipped 0 to 1
+     * @param moved the same after own cases
+     */
     public record Prior(Hypothesis hypothesis, double shipped, double moved, int cases) {}
 
     /** The rows of one check. */

@@ -26,8 +26,16 @@ public final class SeatBands {
     /** What stands for one range of sizes: single deviations or grades, and whole bands, µm, each by its column. */
     private record Row(double over, double to, Map<String, Double> single, Map<String, Band> bands) {}
 
+    /**
+     * @param over nominal size above, mm
+     * @param to nominal size up to, mm
+     */
     private record Raceway(String group, double over, double to, Band band) {}
 
+    /**
+     * @param over nominal size above, mm
+     * @param to nominal size up to, mm
+     */
     private record Taper(String system, String face, double over, double to, Band band) {}
 
     private static final Pattern HOLE = Pattern.compile("(JS|[GH])([678])");

@@ -7,7 +7,12 @@ import unbo.core.table.Table;
 /** e and Y of ISO 281 over f0·Fa/C0, linear between the rows of a table, the ends held. */
 record AxialFactors(List<Row> rows) {
 
-    /** One row. */
+    /**
+     * One row.
+     *
+     * @param relative f0·Fa/C0, a plain number
+     * @param e a plain number
+     */
     record Row(double relative, double e, double y) {
 
         private Row to(Row next, double value) {

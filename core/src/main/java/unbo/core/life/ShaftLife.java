@@ -40,6 +40,7 @@ public record ShaftLife(Input input, Side left, Side right, double systemHours) 
          * Film, dirt and water.
          *
          * @param waterPpm in the oil; 0 in grease
+         * @param contamination e_C of ISO 281, 0 to 1
          */
         public record Oil(double kappa, double contamination, double waterPpm) {}
 

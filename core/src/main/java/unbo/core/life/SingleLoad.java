@@ -34,7 +34,16 @@ public record SingleLoad(BearingKind kind, String series, double contactDeg, dou
     private static final Row MAGNETO = new Row(0, 0.2, 0, 0.5, 2.5, 1.3);
     private static final double MAGNETO_X0 = 0.6;
 
-    /** One angle of the table of bearings whose two rows, or two contacts, take thrust both ways. */
+    /**
+     * One angle of the table of bearings whose two rows, or two contacts, take thrust both ways.
+     *
+     * @param degrees contact angle
+     * @param e and the factors: plain numbers
+     * @param y1 a plain number
+     * @param x2 a plain number
+     * @param y2 a plain number
+     * @param y0 a plain number
+     */
     private record Row(double degrees, double e, double y1, double x2, double y2, double y0) {}
 
     private static final List<Row> TWO_ROWS = Table.read(SingleLoad.class, "two-row-factors.csv").stream()

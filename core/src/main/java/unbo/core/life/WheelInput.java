@@ -25,7 +25,12 @@ public record WheelInput(
      */
     public record Wheel(double wheelLoadN, double rollingRadiusM, double spreadMm, double offsetMm) {}
 
-    /** Film and dirt. @param ep with proven EP additives */
+    /**
+     * Film and dirt.
+     *
+     * @param ep with proven EP additives
+     * @param contamination e_C of ISO 281, 0 to 1
+     */
     public record Oil(double kappa, double contamination, boolean ep) {
 
         public Oil(double kappa, double contamination) {
@@ -44,7 +49,12 @@ public record WheelInput(
     /** A running state. @param share of the distance @param lateralG over 0: this wheel is outside in the bend */
     public record State(double share, double lateralG) {}
 
-    /** One bearing of the pair. @param contactDeg of a taper half its cup angle; 0 for deep groove */
+    /**
+     * One bearing of the pair.
+     *
+     * @param contactDeg of a taper half its cup angle; 0 for deep groove
+     * @param f0 of ISO 76, a plain number
+     */
     public record Bearing(
             String name, double cN, double c0N, double contactDeg, boolean rollers, boolean estimated, double f0) {
 

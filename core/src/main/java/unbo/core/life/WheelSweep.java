@@ -15,7 +15,13 @@ public enum WheelSweep {
     KAPPA("kappa", "viscosity ratio κ", new Span(0.1, 4, true), WheelInput::kappa, WheelInput::film),
     CLEAN("clean", "cleanliness ec", new Span(0.05, 1, false), WheelInput::contamination, WheelInput::clean);
 
-    /** What the chart goes over. @param log true where the axis is logarithmic */
+    /**
+     * What the chart goes over.
+     *
+     * @param log true where the axis is logarithmic
+     * @param from in the unit of what is varied
+     * @param to the same
+     */
     public record Span(double from, double to, boolean log) {}
 
     private final String code;

@@ -27,7 +27,11 @@ public final class StepTimes {
     /** What a step took, in minutes; null where the gap before it tells nothing. */
     public record Took(Ticked step, @Nullable Double minutes) {}
 
-    /** Minutes that a step took, and those that were planned for it, over zero. */
+    /**
+     * Minutes that a step took, and those that were planned for it, over zero.
+     *
+     * @param planned minutes
+     */
     public record Seen(double minutes, double planned) {}
 
     /**

@@ -69,6 +69,11 @@ public record Share(double least, double most) {
         return USES.stream().filter(choice -> choice.code().equals(code)).findFirst();
     }
 
-    /** Least and most, grams. */
+    /**
+     * Least and most, grams.
+     *
+     * @param least in the unit of what is shared
+     * @param most the same
+     */
     public record Range(double least, double most) {}
 }

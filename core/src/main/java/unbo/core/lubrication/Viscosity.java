@@ -12,6 +12,10 @@ public record Viscosity(Input input, double nu, double nuRequired, double kappa)
     public static final double KELVIN = 273.15;
     public static final double SLOW_RPM = 1000;
 
+    /**
+     * @param nu40 at 40 °C, mm²/s
+     * @param nu100 at 100 °C, mm²/s
+     */
     public record Input(double nu40, double nu100, double celsius, double rpm, double pitchMm) {}
 
     public static Viscosity of(Input in) {

@@ -28,7 +28,14 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
     private static final double HYBRID = 0.7;
     private static final double NMM_PER_W = 1e-3 * 2 * Math.PI / 60;
 
-    /** f0 in oil and in grease, and f1 = first·(P0/C0)^power, of one kind. */
+    /**
+     * f0 in oil and in grease, and f1 = first·(P0/C0)^power, of one kind.
+     *
+     * @param f0Oil a plain number
+     * @param f0Grease a plain number
+     * @param first a plain number
+     * @param power a plain number
+     */
     private record Factors(double f0Oil, double f0Grease, double first, double power) {
 
         double f1(double share) {

@@ -50,6 +50,10 @@ public record SpeedGuide(
     private static final double SPIN_WRONG = 30_000;
     private static final double SPIN_OIL_FACTOR = 1.5;
 
+    /**
+     * @param grease n·dm, rpm·mm
+     * @param sealed n·dm, rpm·mm
+     */
     private record Limit(double grease, double sealed) {}
 
     private static final Map<BearingKind, Limit> LIMITS = read();

@@ -29,6 +29,7 @@ public record PartLine(
      *
      * @param priceA of one (of a whole tub or tube for g and ml); null where not typed
      * @param from whose price counts
+     * @param priceB money a piece
      */
     public record Prices(@Nullable Double priceA, @Nullable Double priceB, From from) {}
 

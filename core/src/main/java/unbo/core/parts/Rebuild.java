@@ -28,7 +28,11 @@ public record Rebuild(Input input, double rebuildCost, double assemblyCost, Choi
         GONE
     }
 
-    /** @param hourly price of an hour's work */
+    /**
+     * @param hourly price of an hour's work
+     * @param parts money
+     * @param assembly money
+     */
     public record Input(
             double parts,
             double minutes,

@@ -15,7 +15,7 @@ public record BearingDrag(Input input, Friction friction, double powerW, double 
     public static final double GUIDE_W_K = 0.5;
     public static final double GUIDE_BORE_MM = 25;
 
-    /** */
+    /** @param nu at the running temperature, mm²/s */
     public record Input(Candidate bearing, boolean grease, Load load, double rpm, double nu, Made made, Set set) {
         /** Loads. */
         public record Load(double radialN, double axialN) {}

@@ -33,7 +33,12 @@ public record BearingWorth(Input input, List<Cost> costs) {
         /** How much it runs. */
         public record Use(double hoursAYear, double kmAYear) {}
 
-        /** What things cost, over how many years. */
+        /**
+         * What things cost, over how many years.
+         *
+         * @param hourly of work, money an hour
+         * @param years looked ahead
+         */
         public record Prices(double hourly, double kwhPrice, double years) {}
 
         public double hoursAYear() {

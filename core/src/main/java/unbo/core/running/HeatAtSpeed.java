@@ -42,6 +42,8 @@ public record HeatAtSpeed(
      * A lubricant as typed.
      *
      * @param levelMm of oil over the middle of the lowest element; 0 for grease
+     * @param nu40 at 40 °C, mm²/s
+     * @param nu100 at 100 °C, mm²/s
      */
     public record Lubricant(String name, boolean grease, double nu40, double nu100, double levelMm) {
 

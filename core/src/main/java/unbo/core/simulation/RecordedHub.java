@@ -13,6 +13,7 @@ import unbo.core.bearing.Turning;
  * the analysis.
  *
  * @param fault what is damaged
+ * @param seconds recorded
  */
 public record RecordedHub(
         BearingGeometry geometry,

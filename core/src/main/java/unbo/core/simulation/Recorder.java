@@ -10,7 +10,13 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 
-/** The simulated recorder: what it is held to, and how long. */
+/**
+ * The simulated recorder: what it is held to, and how long.
+ *
+ * @param severity 0 to 1
+ * @param tyre share of the road noise
+ * @param gear the same of a gear
+ */
 public record Recorder(RecordedHub.Fault fault, double severity, double tyre, double gear, int seconds, long seed) {
 
     /** Samples a second. */

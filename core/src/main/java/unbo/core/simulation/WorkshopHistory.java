@@ -49,6 +49,7 @@ public record WorkshopHistory(Plan plan, List<Visit> visits) {
      *
      * @param vehicle counted from 0
      * @param failed false where it came out sound, or was renewed when the vehicle was taken over
+     * @param counter km
      */
     public record Visit(int vehicle, String position, LocalDate day, double counter, boolean failed) {}
 
@@ -71,7 +72,12 @@ public record WorkshopHistory(Plan plan, List<Visit> visits) {
         return new WorkshopHistory(plan, visits);
     }
 
-    /** How a vehicle's counter goes on. */
+    /**
+     * How a vehicle's counter goes on.
+     *
+     * @param begins km
+     * @param yearly km a year
+     */
     private record Way(LocalDate from, double begins, double yearly) {
 
         LocalDate day(double counter) {

@@ -111,7 +111,13 @@ public record SpareKit(
                 .sum();
     }
 
-    /** A kit so far. @param before the kit without the last part */
+    /**
+     * A kit so far.
+     *
+     * @param before the kit without the last part
+     * @param gain what it saves, in the money of the trip
+     * @param weight in the unit of the limit
+     */
     private record State(
             double weight,
             double gain,

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
  * the distance of a failure counts as at risk there; one that was first seen running counts from where it was seen.
  *
  * @param steps one for each distance at which something failed
+ * @param confidence of its band, 0 to 1
  */
 public record Survival(List<Step> steps, int runs, int failures, double confidence) {
 

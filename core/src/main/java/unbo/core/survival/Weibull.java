@@ -43,13 +43,19 @@ public record Weibull(
 
     private static final double TENTH = -Math.log(0.9);
 
-    /** A band. */
+    /**
+     * A band.
+     *
+     * @param low in the unit of what it bounds
+     * @param high the same
+     */
     public record Limits(double low, double high) {}
 
     /**
      * Runs over the longest of them, so that no power runs over, as logarithms.
      *
      * @param logs sum over those that failed
+     * @param longest in the counter of the runs
      */
     private record Runs(double[] ends, double[] entries, int failures, double logs, double longest) {
 
