@@ -44,8 +44,8 @@ final class Course {
     record Sum(double expected, double present, double failureChance) {}
 
     Sum sum() {
-        double expected = option.costs().atOnce();
-        double present = expected;
+        double expected = option.costs().atOnce() + option.costs().yearly() * horizon.years();
+        double present = option.costs().atOnce() + option.costs().yearly() * horizon.worthYears();
         double running = 1;
         for (double from = 0; from < horizon.distance(); ) {
             double to = Math.min(horizon.distance(), from + stretch());
@@ -106,7 +106,7 @@ final class Course {
      * @param seen even between 0 and 1: whether a failure is seen in time
      */
     double paid(double luck, double seen) {
-        double paid = option.costs().atOnce();
+        double paid = option.costs().atOnce() + option.costs().yearly() * horizon.years();
         double left = -Math.log(luck);
         for (double from = 0; from < horizon.distance(); ) {
             double to = Math.min(horizon.distance(), from + stretch());
@@ -137,6 +137,12 @@ final class Course {
 
         double distance() {
             return years * perYear;
+        }
+
+        /** What one unit of money a year, paid as it goes, is worth now. */
+        double worthYears() {
+            double interest = Math.log1p(rate);
+            return interest == 0 ? years : -Math.expm1(-interest * years) / interest;
         }
 
         Horizon years(double other) {

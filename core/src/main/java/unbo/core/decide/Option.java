@@ -20,15 +20,25 @@ public record Option(
      * @param access what getting there costs, whole
      * @param accessShared share of it that other work pays now, 0 to 1
      * @param failure what a failure costs, its repair with it
+     * @param yearly paid every year: service, energy
      */
-    public record Costs(double now, double access, double accessShared, double failure) {
+    public record Costs(double now, double access, double accessShared, double failure, double yearly) {
+
+        /** Costs of what asks nothing while it runs. */
+        public Costs(double now, double access, double accessShared, double failure) {
+            this(now, access, accessShared, failure, 0);
+        }
 
         Costs now(double other) {
-            return new Costs(other, access, accessShared, failure);
+            return new Costs(other, access, accessShared, failure, yearly);
         }
 
         Costs access(double other) {
-            return new Costs(now, other, accessShared, failure);
+            return new Costs(now, other, accessShared, failure, yearly);
+        }
+
+        Costs yearly(double other) {
+            return new Costs(now, access, accessShared, failure, other);
         }
 
         /** Paid at once. */
@@ -79,7 +89,7 @@ public record Option(
 
     /** The same with another cost of a failure. */
     Option failing(double cost) {
-        return with(new Costs(costs.now(), costs.access(), costs.accessShared(), cost));
+        return with(new Costs(costs.now(), costs.access(), costs.accessShared(), cost, costs.yearly()));
     }
 
     /** What a failure comes to, those that are seen in time counted. */

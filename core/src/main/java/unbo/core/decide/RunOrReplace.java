@@ -288,6 +288,8 @@ public record RunOrReplace(
                 new Moved("cost now", option.with(c.now(c.now() * LESS)), option.with(c.now(c.now() * MORE))),
                 new Moved(
                         "access", option.with(c.access(c.access() * LESS)), option.with(c.access(c.access() * MORE)))));
+        moved.add(new Moved(
+                "costs a year", option.with(c.yearly(c.yearly() * LESS)), option.with(c.yearly(c.yearly() * MORE))));
         if (failure) {
             moved.add(new Moved(
                     "cost of a failure", option.failing(c.failure() * LESS), option.failing(c.failure() * MORE)));

@@ -5,6 +5,9 @@ import java.util.List;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.decide.Option;
+import unbo.core.decide.Pert;
+import unbo.core.decide.RunOrReplace;
 import unbo.core.motion.Friction;
 
 /**
@@ -12,9 +15,12 @@ import unbo.core.motion.Friction;
  * against the first, its price and the work it asks for a year; beside it the plain alternatives with their own watts.
  * Nothing is claimed beyond the computed watts.
  *
+ * @param decision the candidates over the years, with what each asks a year: the sum of {@link RunOrReplace}
  * @param costs one for each candidate, in order; the first is what is fitted now
  */
-public record BearingWorth(Input input, List<Cost> costs) {
+public record BearingWorth(Input input, List<Cost> costs, RunOrReplace decision) {
+
+    private static final int DRAWS = 1_000;
 
     /** A candidate. @param hours of service a year */
     public record Choice(String name, Friction.Seals seals, boolean hybrid, double price, double hours) {}
@@ -38,8 +44,9 @@ public record BearingWorth(Input input, List<Cost> costs) {
          *
          * @param hourly of work, money an hour
          * @param years looked ahead
+         * @param rate of interest a year
          */
-        public record Prices(double hourly, double kwhPrice, double years) {}
+        public record Prices(double hourly, double kwhPrice, double years, double rate) {}
 
         public double hoursAYear() {
             return use.hoursAYear();
@@ -105,6 +112,24 @@ public record BearingWorth(Input input, List<Cost> costs) {
             costs.add(new Cost(
                     c, watts, saved, yearly, (price / in.years() + yearly) / in.kmAYear() * 1000, perWatt, pays));
         }
-        return new BearingWorth(in, List.copyOf(costs));
+        return new BearingWorth(in, List.copyOf(costs), decision(in, costs));
+    }
+
+    private static RunOrReplace decision(Input in, List<Cost> costs) {
+        Option.Risk none = new Option.Chance(new Pert(0, 0, 0), in.kmAYear());
+        return RunOrReplace.of(new RunOrReplace.Input(
+                in.years(),
+                in.kmAYear(),
+                in.prices().rate(),
+                costs.stream()
+                        .map(cost -> new Option(
+                                cost.choice().name(),
+                                new Option.Costs(in.bearings() * cost.choice().price(), 0, 0, 0, cost.yearly()),
+                                none,
+                                null,
+                                Option.Watch.NONE))
+                        .toList(),
+                DRAWS,
+                1));
     }
 }

@@ -7,6 +7,8 @@ import java.util.List;
 
 import org.junit.jupiter.api.Test;
 
+import unbo.core.parts.Rebuild;
+
 class RunOrReplaceTest {
 
     private static Option option(String name, double now, double failure, Option.Risk risk) {
@@ -34,6 +36,33 @@ class RunOrReplaceTest {
         assertThat(leave.wins()).isEqualTo(1);
         assertThat(leave.worstInTwenty()).isZero();
         assertThat(r.best()).isEqualTo(leave);
+    }
+
+    /** 100 a year over four years at 5 %, as it goes: 100 · (1 − 1.05⁻⁴) / ln 1.05 = 363.4. */
+    @Test
+    void whatIsPaidEveryYear() {
+        RunOrReplace r = of(
+                0.05,
+                new Option("oiled", new Option.Costs(0, 0, 0, 0, 100), chance(0, 0, 0), null, Option.Watch.NONE),
+                option("sealed", 370, 0, chance(0, 0, 0)));
+        assertThat(r.sums().get(0).expected()).isCloseTo(400, within(1e-9));
+        assertThat(r.sums().get(0).present()).isCloseTo(363.4, within(0.05));
+        assertThat(r.sums().get(0).worstInTwenty()).isCloseTo(400, within(1e-9));
+        assertThat(r.best().option().name()).isEqualTo("oiled");
+    }
+
+    /** What is dearer now may be cheaper over the years: 110.2 is what the rebuilt one's chance to fail is worth. */
+    @Test
+    void aRebuildOverTheYears() {
+        List<Rebuild.Gate> sound = List.of(Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND);
+        Rebuild.Ahead ahead = new Rebuild.Ahead(4, 15_000, 0.05, 100_000, 0.05, 0, 4000);
+        Rebuild close = Rebuild.of(new Rebuild.Input(100, 0, 0, 211, 0, sound, ahead));
+        assertThat(close.choice()).isEqualTo(Rebuild.Choice.REBUILD);
+        Rebuild cheap = Rebuild.of(new Rebuild.Input(100, 0, 0, 209, 0, sound, ahead));
+        assertThat(cheap.choice()).isEqualTo(Rebuild.Choice.ASSEMBLY);
+        assertThat(cheap.decision().sums().get(0).present()).isCloseTo(210.2, within(0.05));
+        assertThat(Rebuild.of(new Rebuild.Input(100, 0, 0, 209, 0, sound, null)).choice())
+                .isEqualTo(Rebuild.Choice.REBUILD);
     }
 
     @Test

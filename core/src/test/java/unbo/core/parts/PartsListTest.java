@@ -108,20 +108,26 @@ class PartsListTest {
 
     @Test
     void aGateThatIsGoneDecidesWhateverTheCost() {
-        Rebuild.Input sound =
-                new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND);
+        Rebuild.Input sound = new Rebuild.Input(
+                38, 60, 54, 149, 30, List.of(Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND), null);
         assertThat(Rebuild.of(sound).rebuildCost()).isEqualTo(92);
         assertThat(Rebuild.of(sound).assemblyCost()).isEqualTo(176);
         assertThat(Rebuild.of(sound).choice()).isEqualTo(Rebuild.Choice.REBUILD);
-        Rebuild gone = Rebuild.of(
-                new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.GONE));
+        Rebuild gone = Rebuild.of(new Rebuild.Input(
+                38, 60, 54, 149, 30, List.of(Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.GONE), null));
         assertThat(gone.choice()).isEqualTo(Rebuild.Choice.ASSEMBLY);
         assertThat(RebuildWords.answer(gone).findings().get(0).sentence()).contains("its shaft is gone");
-        Rebuild unseen = Rebuild.of(
-                new Rebuild.Input(38, 60, 54, 149, 30, Rebuild.Gate.SOUND, Rebuild.Gate.UNSEEN, Rebuild.Gate.SOUND));
+        Rebuild unseen = Rebuild.of(new Rebuild.Input(
+                38, 60, 54, 149, 30, List.of(Rebuild.Gate.SOUND, Rebuild.Gate.UNSEEN, Rebuild.Gate.SOUND), null));
         assertThat(RebuildWords.answer(unseen).level()).isEqualTo(Level.OPEN);
         assertThat(Rebuild.of(new Rebuild.Input(
-                                138, 60, 54, 99, 30, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND))
+                                138,
+                                60,
+                                54,
+                                99,
+                                30,
+                                List.of(Rebuild.Gate.SOUND, Rebuild.Gate.SOUND, Rebuild.Gate.SOUND),
+                                null))
                         .choice())
                 .isEqualTo(Rebuild.Choice.ASSEMBLY);
     }

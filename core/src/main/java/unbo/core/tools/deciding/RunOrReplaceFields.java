@@ -44,7 +44,8 @@ public final class RunOrReplaceFields {
             amount("lifeAfter", "Renewed again after"),
             amount("inspectEvery", "Looked at every"),
             share("seenInTime", "Seen in time").orElse("0", null),
-            amount("seenCost", "Costs where it is seen in time").orElse("0", null));
+            amount("seenCost", "Costs where it is seen in time").orElse("0", null),
+            amount("yearlyCost", "Costs a year").orElse("0", null));
 
     private static final FieldList<Option> OPTION = FieldList.of(
             java.util.stream.Stream.of(COSTS, CHANCE, REST)
@@ -154,7 +155,8 @@ public final class RunOrReplaceFields {
                         v.number("costNow"),
                         v.number("accessHours") * v.number("hourRate"),
                         v.number("accessShared"),
-                        v.number("failureCost")),
+                        v.number("failureCost"),
+                        v.number("yearlyCost")),
                 v.has("likely")
                         ? new Option.Chance(
                                 new Pert(v.number("low", likely), likely, v.number("high", likely)), v.number("by"))

@@ -18,7 +18,7 @@ import unbo.core.measure.Show;
 import unbo.core.worksheet.Worksheet;
 
 /** Run it or replace it, as it is told. */
-final class RunOrReplaceWords {
+public final class RunOrReplaceWords {
 
     /** Under this share of draws won the first is not clear. */
     private static final double CLEAR = 0.8;
@@ -29,7 +29,8 @@ final class RunOrReplaceWords {
 
     private RunOrReplaceWords() {}
 
-    static Answer answer(RunOrReplace r) {
+    /** How options compare: for any question whose answer is a choice between some. */
+    public static Answer answer(RunOrReplace r) {
         List<Answer.Figure> figures = new ArrayList<>();
         RunOrReplace.Sum best = r.best();
         RunOrReplace.Sum second = r.ranked().get(1);
@@ -113,7 +114,7 @@ final class RunOrReplaceWords {
         return sentences;
     }
 
-    static String money(double value) {
+    public static String money(double value) {
         return Show.number(value, Math.abs(value) < 100 ? 2 : 0);
     }
 
@@ -139,7 +140,7 @@ final class RunOrReplaceWords {
     }
 
     /** Present values as bars, and how far one course in twenty reaches. */
-    private static Drawing costs(RunOrReplace r) {
+    public static Drawing costs(RunOrReplace r) {
         List<RunOrReplace.Sum> sums = r.ranked();
         double most = Math.max(
                 1e-9,
@@ -184,7 +185,7 @@ final class RunOrReplaceWords {
     }
 
     /** What moves the difference between the first two. */
-    private static Drawing tornado(RunOrReplace r) {
+    public static Drawing tornado(RunOrReplace r) {
         List<Shape> shapes = new ArrayList<>();
         double low = 0;
         double high = 0;

@@ -54,7 +54,11 @@ public final class BearingWorthFields {
                                             .orElse("0.3", "electric; of a rider nothing: 0"),
                                     Field.quantity("years", "Kept for, years", Quantity.RATIO, "", 0.1, 50)
                                             .usually(0.5, 15)
-                                            .orElse("3", null)))
+                                            .orElse("3", null),
+                                    Field.quantity("rate", "Interest a year, share", Quantity.RATIO, "", 0, 0.5)
+                                            .usually(0, 0.12)
+                                            .orElse("0", null)
+                                            .seldom()))
                     .flatMap(List::stream)
                     .toList(),
             BearingWorthFields::rules,
@@ -120,7 +124,8 @@ public final class BearingWorthFields {
                         .map(l -> alternative(l).orElseThrow())
                         .toList(),
                 new BearingWorth.Input.Use(v.number("hoursAYear"), v.number("kmAYear")),
-                new BearingWorth.Input.Prices(v.number("hourly"), v.number("kwhPrice"), v.number("years")));
+                new BearingWorth.Input.Prices(
+                        v.number("hourly"), v.number("kwhPrice"), v.number("years"), v.number("rate")));
     }
 
     private static Optional<BearingWorth.Choice> choice(String line) {

@@ -6,12 +6,15 @@ import java.util.ArrayList;
 import java.util.List;
 
 import unbo.core.answer.Answer;
+import unbo.core.decide.RunOrReplace;
+import unbo.core.drawing.Drawing;
 import unbo.core.drawing.ValueTable;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
 import unbo.core.running.BearingDrag;
 import unbo.core.running.BearingWorth;
+import unbo.core.tools.deciding.RunOrReplaceWords;
 import unbo.core.worksheet.Worksheet;
 
 /** What an upgrade is worth, in print. */
@@ -64,6 +67,13 @@ public final class BearingWorthWords {
                                         : "No alternative that is listed saves a watt for less."));
                     });
         }
+        RunOrReplace.Sum least = worth.decision().best();
+        figures.add(new Answer.Figure(
+                "costs least",
+                least.option().name(),
+                "",
+                RunOrReplaceWords.money(least.present()) + " in all, over "
+                        + Show.number(worth.input().years(), 1) + " years"));
         if (worth.costs().stream().anyMatch(c -> c.choice().hybrid())) {
             findings.add(new Finding(
                     "hybrid",
@@ -79,9 +89,15 @@ public final class BearingWorthWords {
                                         + "coast-down or a spin-down on the bench tells more than any list.",
                                 "Water and dirt decide more than watts: seals that drag less let more in."),
                         worksheet(worth),
-                        List.of())
+                        drawings(worth.decision()))
                 .with(table(worth))
                 .with(others(worth));
+    }
+
+    private static List<Drawing> drawings(RunOrReplace r) {
+        return r.tornado().isEmpty()
+                ? List.of(RunOrReplaceWords.costs(r))
+                : List.of(RunOrReplaceWords.costs(r), RunOrReplaceWords.tornado(r));
     }
 
     private static ValueTable table(BearingWorth worth) {
