@@ -114,10 +114,11 @@ class OpenApiFields {
         named(record.getProperties()).forEach(whole::addProperty);
         whole.addProperty("level", level());
         whole.addProperty("findings", new ArraySchema().items(new Schema<>().$ref(JUDGED)));
-        ResolvedSchema range = ModelConverters.getInstance()
-                .resolveAsResolvedSchema(new AnnotatedType(FigureRange.class).resolveAsRef(true));
-        named(range.referencedSchemas).forEach(api::schema);
-        whole.addProperty("ranges", new ArraySchema().items(range.schema));
+        ResolvedSchema ranged = ModelConverters.getInstance()
+                .resolveAsResolvedSchema(new AnnotatedType(Ranged.class).resolveAsRef(false));
+        named(ranged.referencedSchemas).forEach(api::schema);
+        Schema<?> ranges = ranged.schema;
+        named(ranges.getProperties()).forEach(whole::addProperty);
         String name = call.answer().getSimpleName();
         api.schema(name, whole);
         return new ApiResponse().description("The answer").content(content(JSON, new Schema<>().$ref(name)));

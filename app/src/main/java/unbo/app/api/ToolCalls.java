@@ -1,10 +1,8 @@
 package unbo.app.api;
 
 import java.lang.reflect.Method;
-import java.util.List;
 import java.util.Map;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
@@ -78,7 +76,7 @@ class ToolCalls implements SmartInitializingSingleton {
     record Answered(
             @JsonUnwrapped Object answer,
             @JsonUnwrapped Judgement judgement,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<FigureRange> ranges) {}
+            @JsonUnwrapped Ranged ranged) {}
 
     /** Answers one call. */
     @Hidden
@@ -114,7 +112,7 @@ class ToolCalls implements SmartInitializingSingleton {
             return new Answered(
                     call.json().apply(result),
                     Judgement.of(tool.findings(result)),
-                    ranged ? FigureRange.of(reader.ranged(tool, reading, tool.print(result))) : List.of());
+                    ranged ? Ranged.of(reader.ranged(tool, reading, tool.print(result))) : Ranged.NONE);
         }
 
         private ObjectNode withUsual(ObjectNode sent) {

@@ -12,6 +12,8 @@ import java.util.stream.Stream;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.assembly.AssemblyKind;
+import unbo.core.event.EventKind;
+import unbo.core.event.Exposure;
 import unbo.core.fact.FactKey;
 import unbo.core.measure.Show;
 import unbo.core.route.StageRule;
@@ -180,6 +182,12 @@ final class OpenedJob {
         if (!circumstances.isEmpty()) {
             facts.add(Fact.words(FactKey.CIRCUMSTANCES, circumstances, How.TYPED, "vehicle"));
         }
+        Exposure left = job.position().unknown()
+                ? Exposure.NONE
+                : EventKind.left(job.position().wentThrough());
+        leaves(facts, FactKey.CLEANLINESS, left.cleanliness());
+        leaves(facts, FactKey.LOAD_TIMES, left.loadTimes());
+        leaves(facts, FactKey.BLOW_TIMES, left.blowTimes());
         if (!vehicle.failures().isEmpty()) {
             facts.add(Fact.words(FactKey.FAILURES, vehicle.failures(), How.COMPUTED, "history"));
         }
@@ -189,6 +197,12 @@ final class OpenedJob {
             facts.add(Fact.words(FactKey.YEARLY, counted(vehicle.yearlyDistance()), How.ESTIMATED, "vehicle"));
         }
         return facts;
+    }
+
+    private static void leaves(List<Fact> facts, FactKey key, Double left) {
+        if (left != null) {
+            facts.add(Fact.number(key, left, How.ESTIMATED, "vehicle"));
+        }
     }
 
     /** A counter as a fact holds it. */

@@ -200,6 +200,22 @@ class RecordPages {
         return "record/trip";
     }
 
+    /** The season of one vehicle, begun with the rules of its own positions; races and hauls are written there. */
+    @GetMapping("/record/season")
+    String season(@RequestParam long vehicle) {
+        LocalDate today = LocalDate.now(clock);
+        String places = vehicles.find(vehicle)
+                .map(found -> SeasonLines.of(found, vehicles.everyEvent(vehicle), today))
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return "redirect:"
+                + UriComponentsBuilder.fromPath("/bench/season")
+                        .queryParam("from", today)
+                        .queryParam("places", "{places}")
+                        .encode()
+                        .buildAndExpand(places)
+                        .toUriString();
+    }
+
     private static String spares(List<LivesRecord.Going> going) {
         String places = going.stream()
                 .map(g -> plain(g.run().at().vehicle() + ", " + g.run().positionLabel()) + "; "

@@ -216,6 +216,32 @@ class RecordPagesTest {
     }
 
     /** Who goes and how far becomes places with what is to be looked for, and the parts that they take. */
+    /** Due in ten months or 9000 km, a fifth of both gone: the season begins with that. */
+    @Test
+    void aSeasonBeginsWithTheRulesOfItsOwnPositions() throws Exception {
+        rows.update(
+                "UPDATE vehicle_position SET last_worked_on = ?, due_on = ?, last_counter = 1000, due_counter = 10000 "
+                        + "WHERE id = ?",
+                LocalDate.now().minusMonths(2),
+                LocalDate.now().plusMonths(8),
+                position);
+        rows.update(
+                "INSERT INTO vehicle_event (vehicle_id, kind, day, times, counter, hard, note) "
+                        + "VALUES (?, 'run', ?, 1, 2800, 1, '')",
+                van.id(),
+                LocalDate.now());
+        entities.clear();
+        String address = web.perform(get("/record/season?vehicle=" + van.id()))
+                .andExpect(status().is3xxRedirection())
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        assertThat(java.net.URLDecoder.decode(address, java.nio.charset.StandardCharsets.UTF_8))
+                .startsWith("/bench/season?from=")
+                .contains("; 9000; ; ; ; 10; 1800; ; ; ; 2");
+        web.perform(get(java.net.URI.create(address))).andExpect(status().isOk());
+    }
+
     @Test
     void aTripIsHandedToTheSpares() throws Exception {
         run("RP 1", 1000, null, "running");

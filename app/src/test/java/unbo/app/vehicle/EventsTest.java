@@ -2,7 +2,9 @@ package unbo.app.vehicle;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Map;
 
 import jakarta.persistence.EntityManager;
 
@@ -11,6 +13,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
+import unbo.app.job.JobService;
+import unbo.core.route.FromSheet;
+import unbo.core.sheet.Sheet;
+import unbo.core.tools.running.WheelFields;
 import unbo.core.vehicle.VehicleInput;
 
 /** What a vehicle goes through makes its hubs due sooner, says why, and is told to Diagnose, until they are served. */
@@ -22,6 +28,9 @@ class EventsTest {
 
     @Autowired
     private VehicleService vehicles;
+
+    @Autowired
+    private JobService jobs;
 
     @Autowired
     private EntityManager entities;
@@ -76,6 +85,21 @@ class EventsTest {
         assertThat(front.dueOn()).isEqualTo(DAY.plusDays(50));
         vehicles.went(van.id(), "", told("overload", DAY.plusDays(4), 3));
         assertThat(front.wentThrough()).isEqualTo("pressure-washing");
+    }
+
+    /** A job at a hub that stood in water begins the life of its bearings with dirt in them. */
+    @Test
+    void whatItWentThroughIsWhatALifeIsCountedWith() {
+        Vehicle van = van();
+        front(van);
+        vehicles.went(van.id(), "", told("flood", DAY, 2));
+        vehicles.went(van.id(), "", told("blow", DAY, 3));
+        entities.flush();
+        long job = jobs.open(van.id(), "front-left", Instant.parse("2026-03-12T09:00:00Z"));
+        Sheet sheet = jobs.view(job).orElseThrow().sheet();
+        Map<String, String> wheel = FromSheet.of(WheelFields.LIST, sheet);
+        assertThat(wheel).containsEntry("exactContamination", "0.2 ").containsEntry("impact", "5 ");
+        assertThat(wheel).doesNotContainKey("loadFactor");
     }
 
     /** A counter that is read with an event makes due what may go no farther. */

@@ -16,10 +16,18 @@ import unbo.core.vehicle.Place;
  * @param asks what amount is written with it
  * @param reach which places of the vehicle it reaches
  * @param circumstance of Diagnose that it is from then on; empty where none
+ * @param leaves what a life is counted with from then on, until it was looked after
  * @param why what is looked at
  */
 public record EventKind(
-        String code, String label, Asks asks, Within within, Reach reach, String circumstance, String why) {
+        String code,
+        String label,
+        Asks asks,
+        Within within,
+        Reach reach,
+        String circumstance,
+        Exposure leaves,
+        String why) {
 
     /** Days within which what it reached is looked at, after a usual and after a hard one; null where not at all. */
     public record Within(@Nullable Integer days, @Nullable Integer hardDays) {}
@@ -62,6 +70,15 @@ public record EventKind(
         return ALL;
     }
 
+    /** What is left by all that a place went through. @param circumstances codes, parted by blanks */
+    public static Exposure left(String circumstances) {
+        List<String> codes = List.of(circumstances.split("\\s+"));
+        return ALL.stream()
+                .filter(kind -> !kind.circumstance.isEmpty() && codes.contains(kind.circumstance))
+                .map(EventKind::leaves)
+                .reduce(Exposure.NONE, Exposure::and);
+    }
+
     public static Optional<EventKind> find(String code) {
         return ALL.stream().filter(kind -> kind.code.equals(code)).findFirst();
     }
@@ -96,6 +113,7 @@ public record EventKind(
                         hard == null ? null : Integer.valueOf(hard.intValue())),
                 new Reach(row.yes("wheels"), row.words("places")),
                 row.get("circumstance"),
+                new Exposure(row.maybe("cleanliness"), row.maybe("load_times"), row.maybe("blow_times")),
                 row.get("why"));
     }
 }

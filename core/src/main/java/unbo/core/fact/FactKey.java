@@ -118,6 +118,14 @@ public final class FactKey {
 
     public static final FactKey FAILURES = single("FAILURES", "bearings failed before", null, "", false);
     public static final FactKey CIRCUMSTANCES = single("CIRCUMSTANCES", "goes through", null, "", false);
+    /** What a life is counted with after what it went through. */
+    public static final FactKey CLEANLINESS =
+            single("CLEANLINESS", "cleanliness, by what it went through", Quantity.RATIO, "", false);
+
+    public static final FactKey LOAD_TIMES =
+            single("LOAD_TIMES", "load times, by what it went through", Quantity.RATIO, "", false);
+    public static final FactKey BLOW_TIMES =
+            single("BLOW_TIMES", "blow, times the load, by what it went through", Quantity.RATIO, "", false);
     public static final FactKey HUB_TYPE = single("HUB_TYPE", "hubs", null, "", true);
     public static final FactKey REMOVAL = single("REMOVAL", "way out", null, "", false);
     public static final FactKey SCRAP = single("SCRAP", "scrap by the way it comes out", null, "", false);

@@ -72,4 +72,13 @@ class EventKindTest {
                             .anyMatch(vehicle -> Place.of(vehicle, code).isPresent()));
         }
     }
+
+    @Test
+    void whatItWentThroughIsWhatALifeIsCountedWith() {
+        Exposure left = EventKind.left("pressure-washing salt-water kerb-strike");
+        assertThat(left.cleanliness()).isEqualTo(0.2);
+        assertThat(left.blowTimes()).isEqualTo(5);
+        assertThat(left.loadTimes()).isNull();
+        assertThat(EventKind.left("")).isEqualTo(Exposure.NONE);
+    }
 }

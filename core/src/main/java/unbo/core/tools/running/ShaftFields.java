@@ -46,6 +46,7 @@ public final class ShaftFields {
                             .usually(0.2, 4)
                             .orElse("1", "see Viscosity"),
                     Field.quantity("contamination", "Cleanliness ec", Quantity.RATIO, "", 0.01, 1)
+                            .from(FactKey.CLEANLINESS)
                             .usually(0.05, 1)
                             .orElse("0.55", "normal"),
                     Field.quantity("waterPpm", "Water in the oil, ppm", Quantity.RATIO, "", 0, 100_000)

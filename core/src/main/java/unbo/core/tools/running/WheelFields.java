@@ -77,6 +77,7 @@ public final class WheelFields {
                             .hint("a spacer of 25 mm adds 25")
                             .slides("offsetMm"),
                     Field.quantity("loadFactor", "Changed to: load times", Quantity.RATIO, "", 0.1, 10)
+                            .from(FactKey.LOAD_TIMES)
                             .usually(0.5, 3)
                             .orElse("1", null)
                             .slides(""),
@@ -106,6 +107,7 @@ public final class WheelFields {
                     Field.choice("contamination", "Cleanliness ec", CLEAN).orElse("0.55", "normal"),
                     Field.yesNo("ep", "Proven EP additives").seldom(),
                     Field.quantity("exactContamination", "Cleanliness ec, to a figure", Quantity.RATIO, "", 0, 1)
+                            .from(FactKey.CLEANLINESS)
                             .usually(0.01, 1)
                             .hint("where it is known better (ISO 281): goes before the word")
                             .seldom(),
@@ -116,6 +118,7 @@ public final class WheelFields {
                             .many(0, 8)
                             .hint("+ this wheel outside in the bend; empty: 0 0.25 −0.25"),
                     Field.quantity("impact", "Kerb strike, times the load", Quantity.RATIO, "", 1, 10)
+                            .from(FactKey.BLOW_TIMES)
                             .usually(3, 5)
                             .orElse("4", "a kerb; 3 to 5"),
                     Field.quantity("trackMm", "Track", Quantity.LENGTH, "mm", 300, 3000)
