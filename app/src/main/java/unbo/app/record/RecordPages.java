@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 
 import org.apache.commons.csv.CSVFormat;
@@ -20,11 +21,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.util.UriComponentsBuilder;
 
+import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.tool.SavedAnswer;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
+import unbo.core.bearing.OwnBearing;
 import unbo.core.drawing.ValueTable;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
@@ -34,12 +39,16 @@ import unbo.core.input.Values;
 import unbo.core.logbook.RecordedLives;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
+import unbo.core.spares.Weight;
 import unbo.core.tools.deciding.LivesWords;
 import unbo.core.vehicle.Usage;
 
 /** What the record tells: lives, left against right, a year. */
 @Page
 class RecordPages {
+
+    /** Of a spare whose sizes nobody knows. */
+    private static final double UNTOLD_GRAMS = 500;
 
     private static final int LINES = 30;
     private static final int MOST_VEHICLES = 20;
@@ -65,6 +74,7 @@ class RecordPages {
     private final YearRecord years;
     private final ShelfRecord shelf;
     private final VehicleService vehicles;
+    private final OwnCatalogue own;
     private final WorkshopService workshops;
     private final Clock clock;
 
@@ -74,6 +84,7 @@ class RecordPages {
             YearRecord years,
             ShelfRecord shelf,
             VehicleService vehicles,
+            OwnCatalogue own,
             WorkshopService workshops,
             Clock clock) {
         this.lives = lives;
@@ -81,6 +92,7 @@ class RecordPages {
         this.years = years;
         this.shelf = shelf;
         this.vehicles = vehicles;
+        this.own = own;
         this.workshops = workshops;
         this.clock = clock;
     }
@@ -216,7 +228,7 @@ class RecordPages {
                         .toUriString();
     }
 
-    private static String spares(List<LivesRecord.Going> going) {
+    private String spares(List<LivesRecord.Going> going) {
         String places = going.stream()
                 .map(g -> plain(g.run().at().vehicle() + ", " + g.run().positionLabel()) + "; "
                         + plain(g.run().number()) + "; " + Show.number(Math.max(0, g.lambda()), 6))
@@ -224,7 +236,7 @@ class RecordPages {
         String parts = going.stream()
                 .map(g -> plain(g.run().number()))
                 .distinct()
-                .map(number -> number + "; 500; 0; yes")
+                .map(this::spare)
                 .collect(Collectors.joining("\n"));
         return UriComponentsBuilder.fromPath("/bench/spares")
                 .queryParam("places", "{places}")
@@ -233,6 +245,20 @@ class RecordPages {
                 .encode()
                 .buildAndExpand(places, parts)
                 .toUriString();
+    }
+
+    /** A bearing as a spare: its mass by its sizes, its price of the workshop's own list; cartridges want a press. */
+    private String spare(String number) {
+        Bearing found = own.book().find(number);
+        double grams = Weight.grams(found).orElse(UNTOLD_GRAMS);
+        Double price = own.book().own().stream()
+                .filter(known -> known.boundary().designation().equalsIgnoreCase(number))
+                .map(OwnBearing::price)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(0.0);
+        boolean pressed = found.kind() == BearingKind.HUB_CARTRIDGE;
+        return number + "; " + Show.number(grams, 0) + "; " + Show.number(price, 2) + "; " + (pressed ? "no" : "yes");
     }
 
     private static String plain(String text) {
