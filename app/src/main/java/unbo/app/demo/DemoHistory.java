@@ -19,12 +19,14 @@ import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.data.Starting;
 import unbo.app.job.JobService;
+import unbo.app.vehicle.CareService;
 import unbo.app.vehicle.VehicleEvent;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.measure.Show;
 import unbo.core.route.StageRules;
+import unbo.core.service.Care;
 import unbo.core.sheet.Sheet;
 import unbo.core.simulation.WorkshopHistory;
 import unbo.core.stage.RouteStage;
@@ -56,12 +58,14 @@ class DemoHistory implements ApplicationRunner {
 
     private final DemoData demo;
     private final VehicleService vehicles;
+    private final CareService cares;
     private final JobService jobs;
     private final Clock clock;
 
-    DemoHistory(DemoData demo, VehicleService vehicles, JobService jobs, Clock clock) {
+    DemoHistory(DemoData demo, VehicleService vehicles, CareService cares, JobService jobs, Clock clock) {
         this.demo = demo;
         this.vehicles = vehicles;
+        this.cares = cares;
         this.jobs = jobs;
         this.clock = clock;
     }
@@ -99,6 +103,7 @@ class DemoHistory implements ApplicationRunner {
         for (int i = 0; i < VANS; i++) {
             counters.put(i, history.lastCounter(i));
         }
+        lookAfter(vans, counters, today);
         wentThrough(vans, counters, today);
     }
 
@@ -176,6 +181,15 @@ class DemoHistory implements ApplicationRunner {
                     "",
                     new VehicleEvent.Told(
                             "run", today.minusDays(1), 1, 40.0, counters.get(i) + 1500, 1, "counter read"));
+        }
+    }
+
+    private void lookAfter(List<Long> vans, Map<Integer, Double> counters, LocalDate today) {
+        for (int i = 0; i < VANS; i++) {
+            double counter = Math.floor(counters.get(i));
+            cares.add(vans.get(i), new Care("gearbox oil", 36, 60_000.0, today.minusMonths(20), counter - 30_000));
+            cares.add(
+                    vans.get(i), new Care("belt and tensioner", 60, 90_000.0, today.minusMonths(57), counter - 84_000));
         }
     }
 

@@ -35,9 +35,10 @@ final class DueCalendar {
                 .getFluentTarget();
         for (DueLine line : due) {
             VEvent day = new VEvent(
-                    line.byImmersions() ? today : line.on(), "Hub service: " + line.vehicle() + ", " + line.position());
+                    line.byImmersions() ? today : line.on(),
+                    (line.bearings() ? "Hub service: " : "Due: ") + line.vehicle() + ", " + line.position());
             day.replace(new DtStamp(now));
-            day.replace(new Uid("position-" + line.positionId() + "@unbo.invalid"));
+            day.replace(new Uid(line.uid() + "@unbo.invalid"));
             day.add(new Transp("TRANSPARENT"));
             day.add(new Description(words(line)));
             calendar.add(day);

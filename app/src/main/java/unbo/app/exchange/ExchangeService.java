@@ -30,9 +30,11 @@ import unbo.app.job.JobRecords;
 import unbo.app.job.ShapeNames;
 import unbo.app.photo.PhotoLine;
 import unbo.app.photo.PhotoService;
+import unbo.app.vehicle.CareService;
 import unbo.app.vehicle.Immersion;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.VehicleCare;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.drawing.Shape;
 import unbo.core.input.UnitSystem;
@@ -51,6 +53,7 @@ public class ExchangeService {
     private final PhotoService photos;
     private final FollowUpService followUps;
     private final ShelfExchange shelf;
+    private final CareService cares;
     private final Clock clock;
     private final ObjectMapper json = JsonMapper.builder()
             .addModule(new JavaTimeModule())
@@ -68,12 +71,14 @@ public class ExchangeService {
             PhotoService photos,
             FollowUpService followUps,
             ShelfExchange shelf,
+            CareService cares,
             Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.photos = photos;
         this.followUps = followUps;
         this.shelf = shelf;
+        this.cares = cares;
         this.clock = clock;
     }
 
@@ -256,6 +261,7 @@ public class ExchangeService {
                 v.axles(),
                 immersions,
                 events(v),
+                cares.of(v.id()).stream().map(VehicleCare::care).toList(),
                 positions);
     }
 
@@ -362,6 +368,7 @@ public class ExchangeService {
             for (UnboFile.EventPart event : part.events()) {
                 ExchangeService.this.vehicles.went(vehicle.id(), event.position(), event.told());
             }
+            part.care().forEach(care -> cares.add(vehicle.id(), care));
             letGo();
             part.positions()
                     .forEach(at -> at.jobs()

@@ -11,12 +11,15 @@ import java.util.stream.Stream;
 
 import unbo.app.job.JobRecord;
 import unbo.app.photo.PhotoService;
+import unbo.app.vehicle.CareService;
 import unbo.app.vehicle.VehicleEvent;
 import unbo.core.event.EventKind;
+import unbo.core.input.Field;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Reading;
 import unbo.core.input.UnitSystem;
 import unbo.core.proof.FollowUp;
+import unbo.core.service.Care;
 import unbo.core.sheet.Fact;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
@@ -42,6 +45,22 @@ final class FileFaults implements FileReading.Taker {
         return List.copyOf(faults);
     }
 
+    private static boolean sound(Care care) {
+        return care.what() != null
+                && !care.what().isBlank()
+                && care.what().length() <= 60
+                && care.doneOn() != null
+                && !odd(care.doneOn())
+                && (care.everyMonths() != null || care.everyCounter() != null)
+                && (care.everyMonths() == null || care.everyMonths() >= 1 && care.everyMonths() <= 240)
+                && counted(care.everyCounter())
+                && counted(care.doneCounter());
+    }
+
+    private static boolean counted(Double counter) {
+        return counter == null || counter >= 0 && counter <= Field.MOST_COUNTED;
+    }
+
     private void fault(String sentence) {
         if (faults.size() < MOST) {
             faults.add(sentence);
@@ -64,6 +83,11 @@ final class FileFaults implements FileReading.Taker {
                         + ": an event needs its kind, its day, 1 to 1000 times, how hard from 1 to 3 and a note of at "
                         + "most 200 characters.");
             }
+        }
+        if (vehicle.care().size() > CareService.MOST || !vehicle.care().stream().allMatch(FileFaults::sound)) {
+            fault(here
+                    + ": what else is looked after needs its name of at most 60 characters, the day it was last done, "
+                    + "and 1 to 240 months or a distance; " + CareService.MOST + " of them at most.");
         }
         for (UnboFile.ImmersionPart immersion : vehicle.immersions()) {
             if (immersion.day() == null

@@ -12,6 +12,7 @@ import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 
 import unbo.app.job.JobRecord;
 import unbo.app.vehicle.VehicleEvent;
+import unbo.core.service.Care;
 import unbo.core.sheet.Fact;
 
 /**
@@ -69,11 +70,13 @@ final class UnboFile {
             int axles,
             List<ImmersionPart> immersions,
             List<EventPart> events,
+            List<Care> care,
             List<PositionPart> positions) {
 
         VehiclePart {
             immersions = whole(immersions);
             events = whole(events);
+            care = whole(care);
             positions = whole(positions);
         }
     }

@@ -24,6 +24,7 @@ import unbo.app.job.FactLine;
 import unbo.app.job.JobLine;
 import unbo.app.job.JobService;
 import unbo.app.logbook.Logbook;
+import unbo.app.vehicle.CareService;
 import unbo.app.vehicle.DueLine;
 import unbo.app.vehicle.EventLine;
 import unbo.app.vehicle.PlacesPlan;
@@ -66,6 +67,7 @@ class VehiclePages {
     private final WorkshopService workshops;
     private final OwnCatalogue own;
     private final Logbook logbook;
+    private final CareService cares;
     private final Clock clock;
 
     VehiclePages(
@@ -74,12 +76,14 @@ class VehiclePages {
             WorkshopService workshops,
             OwnCatalogue own,
             Logbook logbook,
+            CareService cares,
             Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
         this.workshops = workshops;
         this.own = own;
         this.logbook = logbook;
+        this.cares = cares;
         this.clock = clock;
     }
 
@@ -114,6 +118,8 @@ class VehiclePages {
         model.addAttribute("events", events);
         model.addAttribute("newest", events.stream().limit(NEWEST).toList());
         model.addAttribute("strip", strip(events, jobs.ofVehicle(id, 0)));
+        model.addAttribute("cares", cares.of(id));
+        model.addAttribute("careForm", CareForm.LIST.fields());
         model.addAttribute("eventKinds", EventKind.all());
         model.addAttribute("eventForm", EVENT_BOXES);
         model.addAttribute("today", LocalDate.now(clock));

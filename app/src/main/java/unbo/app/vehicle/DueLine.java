@@ -8,15 +8,17 @@ import unbo.core.finding.Level;
 import unbo.core.vehicle.Place;
 
 /**
- * A position that is due, as lists show it.
+ * A position, or something else of a vehicle, that is due, as lists show it.
  *
+ * @param of what is due
+ * @param position in words, or what is due beside the positions
  * @param water by immersions
  * @param counter by the vehicle's counter
  * @param why it is due sooner than its rule says; empty where it is not
  * @param numbers on its rings and seals, to be brought along
  */
 public record DueLine(
-        long positionId,
+        Of of,
         String vehicle,
         String position,
         LocalDate on,
@@ -24,6 +26,11 @@ public record DueLine(
         Counter counter,
         String why,
         String numbers) {
+
+    /**
+     * What is due. @param id of the position, or of the vehicle @param care id of what else is due; null for bearings
+     */
+    public record Of(long id, Long care) {}
 
     /** @param after so many; null where they do not count @param so times under water since it was last worked on */
     public record Water(Integer after, int so) {}
@@ -33,7 +40,7 @@ public record DueLine(
 
     static DueLine of(DueRow row) {
         return new DueLine(
-                row.getId(),
+                new Of(row.getId(), null),
                 row.getVehicle(),
                 Place.of(row.getKind(), row.getPlace()).map(Place::label).orElse(row.getPlace()),
                 row.getDueOn(),
@@ -45,7 +52,7 @@ public record DueLine(
 
     public static DueLine of(Position p) {
         return new DueLine(
-                p.id(),
+                new Of(p.id(), null),
                 p.vehicle().name(),
                 Place.of(p.vehicle().kind(), p.code()).map(Place::label).orElse(p.code()),
                 p.dueOn(),
@@ -53,6 +60,33 @@ public record DueLine(
                 new Counter(p.dueCounter(), p.vehicle().counterUnit()),
                 p.dueWhy(),
                 p.numbers());
+    }
+
+    static DueLine of(VehicleCare care) {
+        return new DueLine(
+                new Of(care.vehicle().id(), care.id()),
+                care.vehicle().name(),
+                care.care().what(),
+                care.dueOn(),
+                new Water(null, 0),
+                new Counter(care.dueCounter(), care.vehicle().counterUnit()),
+                care.dueWhy(),
+                "");
+    }
+
+    /** True for bearings, false for what else of a vehicle is looked after. */
+    public boolean bearings() {
+        return of.care() == null;
+    }
+
+    /** Where it stands. */
+    public String address() {
+        return bearings() ? "/positions/" + of.id() : "/vehicles/" + of.id() + "#care";
+    }
+
+    /** The same for ever, for calendars. */
+    public String uid() {
+        return bearings() ? "position-" + of.id() : "care-" + of.care();
     }
 
     public Integer afterImmersions() {

@@ -1,11 +1,13 @@
 package unbo.app.vehicle;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 import jakarta.persistence.EntityManager;
 
@@ -36,6 +38,7 @@ public class VehicleService {
     private final Positions positions;
     private final Immersions immersions;
     private final VehicleEvents events;
+    private final VehicleCares cares;
     private final ApplicationEventPublisher changes;
     private final EntityManager entities;
 
@@ -44,12 +47,14 @@ public class VehicleService {
             Positions positions,
             Immersions immersions,
             VehicleEvents events,
+            VehicleCares cares,
             ApplicationEventPublisher changes,
             EntityManager entities) {
         this.vehicles = vehicles;
         this.positions = positions;
         this.immersions = immersions;
         this.events = events;
+        this.cares = cares;
         this.changes = changes;
         this.entities = entities;
     }
@@ -153,14 +158,24 @@ public class VehicleService {
     public List<DueLine> due(LocalDate until, int most) {
         Map<Long, DueLine> due = new LinkedHashMap<>();
         positions.dueByImmersions(Limit.of(most)).forEach(at -> due.put(at.getId(), DueLine.of(at)));
+        int now = due.size();
         positions.dueUntil(until, Limit.of(most)).forEach(at -> due.putIfAbsent(at.getId(), DueLine.of(at)));
-        return List.copyOf(due.values());
+        List<DueLine> lines = List.copyOf(due.values());
+        return Stream.concat(
+                        lines.stream().limit(now),
+                        byDay(lines.stream().skip(now), cares.dueUntil(until, Limit.of(most)).stream()))
+                .toList();
+    }
+
+    private static Stream<DueLine> byDay(Stream<DueLine> bearings, Stream<VehicleCare> cares) {
+        return Stream.concat(bearings, cares.map(DueLine::of)).sorted(Comparator.comparing(DueLine::on));
     }
 
     /** Every position with a date, the first due first. */
     @Transactional(readOnly = true)
     public List<DueLine> everyDue() {
-        return positions.everyDue().stream().map(DueLine::of).toList();
+        return byDay(positions.everyDue().stream().map(DueLine::of), cares.everyDue().stream())
+                .toList();
     }
 
     public void immersed(long vehicleId, LocalDate day, int times, String note) {
@@ -179,6 +194,9 @@ public class VehicleService {
         Optional<Position> only = place.isEmpty() ? Optional.empty() : vehicle.position(place);
         VehicleEvent event =
                 events.save(new VehicleEvent(vehicleId, only.map(Position::id).orElse(null), told));
+        if (told.counter() != null) {
+            cares.every(vehicleId).forEach(care -> care.counted(told.day(), told.counter()));
+        }
         int sooner = 0;
         for (Position position : vehicle.positions()) {
             LocalDate before = position.dueOn();

@@ -89,6 +89,6 @@ class VehicleServiceTest {
     }
 
     private List<Long> due(LocalDate until) {
-        return vehicles.due(until, 500).stream().map(DueLine::positionId).toList();
+        return vehicles.due(until, 500).stream().map(line -> line.of().id()).toList();
     }
 }

@@ -31,8 +31,7 @@ public final class RebuildFields {
                     Field.choice("housing", "Housing", SEEN).orElse("unseen", "look before deciding"),
                     Field.choice("shaft", "Shaft", SEEN).orElse("unseen", "look before deciding"),
                     plain("rebuiltFails", "Chance that the rebuilt fails", 0, 0.99)
-                            .hint(
-                                    "with this and what follows, the years ahead are counted; else only what is paid now"),
+                            .hint("with what follows the years ahead are counted; else only what is paid now"),
                     plain("assemblyFails", "Chance that the assembly fails", 0, 0.99),
                     plain("by", "By this distance", 1, 1e8),
                     plain("failureCost", "A failure costs", 0, 1e8),
