@@ -1,0 +1,5 @@
+/** Bevel and hypoid gears that bearings set: pinion depth, backlash, contact pattern. */
+@NullMarked
+package unbo.core.gear;
+
+import org.jspecify.annotations.NullMarked;
