@@ -16,7 +16,8 @@ interface VehicleCares extends Repository<VehicleCare, Long> {
     @Query("select c from VehicleCare c join fetch c.vehicle where c.dueOn is not null order by c.dueOn, c.id")
     List<VehicleCare> everyDue();
 
-    @Query("select c from VehicleCare c where c.vehicle.id = :vehicleId order by c.dueOn, c.what, c.id")
+    @Query("select c from VehicleCare c join fetch c.vehicle where c.vehicle.id = :vehicleId "
+            + "order by c.dueOn, c.what, c.id")
     List<VehicleCare> every(long vehicleId);
 
     Optional<VehicleCare> findById(long id);

@@ -23,7 +23,10 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 import unbo.app.Served;
 import unbo.app.exchange.ExchangeService;
@@ -53,12 +56,18 @@ class CareTest {
     private JdbcTemplate rows;
 
     @Autowired
+    private TransactionTemplate whole;
+
+    @Autowired
     private EntityManager entities;
 
     private long van;
 
     @BeforeEach
     void aVan() {
+        if (!TransactionSynchronizationManager.isActualTransactionActive()) {
+            return;
+        }
         van = vehicles.add(new VehicleInput("van", "Care van", "CV 1", "C.V.", "km", 20_000.0, "dry", 1))
                 .id();
         entities.flush();
@@ -144,5 +153,24 @@ class CareTest {
         assertThat(exchange.take(() -> new ByteArrayInputStream(bad), UnitSystem.METRIC)
                         .faults())
                 .anyMatch(fault -> fault.contains("what else is looked after"));
+    }
+
+    /** Outside of any transaction, as a browser asks. */
+    @Test
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    void theVehiclesPageIsWhole() throws Exception {
+        van = vehicles.add(new VehicleInput("van", "Seen van", "SV 1", "S.V.", "km", 20_000.0, "dry", 1))
+                .id();
+        try {
+            web.perform(oil("12", "10000")).andExpect(status().is3xxRedirection());
+            web.perform(get("/vehicles/" + van))
+                    .andExpect(content().string(containsString("or at 50000 km")))
+                    .andExpect(content().string(containsString("</html>")));
+        } finally {
+            whole.executeWithoutResult(in -> {
+                rows.update("DELETE FROM vehicle_position WHERE vehicle_id = ?", van);
+                rows.update("DELETE FROM vehicle WHERE id = ?", van);
+            });
+        }
     }
 }

@@ -36,7 +36,7 @@ import unbo.core.worksheet.Worksheet;
 public final class PinionDepthTool implements Tool<PinionDepth.Input, PinionDepth> {
 
     private static final double THIN_MM = 0.2;
-    private static final double TEXT = 7;
+    private static final double TEXT = 9;
 
     private static final TypedRows<StackInput.Shim> STOCK =
             new TypedRows<>("stock", LinkFields.SHIM, 0, StackInput.MOST_SHIMS);
