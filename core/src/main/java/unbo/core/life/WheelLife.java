@@ -90,7 +90,7 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
     }
 
     /** P0 of ISO 76, N. */
-    private static double staticN(WheelInput.Bearing b, double radialN, double axialN) {
+    static double staticN(WheelInput.Bearing b, double radialN, double axialN) {
         double axial = Math.max(0, axialN);
         if (b.thrustless()) {
             return Math.max(1, radialN);

@@ -356,4 +356,62 @@ class LifePinsTest {
                 .containsExactly("offset", "lateral", "load", "kappa", "clean");
         assertThat(WheelSweep.of("kappa")).isEqualTo(WheelSweep.KAPPA);
     }
+
+    private static WheelLife pair(WheelInput.Wheel wheel, WheelInput.Bearing inner, WheelInput.Bearing outer) {
+        return WheelLife.of(new WheelInput(
+                false,
+                wheel,
+                List.of(new WheelInput.State(1, 0)),
+                inner,
+                outer,
+                new WheelInput.Oil(1, 0.5),
+                new WheelInput.VehicleBody(null, null)));
+    }
+
+    /**
+     * Deep groove, W 3000 N, 60 mm apart, 10 mm outboard, R 0.3 m, three times: from outside 18 000 N inner and 9000
+     * outer, from inside 12 000 and 21 000; of 36 and 63 kN the worst is 36/18 = 2. On 200 mm and 0.15 m at once the
+     * load, 0.6·3600 + 0.5·3000 = 3660 N is over the radial: 36/3.66 = 9.836.
+     */
+    @Test
+    void aKerbByHand() {
+        WheelInput.Bearing inner = new WheelInput.Bearing("i", 40_000, 36_000, 0, false, false, 14);
+        WheelInput.Bearing outer = new WheelInput.Bearing("o", 40_000, 63_000, 0, false, false, 14);
+        assertThat(pair(new WheelInput.Wheel(3000, 0.3, 60, 10), inner, outer).kerbSafety(3))
+                .isCloseTo(2, within(1e-9));
+        assertThat(pair(new WheelInput.Wheel(3000, 0.15, 200, 10), inner, outer).kerbSafety(1))
+                .isCloseTo(36_000 / 3660.0, within(1e-9));
+        WheelInput.Bearing strong = new WheelInput.Bearing("i", 40_000, 90_000, 20, true, false, 14);
+        WheelInput.Bearing weak = new WheelInput.Bearing("o", 40_000, 80_000, 20, true, false, 14);
+        assertThat(pair(new WheelInput.Wheel(3000, 0.3, 60, 10), strong, weak).kerbSafety(3))
+                .isCloseTo(80_000 / 21_000.0, within(1e-9));
+    }
+
+    /** P0 of ISO 76 at 1000 N radial: the larger of that and X0·Fr + Y0·Fa. */
+    @ParameterizedTest
+    @CsvSource({
+        "0, false, 1000, 1100",
+        "0, false, 500, 1000",
+        "15, false, 2000, 1420",
+        "25, false, 2000, 1260",
+        "30, false, 2000, 1160",
+        "35, false, 2000, 1080",
+        "40, false, 3000, 1280",
+        "14, true, 2000, 2264.7",
+        "14, true, -5, 1000",
+        "0, true, 900, 1000"
+    })
+    void theStaticLoadOfEachKind(double degrees, boolean rollers, double axial, double expected) {
+        WheelInput.Bearing bearing = new WheelInput.Bearing("b", 40_000, 36_000, degrees, rollers, false, 14);
+        assertThat(WheelLife.staticN(bearing, 1000, axial)).isCloseTo(expected, within(0.1));
+    }
+
+    /** A straight pair shares no thrust: the inner takes what comes from outside, the outer what comes from inside. */
+    @Test
+    void aPairOfDeepGroovesHandsNoThrustOver() {
+        WheelInput.Bearing groove = new WheelInput.Bearing("g", 40_000, 36_000, 0, false, false, 14);
+        WheelLife life = wheel(new WheelInput.Wheel(4000, 0.3, 60, 0), groove, new WheelInput.State(1, 0.25));
+        assertThat(life.inner().axialN()).isCloseTo(1000, within(1e-6));
+        assertThat(life.outer().axialN()).isZero();
+    }
 }
