@@ -32,6 +32,11 @@ public final class RanWithTool implements Tool<RanWithTool.Pair, RanWithTool.Rea
 
     /** Set and run differ by heat and by what settles; over this much something gave, or was set otherwise. */
     private static final double APART_MM = 0.10;
+    /** What the chart reaches over. */
+    private static final double FROM_DEG = 90;
+
+    private static final double TO_DEG = 320;
+    private static final double CLOSE_DEG = 40;
 
     private static final List<Field.Choice> KINDS = List.of(
             new Field.Choice("tapers", "tapers"),
@@ -219,10 +224,8 @@ public final class RanWithTool implements Tool<RanWithTool.Pair, RanWithTool.Rea
                 figures,
                 findings(r),
                 List.of(
-                        "That is the setting hot and under load; cold it was looser where the hub warms more than the "
-                                + "shaft, tighter the other way round.",
-                        "On a hub that turns, the arc is read on the cone; where the shaft turns, on the cup. A "
-                                + "load that "
+                        "That is the setting hot and under load; what it was cold, End play hot and cold tells.",
+                        "On a hub that turns the arc is read on the cone, where the shaft turns on the cup. A load that "
                                 + "turns with the ring marks all round, whatever the setting."),
                 worksheet(r),
                 List.of());
@@ -232,34 +235,33 @@ public final class RanWithTool implements Tool<RanWithTool.Pair, RanWithTool.Rea
     private static Chart chart(Read r) {
         Side outer = r.pair().outer();
         Side inner = r.pair().inner();
-        Chart.Axis x = new Chart.Axis("load reaches round, °", 40, 340, false);
+        Chart.Axis x = new Chart.Axis("load reaches round, °", FROM_DEG, TO_DEG, false);
         List<Chart.Line> lines = List.of(
                 new Chart.Line("outer", arc -> RanWith.of(outer.loaded(), arc).axialMm()),
                 new Chart.Line("inner", arc -> RanWith.of(inner.loaded(), arc).axialMm()));
         double most = lines.stream()
-                .mapToDouble(line -> line.of().applyAsDouble(40))
+                .mapToDouble(line -> line.of().applyAsDouble(FROM_DEG))
                 .max()
                 .orElseThrow();
         double least = lines.stream()
-                .mapToDouble(line -> line.of().applyAsDouble(340))
+                .mapToDouble(line -> line.of().applyAsDouble(TO_DEG))
                 .min()
                 .orElseThrow();
+        boolean close = Math.abs(outer.arcDeg() - inner.arcDeg()) < CLOSE_DEG;
         return new Chart(
                 "ran-with",
                 "What an arc tells, as end play of each bearing",
                 x,
-                new Chart.Axis("mm; under 0 pressed", least * 1.1, most * 1.1, false),
+                new Chart.Axis("mm; under 0 pressed", least * 1.5, most * 1.1, false),
                 lines,
                 List.of(
-                        new Chart.Spot(
-                                Math.min(340, Math.max(40, outer.arcDeg())),
-                                r.outer().axialMm(),
-                                "outer"),
-                        new Chart.Spot(
-                                Math.min(340, Math.max(40, inner.arcDeg())),
-                                r.inner().axialMm(),
-                                "inner")),
+                        new Chart.Spot(drawn(outer), r.outer().axialMm(), close ? "" : "outer"),
+                        new Chart.Spot(drawn(inner), r.inner().axialMm(), close ? "both" : "inner")),
                 List.of());
+    }
+
+    private static double drawn(Side side) {
+        return Math.max(FROM_DEG, Math.min(TO_DEG, side.arcDeg()));
     }
 
     private static Worksheet worksheet(Read r) {
