@@ -225,8 +225,8 @@ public final class RanWithTool implements Tool<RanWithTool.Pair, RanWithTool.Rea
                 findings(r),
                 List.of(
                         "That is the setting hot and under load; what it was cold, End play hot and cold tells.",
-                        "On a hub that turns the arc is read on the cone, where the shaft turns on the cup. A load that "
-                                + "turns with the ring marks all round, whatever the setting."),
+                        "On a hub that turns the arc is read on the cone, where the shaft turns on the cup. A load "
+                                + "that turns with the ring marks all round, whatever the setting."),
                 worksheet(r),
                 List.of());
         return answer.with(chart(r));
