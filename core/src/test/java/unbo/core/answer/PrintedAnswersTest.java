@@ -126,7 +126,8 @@ class PrintedAnswersTest {
     @Test
     void proofsPrintPairsSpreadAndWhatIsMissing() {
         Answer answer = ask(new EndPlayTool());
-        assertThat(answer.figures().get(0)).isEqualTo(new Answer.Figure("end play", "0.080", "mm", "0.0031 in"));
+        assertThat(answer.figures().get(0))
+                .isEqualTo(new Answer.Figure("end play", "0.080", "mm", "0.0031 in").of(0.08));
         assertThat(answer.sentences().get(0))
                 .contains("Still missing")
                 .contains("nut locked")
