@@ -109,7 +109,7 @@ class TablesAtStartTest {
         "motion/friction.csv, kinds, names no kind",
         "catalogue/metric-boundary-dimensions.csv, bore_mm, is no number",
         "catalogue/inch-tapered-sets.csv, width_mm, is no number",
-        "stack/ways.csv, mm, is no number",
+        "measure/ways.csv, mm, is no number",
         "diagnosis/likelihoods.csv, chances, names no result",
         "diagnosis/priors.csv, weight, is no number",
         "measure/units.csv, decimals, is no whole number",
