@@ -157,7 +157,7 @@ final class Browser implements AutoCloseable {
     void untilText(String css, String words) {
         try {
             new WebDriverWait(driver, LONGEST, LOOK)
-                    .ignoring(StaleElementReferenceException.class)
+                    .ignoring(WebDriverException.class)
                     .until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
         } catch (TimeoutException e) {
             throw new AssertionError(
