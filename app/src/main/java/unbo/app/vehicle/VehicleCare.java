@@ -90,7 +90,9 @@ public class VehicleCare {
 
     /** When it is due, in a few words. */
     public String when() {
-        String counter = dueCounter == null ? "" : "at " + Show.number(dueCounter, 0) + " " + vehicle.counterUnit();
+        String counter = dueCounter == null || vehicle.counterUnit().equals("none")
+                ? ""
+                : "at " + Show.number(dueCounter, 0) + " " + vehicle.counterUnit();
         String day = dueOn == null ? "" : "by " + dueOn;
         return Stream.of(day, counter).filter(text -> !text.isEmpty()).collect(Collectors.joining(" or "))
                 + (dueWhy.isEmpty() ? "" : ": " + dueWhy);

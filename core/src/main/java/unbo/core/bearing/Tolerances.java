@@ -25,6 +25,16 @@ public final class Tolerances {
 
     private Tolerances() {}
 
+    /** True where these bands are a bearing's: radial, no taper, no drawn cup, none that is made to a head's angles. */
+    public static boolean cover(Bearing bearing) {
+        return !bearing.kind().taper()
+                && !bearing.kind().axial()
+                && !bearing.plusTolerances()
+                && bearing.kind() != BearingKind.DRAWN_CUP_NEEDLE_ROLLER
+                && bearing.kind() != BearingKind.NEEDLE_CAGE
+                && bearing.kind() != BearingKind.HEADSET_ANGULAR_CONTACT;
+    }
+
     /** The classes of a bore, P0 first; empty where none are listed. */
     public static List<Band> bore(double mm) {
         return of(true, mm);

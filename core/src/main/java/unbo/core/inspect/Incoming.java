@@ -113,12 +113,9 @@ public record Incoming(
         if (value < low - goodFor || value > high + goodFor) {
             return Verdict.SEND_BACK;
         }
-        boolean floor = low < 0;
-        return (floor && value < low + goodFor || value > high - goodFor) && goodFor * 2 < high - low
-                        || value > high
-                        || floor && value < low
-                ? Verdict.HOLD
-                : Verdict.ACCEPT;
+        double margin = goodFor * 2 < high - low ? goodFor : 0;
+        boolean underFloor = low < 0 && value < low + margin;
+        return underFloor || value > high - margin ? Verdict.HOLD : Verdict.ACCEPT;
     }
 
     /** The worst of all. */

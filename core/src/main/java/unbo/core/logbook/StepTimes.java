@@ -1,10 +1,14 @@
 package unbo.core.logbook;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 import org.jspecify.annotations.Nullable;
 
@@ -44,20 +48,33 @@ public final class StepTimes {
 
     private StepTimes() {}
 
-    /** What each took, in the order in which they were done. Stamps are whole minutes, so each is good to a minute. */
+    /**
+     * What each took, in the order in which they were done. Stamps are whole minutes; steps that were ticked in one
+     * minute share the time since the one before by what was planned for them, evenly where nobody says.
+     */
     public static List<Took> of(List<Ticked> ticked) {
-        List<Ticked> inOrder =
-                ticked.stream().sorted(Comparator.comparing(Ticked::at)).toList();
+        TreeMap<LocalDateTime, List<Ticked>> together =
+                ticked.stream().collect(Collectors.groupingBy(Ticked::at, TreeMap::new, Collectors.toList()));
         List<Took> took = new ArrayList<>();
         LocalDateTime before = null;
-        for (Ticked step : inOrder) {
+        for (Map.Entry<LocalDateTime, List<Ticked>> group : together.entrySet()) {
             double gap = before == null
                     ? Double.POSITIVE_INFINITY
-                    : Duration.between(before, step.at()).toMinutes();
-            took.add(new Took(step, gap > LONGEST_MINUTES ? null : Double.valueOf(gap)));
-            before = step.at();
+                    : Duration.between(before, group.getKey()).toMinutes();
+            group.getValue()
+                    .forEach(step -> took.add(new Took(
+                            step, gap > LONGEST_MINUTES ? null : Double.valueOf(gap * share(step, group.getValue())))));
+            before = group.getKey();
         }
         return took;
+    }
+
+    private static double share(Ticked step, List<Ticked> group) {
+        boolean said = group.stream().allMatch(one -> one.planned() != null && one.planned() > 0);
+        double all = group.stream()
+                .mapToDouble(one -> said ? requireNonNull(one.planned()) : 1)
+                .sum();
+        return (said ? requireNonNull(step.planned()) : 1) / all;
     }
 
     /**

@@ -22,6 +22,18 @@ class StepTimesTest {
         assertThat(took).extracting(StepTimes.Took::minutes).containsExactly(null, 5.0, 7.0);
     }
 
+    /** All ticked at the end: the half hour since the first is shared by the plan, and the first tells nothing. */
+    @Test
+    void stepsThatAreTickedTogetherShareTheirTime() {
+        LocalDateTime end = LocalDateTime.parse("2026-03-02T10:30");
+        List<StepTimes.Took> took = StepTimes.of(List.of(
+                at("support", "10:00"), new StepTimes.Ticked("nut", 2.0, end), new StepTimes.Ticked("pull", 4.0, end)));
+        assertThat(took).extracting(StepTimes.Took::minutes).containsExactly(null, 10.0, 20.0);
+        assertThat(StepTimes.of(List.of(at("nut", "10:00"), at("pull", "10:00"))))
+                .extracting(StepTimes.Took::minutes)
+                .containsOnlyNulls();
+    }
+
     @Test
     void aBreakTellsNothingOfTheStepBehindIt() {
         assertThat(StepTimes.of(List.of(at("nut", "10:00"), at("pull", "12:01"), at("clean", "14:01"))))

@@ -141,12 +141,14 @@ public final class BacklashTool implements Tool<Backlash.Input, Backlash> {
     public Answer print(Backlash b) {
         Answer answer = new Answer(
                 List.of(
-                        Answer.Figure.fixed(
-                                b.moveMm() >= 0 ? "gear toward the pinion" : "gear away from the pinion",
-                                Math.abs(b.moveMm()),
-                                3,
-                                "mm",
-                                Show.inches(Math.abs(b.moveMm()))),
+                        b.inBand()
+                                ? new Answer.Figure("move the gear", "not at all", "", "every place is in the band")
+                                : Answer.Figure.fixed(
+                                        b.moveMm() >= 0 ? "gear toward the pinion" : "gear away from the pinion",
+                                        Math.abs(b.moveMm()),
+                                        3,
+                                        "mm",
+                                        Show.inches(Math.abs(b.moveMm()))),
                         Answer.Figure.fixed(
                                 "backlash, mean at the pitch line", b.meanMm(), 3, "mm", Show.inches(b.meanMm())),
                         Answer.Figure.fixed(

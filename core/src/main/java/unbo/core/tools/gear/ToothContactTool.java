@@ -18,6 +18,7 @@ import unbo.core.form.TypedRows;
 import unbo.core.gear.ToothContact;
 import unbo.core.input.Field;
 import unbo.core.input.FieldList;
+import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
@@ -68,7 +69,7 @@ public final class ToothContactTool implements Tool<ToothContact.Input, ToothCon
                             .orElse("0", "only the change counts")
                             .hint("with earlier rounds it tells how much a shim moves the pattern"),
                     Field.rows("earlier", "Earlier rounds", ROUND.fields()).seldom()),
-            EARLIER::problems,
+            ToothContactTool::rules,
             v -> {
                 List<ToothContact.Round> rounds = new ArrayList<>(EARLIER.records(v));
                 rounds.add(round(v));
@@ -89,6 +90,15 @@ public final class ToothContactTool implements Tool<ToothContact.Input, ToothCon
 
     private static Field share(String name, String label) {
         return Field.quantity(name, label, Quantity.RATIO, "", 0, 1).usually(0, 1);
+    }
+
+    private static List<Problem> rules(Values v) {
+        List<Problem> problems = new ArrayList<>(EARLIER.problems(v));
+        if (problems.isEmpty() && !EARLIER.records(v).isEmpty() && v.defaulted("shimMm")) {
+            problems.add(new Problem(
+                    "shimMm", "Earlier rounds tell by their shims: write the shim that is in it now.", false));
+        }
+        return problems;
     }
 
     private static ToothContact.Round round(Values v) {

@@ -92,11 +92,12 @@ public final class IncomingTool implements Tool<Incoming.Input, Incoming> {
                     "designation",
                     "Its bore and outside are not known: write its number, or bore x outside x " + "width.",
                     false));
-        } else if (bearing.kind().taper() || bearing.kind().axial() || bearing.plusTolerances()) {
+        } else if (!Tolerances.cover(bearing)) {
             problems.add(Problem.impossible(
                     "designation",
-                    "The bands here are those of radial bearings that are no tapers: this one has others (ISO 492 for "
-                            + "tapers, ISO 199 for thrust)."));
+                    "The bands here are those of radial bearings with both rings: tapers (ISO 492), thrust bearings "
+                            + "(ISO "
+                            + "199), drawn cups (ISO 3245, in a ring gauge) and heads have others."));
         } else if (Tolerances.bore(bore).isEmpty()
                 || Tolerances.outside(outside).isEmpty()) {
             problems.add(Problem.impossible("designation", "No classes are listed for its size."));

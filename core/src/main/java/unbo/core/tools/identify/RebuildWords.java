@@ -51,6 +51,15 @@ public final class RebuildWords {
         };
         return new Answer(
                 List.of(
+                        new Answer.Figure(
+                                "take",
+                                switch (rebuild.choice()) {
+                                    case REBUILD -> "the rebuild";
+                                    case ASSEMBLY -> "the assembly";
+                                    case LOOK_FIRST -> "a look first";
+                                },
+                                "",
+                                rebuild.decision() == null ? "by what is paid now" : "over the years ahead"),
                         Answer.Figure.fixed("rebuild", rebuild.rebuildCost(), 2, "", ""),
                         Answer.Figure.fixed("assembly", rebuild.assemblyCost(), 2, "", "")),
                 List.of(finding),

@@ -8,7 +8,6 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 import unbo.core.bearing.Bearing;
-import unbo.core.bearing.BearingKind;
 import unbo.core.bearing.Tolerances;
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -30,12 +29,7 @@ final class ToleranceDrawing {
 
     /** Null for tapers, needles without an outside, and where no classes are listed. */
     static @Nullable Drawing of(Bearing d) {
-        if (d.boreMm() == null
-                || d.outsideMm() == null
-                || d.kind().taper()
-                || d.kind().axial()
-                || d.kind() == BearingKind.DRAWN_CUP_NEEDLE_ROLLER
-                || d.kind() == BearingKind.HEADSET_ANGULAR_CONTACT) {
+        if (d.boreMm() == null || d.outsideMm() == null || !Tolerances.cover(d)) {
             return null;
         }
         List<Tolerances.Band> bore = Tolerances.bore(d.boreMm());

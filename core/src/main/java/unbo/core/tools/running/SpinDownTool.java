@@ -188,6 +188,7 @@ public final class SpinDownTool implements Tool<SpinDownTool.Spun, SpinDownTool.
         }
         List<Answer.Figure> figures = new ArrayList<>();
         SpinDown before = run.before();
+        figures.add(most(down));
         figures.add(Answer.Figure.number(
                 "from " + Show.number(FROM_RPM, 0) + " to " + Show.number(TO_RPM, 0) + " rpm",
                 seconds(down),
@@ -211,12 +212,7 @@ public final class SpinDownTool implements Tool<SpinDownTool.Spun, SpinDownTool.
                 2,
                 unit,
                 "in step with the speed" + was(before, before == null ? 0 : before.shear() * at * scale)));
-        figures.add(Answer.Figure.number(
-                "air, at 100 rpm",
-                down.air() * at * at * scale,
-                2,
-                unit,
-                "with its square; the same before and after"));
+        figures.add(Answer.Figure.number("air, at 100 rpm", down.air() * at * at * scale, 2, unit, "with its square"));
         Answer answer = new Answer(
                 figures,
                 findings(run),
@@ -230,6 +226,17 @@ public final class SpinDownTool implements Tool<SpinDownTool.Spun, SpinDownTool.
                 worksheet(run, down),
                 List.of());
         return answer.with(chart(down, before));
+    }
+
+    /** What slows it most at 100 rpm, and its share. */
+    private static Answer.Figure most(SpinDown down) {
+        double at = 100 / RPM;
+        double shear = down.shear() * at;
+        double air = down.air() * at * at;
+        double largest = Math.max(down.rubbing(), Math.max(shear, air));
+        String what = largest == down.rubbing() ? "what rubs" : largest == shear ? "the grease" : "the air";
+        return new Answer.Figure(
+                "slows it most, at 100 rpm", what, "", Show.number(largest / down.slows(at) * 100, 0) + " % of it");
     }
 
     private static String was(@Nullable SpinDown before, double value) {
