@@ -83,10 +83,11 @@ public record Friction(double lubricantNmm, double loadNmm, double sealsNmm) {
         return new Friction(
                 m0,
                 f1 * load.p1N() * bearing.pitchMm() * (bearing.hybrid() ? HYBRID : 1),
-                seals(bearing.seals(), bearing.boreMm()));
+                sealNmm(bearing.seals(), bearing.boreMm()));
     }
 
-    private static double seals(Seals seals, double boreMm) {
+    /** A guide of its one or two seals together, N·mm. */
+    public static double sealNmm(Seals seals, double boreMm) {
         double all = switch (seals) {
             case CONTACT -> 2 * CONTACT_NMM;
             case ONE_CONTACT -> CONTACT_NMM;

@@ -43,6 +43,9 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
     /** The same of balls: over twice the widest clearance of their class, a wrecked bearing. */
     private static final double STANDS_CLEARANCE_MM = 0.15;
 
+    /** A spoked wheel that gives more than this sideways has slack or few spokes: our own guide, N/mm. */
+    private static final double SOFT_N_MM = 30;
+
     private static final FieldList<Wheel> FIELDS = FieldList.of(
             List.of(
                     Field.quantity("endPlay", "End play of the pair", Quantity.LENGTH, "mm", 0, 2)
@@ -68,7 +71,14 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
                             .hint("where there is a disc"),
                     Field.quantity("wandered", "Camber or toe that wandered", Quantity.ANGLE, "°", 0, 10)
                             .usually(0.02, 1)
-                            .hint("asks which play would explain it")),
+                            .hint("asks which play would explain it"),
+                    Field.quantity("sideForce", "Pushed sideways at the rim", Quantity.FORCE, "N", 1, 5000)
+                            .usually(20, 200)
+                            .hint("a spoked wheel: how much is play, how much gives")
+                            .seldom(),
+                    Field.quantity("rimGives", "and it moves there by", Quantity.LENGTH, "mm", 0, 50)
+                            .usually(0.2, 6)
+                            .seldom()),
             PlayTiltTool::rules,
             v -> new Wheel(
                     v.has("endPlay")
@@ -77,20 +87,44 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
                     v.has("endPlay") ? Double.valueOf(v.number("halfCupAngle")) : null,
                     v.number("rimRadius"),
                     v.maybe("discRadius"),
-                    v.maybe("wandered")));
+                    v.maybe("wandered"),
+                    v.has("sideForce") && v.has("rimGives")
+                            ? new Pushed(v.number("sideForce"), v.number("rimGives"))
+                            : null));
 
     /**
      * What is asked.
      *
      * @param halfCupDeg of tapers; null for balls and cartridges
      * @param wanderedDeg null where nothing wandered
+     * @param pushed null where nobody pushed at the rim
      */
     public record Wheel(
             PlayTilt tilt,
             @Nullable Double halfCupDeg,
             double rimMm,
             @Nullable Double discMm,
-            @Nullable Double wanderedDeg) {}
+            @Nullable Double wanderedDeg,
+            @Nullable Pushed pushed) {}
+
+    /**
+     * A push at the rim, one way and the other. What is more than the play is what spokes, rim and axle give.
+     *
+     * @param movesMm at the rim, end to end
+     */
+    public record Pushed(double forceN, double movesMm) {
+
+        /** What gives under the push alone, mm, end to end. @param playMm that the rim is loose by */
+        double springMm(double playMm) {
+            return Math.max(0, movesMm - playMm);
+        }
+
+        /** N/mm to one side; null where nothing gives but the play. */
+        @Nullable
+        Double stiffness(double playMm) {
+            return springMm(playMm) > 0 ? Double.valueOf(2 * forceN / springMm(playMm)) : null;
+        }
+    }
 
     /**
      * What the play comes to.
@@ -111,9 +145,16 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
             double rimMm,
             @Nullable Double knockBackMm,
             @Nullable Double endPlayForWanderedMm,
-            @Nullable Double clearanceForWanderedMm) {}
+            @Nullable Double clearanceForWanderedMm,
+            @Nullable Double rimStiffnessNPerMm) {}
 
     private static List<Problem> rules(Values v) {
+        if (v.has("sideForce") != v.has("rimGives")) {
+            return List.of(new Problem(
+                    v.has("sideForce") ? "rimGives" : "sideForce",
+                    "A push at the rim is told by its force and by how far the rim moves: write both.",
+                    false));
+        }
         return v.has("endPlay") != v.has("clearance")
                 ? List.of()
                 : List.of(new Problem(
@@ -197,7 +238,29 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
                                     "The disc moves by " + Show.play(knock)
                                             + " at the pads: they stay where they are."));
         }
+        Pushed pushed = t.wheel().pushed();
+        if (pushed != null) {
+            findings.add(pushed(t, pushed));
+        }
         return findings;
+    }
+
+    /** Whether bearings or spokes let the rim move. */
+    private static Finding pushed(Tilted t, Pushed pushed) {
+        Double stiff = pushed.stiffness(t.rimMm());
+        if (stiff == null || t.rimMm() > pushed.springMm(t.rimMm())) {
+            return new Finding(
+                    "rim-by-play",
+                    Level.SOON,
+                    "The rim moves by " + Show.play(pushed.movesMm()) + ", most of it play of the bearings: set or "
+                            + "renew them before spokes are touched.");
+        }
+        return new Finding(
+                "rim-by-spokes",
+                stiff < SOFT_N_MM ? Level.WATCH : Level.RIGHT,
+                "Of " + Show.play(pushed.movesMm()) + " at the rim " + Show.play(t.rimMm())
+                        + " is play; the rest gives by " + Show.number(stiff, 0) + " N/mm"
+                        + (stiff < SOFT_N_MM ? ", soft for a spoked wheel: look at the spokes' tension." : "."));
     }
 
     private static String degrees(double value) {
@@ -258,6 +321,16 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
                             ? Worksheet.computed(
                                     "e", "end play for what wandered", "θ·a/(2·tan α)", Show.play(explains))
                             : Worksheet.computed("g", "clearance for what wandered", "θ·a/2", Show.play(explains)));
+        }
+        Pushed pushed = t.wheel().pushed();
+        if (pushed != null) {
+            Double stiff = pushed.stiffness(t.rimMm());
+            lines.add(Worksheet.judged(
+                    "",
+                    "gives beside the play",
+                    "2·F/(moved − θ·R)",
+                    stiff == null ? "nothing" : Show.number(stiff, 0) + " N/mm",
+                    "under " + Show.number(SOFT_N_MM, 0) + " N/mm watch"));
         }
         return new Worksheet(
                 "How far does the wheel tilt on its bearings?",
@@ -326,12 +399,14 @@ public final class PlayTiltTool implements Tool<PlayTiltTool.Wheel, PlayTiltTool
     }
 
     private static PlayGeometry json(Tilted t) {
+        Pushed pushed = t.wheel().pushed();
         boolean tapers = t.wheel().halfCupDeg() != null;
         return new PlayGeometry(
                 t.wheel().tilt().tiltDeg(),
                 t.rimMm(),
                 t.knockMm(),
                 tapers ? t.explainsMm() : null,
-                tapers ? null : t.explainsMm());
+                tapers ? null : t.explainsMm(),
+                pushed == null ? null : pushed.stiffness(t.rimMm()));
     }
 }

@@ -1,0 +1,42 @@
+package unbo.core.identify;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+import unbo.core.designation.Decoder;
+
+class OrderLineTest {
+
+    private static OrderLine of(String number) {
+        return OrderLine.of(Decoder.SHIPPED.decode(number));
+    }
+
+    @Test
+    void sealAndClearanceMustStay() {
+        OrderLine line = of("6305-2RS C3");
+        assertThat(line.must()).extracting(OrderLine.Mark::mark).containsExactly("6305", "2RS", "C3");
+        assertThat(line.refuse())
+                .anyMatch(r -> r.contains("ZZ"))
+                .anyMatch(r -> r.contains("another clearance than " + "C3"));
+        assertThat(line.open()).isEmpty();
+    }
+
+    @Test
+    void anUnmarkedClassIsNotChangedInSilence() {
+        assertThat(of("6305").refuse()).anyMatch(r -> r.startsWith("C3 or C4")).anyMatch(r -> r.contains("sealed one"));
+    }
+
+    @Test
+    void aMetalCageMayDiffer() {
+        OrderLine line = of("6305 M");
+        assertThat(line.free()).extracting(OrderLine.Mark::mark).contains("M");
+        assertThat(line.must()).extracting(OrderLine.Mark::mark).doesNotContain("M");
+        assertThat(of("6305 TN9").must()).extracting(OrderLine.Mark::mark).contains("TN9");
+    }
+
+    @Test
+    void whatNobodyKnowsIsLookedUp() {
+        assertThat(of("6305-2RS QQ7").open()).isNotEmpty();
+    }
+}
