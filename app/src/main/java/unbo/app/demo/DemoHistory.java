@@ -20,16 +20,19 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.data.Starting;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.CareService;
+import unbo.app.vehicle.SealService;
 import unbo.app.vehicle.VehicleEvent;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.answer.Answer;
 import unbo.core.answer.Step;
 import unbo.core.measure.Show;
 import unbo.core.route.StageRules;
+import unbo.core.seal.SealState;
 import unbo.core.service.Care;
 import unbo.core.sheet.Sheet;
 import unbo.core.simulation.WorkshopHistory;
 import unbo.core.stage.RouteStage;
+import unbo.core.tools.identify.SealLedgerFields;
 import unbo.core.vehicle.VehicleInput;
 
 /**
@@ -59,13 +62,21 @@ class DemoHistory implements ApplicationRunner {
     private final DemoData demo;
     private final VehicleService vehicles;
     private final CareService cares;
+    private final SealService seals;
     private final JobService jobs;
     private final Clock clock;
 
-    DemoHistory(DemoData demo, VehicleService vehicles, CareService cares, JobService jobs, Clock clock) {
+    DemoHistory(
+            DemoData demo,
+            VehicleService vehicles,
+            CareService cares,
+            SealService seals,
+            JobService jobs,
+            Clock clock) {
         this.demo = demo;
         this.vehicles = vehicles;
         this.cares = cares;
+        this.seals = seals;
         this.jobs = jobs;
         this.clock = clock;
     }
@@ -184,9 +195,34 @@ class DemoHistory implements ApplicationRunner {
         }
     }
 
+    /** Seals of a van as they were last looked at: one side sound, the other worn by a spacer that ran loose. */
+    private void seals(long van, int i, LocalDate today) {
+        seals.keep(
+                van,
+                List.of(
+                        new SealLedgerFields.Line(
+                                "front left, inner",
+                                "45x65x8",
+                                SealState.Lip.CLINGS,
+                                0.05,
+                                "there",
+                                9.0,
+                                today.minusMonths(26)),
+                        new SealLedgerFields.Line(
+                                "front right, inner",
+                                "45x65x8",
+                                i == 0 ? SealState.Lip.LOOSE : SealState.Lip.CLINGS,
+                                i == 0 ? 0.2 : 0.04,
+                                "there",
+                                11.0,
+                                today.minusMonths(26))),
+                "");
+    }
+
     private void lookAfter(List<Long> vans, Map<Integer, Double> counters, LocalDate today) {
         for (int i = 0; i < VANS; i++) {
             double counter = Math.floor(counters.get(i));
+            seals(vans.get(i), i, today);
             cares.add(vans.get(i), new Care("gearbox oil", 36, 60_000.0, today.minusMonths(20), counter - 30_000));
             cares.add(
                     vans.get(i), new Care("belt and tensioner", 60, 90_000.0, today.minusMonths(57), counter - 84_000));

@@ -33,11 +33,13 @@ import unbo.app.photo.PhotoService;
 import unbo.app.vehicle.CareService;
 import unbo.app.vehicle.Immersion;
 import unbo.app.vehicle.Position;
+import unbo.app.vehicle.SealService;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleCare;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.drawing.Shape;
 import unbo.core.input.UnitSystem;
+import unbo.core.tools.identify.SealLedgerFields;
 
 /** Writes jobs, positions and everything into files, and takes files in again: all of a file or nothing of it. */
 @Service
@@ -54,6 +56,7 @@ public class ExchangeService {
     private final FollowUpService followUps;
     private final ShelfExchange shelf;
     private final CareService cares;
+    private final SealService seals;
     private final Clock clock;
     private final ObjectMapper json = JsonMapper.builder()
             .addModule(new JavaTimeModule())
@@ -72,6 +75,7 @@ public class ExchangeService {
             FollowUpService followUps,
             ShelfExchange shelf,
             CareService cares,
+            SealService seals,
             Clock clock) {
         this.vehicles = vehicles;
         this.jobs = jobs;
@@ -79,6 +83,7 @@ public class ExchangeService {
         this.followUps = followUps;
         this.shelf = shelf;
         this.cares = cares;
+        this.seals = seals;
         this.clock = clock;
     }
 
@@ -262,6 +267,7 @@ public class ExchangeService {
                 immersions,
                 events(v),
                 cares.of(v.id()).stream().map(VehicleCare::care).toList(),
+                seals.of(v.id()).stream().map(SealLedgerFields.Line::text).toList(),
                 positions);
     }
 
@@ -369,6 +375,9 @@ public class ExchangeService {
                 ExchangeService.this.vehicles.went(vehicle.id(), event.position(), event.told());
             }
             part.care().forEach(care -> cares.add(vehicle.id(), care));
+            if (!part.seals().isEmpty()) {
+                seals.keep(vehicle.id(), FileFaults.seals(part.seals()).record().lines(), "");
+            }
             letGo();
             part.positions()
                     .forEach(at -> at.jobs()

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -21,6 +22,7 @@ import unbo.core.input.UnitSystem;
 import unbo.core.proof.FollowUp;
 import unbo.core.service.Care;
 import unbo.core.sheet.Fact;
+import unbo.core.tools.identify.SealLedgerFields;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
 
@@ -57,6 +59,12 @@ final class FileFaults implements FileReading.Taker {
                 && counted(care.doneCounter());
     }
 
+    /** Seals as a file has them, a line for each. */
+    static Reading<SealLedgerFields.Ledger> seals(List<String> lines) {
+        return FieldReader.read(
+                SealLedgerFields.LIST, Map.of(SealLedgerFields.BOX, String.join("\n", lines)), UnitSystem.METRIC);
+    }
+
     private static boolean counted(Double counter) {
         return counter == null || counter >= 0 && counter <= Field.MOST_COUNTED;
     }
@@ -88,6 +96,9 @@ final class FileFaults implements FileReading.Taker {
             fault(here
                     + ": what else is looked after needs its name of at most 60 characters, the day it was last done, "
                     + "and 1 to 240 months or a distance; " + CareService.MOST + " of them at most.");
+        }
+        if (!vehicle.seals().isEmpty()) {
+            seals(vehicle.seals()).problems().forEach(p -> fault(here + ", seals: " + p.sentence()));
         }
         for (UnboFile.ImmersionPart immersion : vehicle.immersions()) {
             if (immersion.day() == null

@@ -57,7 +57,7 @@ final class UnboFile {
         }
     }
 
-    /** A vehicle, with the positions that the file holds. */
+    /** A vehicle, with the positions that the file holds. @param seals a line for each, as they are written */
     @JsonIgnoreProperties(ignoreUnknown = true)
     record VehiclePart(
             String kind,
@@ -71,12 +71,14 @@ final class UnboFile {
             List<ImmersionPart> immersions,
             List<EventPart> events,
             List<Care> care,
+            List<String> seals,
             List<PositionPart> positions) {
 
         VehiclePart {
             immersions = whole(immersions);
             events = whole(events);
             care = whole(care);
+            seals = whole(seals);
             positions = whole(positions);
         }
     }

@@ -180,6 +180,12 @@ public class Position {
         }
     }
 
+    /** Somebody told of it what wants a look: due on that day at the latest, and why. */
+    public void wanted(LocalDate day, String why) {
+        dueOn = dueOn == null || day.isBefore(dueOn) ? day : dueOn;
+        dueWhy = why;
+    }
+
     /** True where something that the whole vehicle went through reaches it. */
     boolean reachedBy(EventKind kind) {
         return Place.of(vehicle.kind(), code).map(kind::reaches).orElse(false);

@@ -3,8 +3,11 @@ package unbo.app.vehicle;
 import java.util.List;
 import java.util.Optional;
 
+import jakarta.persistence.LockModeType;
+
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
@@ -12,6 +15,11 @@ interface Vehicles extends Repository<Vehicle, Long> {
 
     @Query("select v from Vehicle v left join fetch v.positions where v.id = :id")
     Optional<Vehicle> withPositions(long id);
+
+    /** Nobody else changes what belongs to it until the transaction ends. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select v from Vehicle v where v.id = :id")
+    Optional<Vehicle> locked(long id);
 
     @Query("select v from Vehicle v order by v.name, v.id")
     List<Vehicle> byName(Pageable page);

@@ -57,7 +57,7 @@ class SecurityConfiguration {
                             basic, request -> request.getRequestURI().startsWith("/api/"))
                     .defaultAuthenticationEntryPointFor(
                             new LoginUrlAuthenticationEntryPoint("/login"), AnyRequestMatcher.INSTANCE));
-            http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login")
+            http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login", "/owner/*")
                             .permitAll()
                             .anyRequest()
                             .authenticated())

@@ -200,11 +200,12 @@ class LastReleaseTest {
         assertThat(signed()).hasSizeGreaterThan(20);
     }
 
-    /** All but the list of facts, in which codes became words, how the rail is drawn, and the way to its visit. */
+    /** All but the list of facts, in which codes became words, how the rail is drawn, and the ways onward. */
     private static String report(String page) {
         return page.replaceAll("(?s)<table class=\"facts\">.*?</table>", "")
                 .replaceAll("(?s)<ol class=\"rail\".*?</ol>", "")
                 .replaceAll("<a class=\"button quiet noprint\" href=\"/visits/\\d+\">Its visit</a>", "")
+                .replaceAll("<a class=\"button quiet noprint\" href=\"/jobs/\\d+/owner\">The owner</a>", "")
                 .replaceAll("\\s+", " ");
     }
 

@@ -15,6 +15,7 @@ import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
+import unbo.core.measure.Show;
 import unbo.core.seal.SealState;
 
 /** The seals of a vehicle, a line for each: on the bench and with the vehicle's record. */
@@ -77,6 +78,19 @@ public final class SealLedgerFields {
             String spring,
             @Nullable Double seatMm,
             @Nullable LocalDate fitted) {
+
+        /** As it is written in the box. */
+        public String text() {
+            return String.join(
+                    "; ",
+                    place.replace(';', ','),
+                    marking,
+                    lip.name().toLowerCase(Locale.ROOT),
+                    trackMm == null ? "" : Show.number(trackMm, 3),
+                    spring,
+                    seatMm == null ? "" : Show.number(seatMm, 2),
+                    fitted == null ? "" : fitted.toString());
+        }
 
         /** Its size, where its marking tells one. */
         public Optional<SealSize> size() {
