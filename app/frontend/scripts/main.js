@@ -17,6 +17,7 @@ const parts = {
   "[data-bench]": "./bench.js",
   "[data-record]": "./record.js",
   "template[data-rows]": "./rows.js",
+  "[data-touch]": "./touch.js",
 };
 
 function fetchNeeded() {

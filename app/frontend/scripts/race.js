@@ -176,7 +176,7 @@ function shown() {
 }
 
 // The brush itself is no input of the sheet: changing it asks the server nothing.
-const own = "[data-brush-width], [data-brush-pitch], [name^=brush-]";
+const own = "[data-brush-width], [data-brush-pitch], [data-under-shown], [name^=brush-]";
 document.addEventListener(
   "input",
   (event) => {
@@ -192,6 +192,7 @@ document.addEventListener(
     if (!event.target.matches?.(own)) return;
     event.stopPropagation();
     if (event.target.matches("input[name=brush-mark]")) usual(event.target);
+    if (event.target.matches("[data-under-shown]")) under();
   },
   true,
 );
@@ -205,11 +206,28 @@ document.addEventListener("click", (event) => {
   else undo();
 });
 
+// A photo of the ring, unrolled by the server, under what is painted.
+function under() {
+  document.querySelectorAll("svg[data-drawing=race-map] image").forEach((image) => image.remove());
+  if (!document.querySelector("[data-under-shown]")?.checked) return;
+  for (const { dataset } of document.querySelectorAll("[data-under]")) {
+    const race = document.querySelector(`svg[data-drawing=race-map] [data-turn="ring-${dataset.under}"] polygon`);
+    if (!race) continue;
+    const [start, right, low] = [0, 1, 2].map((corner) => race.points.getItem(corner));
+    const image = document.createElementNS(ns, "image");
+    const at = { x: start.x, y: start.y, width: right.x - start.x, height: low.y - start.y };
+    for (const [name, to] of Object.entries({ ...at, href: dataset.src, preserveAspectRatio: "none" }))
+      image.setAttribute(name, to);
+    race.after(image);
+  }
+}
+
 document.addEventListener("htmx:beforeSwap", () => {
   focused = document.activeElement?.dataset?.turn ?? "";
 });
 document.addEventListener("htmx:afterSettle", () => {
   reachable();
+  under();
   if (!focused) return;
   const group = document.querySelector(`svg[data-drawing=race-map] [data-turn="${focused}"]`);
   group?.focus({ preventScroll: true });

@@ -41,10 +41,15 @@ class PhotoPages {
     }
 
     @GetMapping
-    String list(@PathVariable long id, @RequestParam(defaultValue = "inspect") String stage, Model model) {
+    String list(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "inspect") String stage,
+            @RequestParam(defaultValue = "") String which,
+            Model model) {
         model.addAttribute("view", jobs.view(id).orElseThrow(PhotoPages::unknown));
         model.addAttribute("photos", photos.of(id));
         model.addAttribute("at", at(stage));
+        model.addAttribute("which", which);
         return "photo/list";
     }
 

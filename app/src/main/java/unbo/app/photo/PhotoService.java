@@ -8,6 +8,7 @@ import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.core.geometry.RingUnroll;
 import unbo.core.stage.RouteStage;
 
 /** The photos of jobs. */
@@ -21,9 +22,35 @@ public class PhotoService {
     private static final int LONGEST_WORDS = 100;
 
     private final Photos photos;
+    private final PhotoRings rings;
 
-    PhotoService(Photos photos) {
+    PhotoService(Photos photos, PhotoRings rings) {
         this.photos = photos;
+        this.rings = rings;
+    }
+
+    /** Lays a ring of a photo under a race, in place of what lay there; empty where the job has no such photo. */
+    Optional<Long> lay(long jobId, long photoId, String place, String ring, RingUnroll seen) {
+        if (photos.one(jobId, photoId).isEmpty()) {
+            return Optional.empty();
+        }
+        rings.forget(jobId, place, ring);
+        return Optional.of(
+                rings.save(new PhotoRing(photoId, jobId, place, ring, seen)).id());
+    }
+
+    /** What lies under the races of a place. */
+    @Transactional(readOnly = true)
+    public List<PhotoRing> under(long jobId, String place) {
+        return rings.of(jobId, place);
+    }
+
+    /** A ring of a photo as a strip. */
+    @Transactional(readOnly = true)
+    Optional<byte[]> unrolled(long jobId, long ringId) {
+        return rings.one(jobId, ringId)
+                .flatMap(
+                        ring -> photos.one(jobId, ring.photoId()).map(photo -> Unrolled.of(photo.jpeg(), ring.seen())));
     }
 
     @Transactional(readOnly = true)

@@ -37,3 +37,19 @@ CREATE TABLE owner_answer (
     CONSTRAINT owner_answer_job FOREIGN KEY (job_id) REFERENCES job (id) ON DELETE CASCADE,
     UNIQUE INDEX owner_answer_once (job_id, after_km)
 ) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4;
+
+-- Where a photo shows a ring from its end: centre and the radii of its two edges, in shares of the photo's width.
+CREATE TABLE photo_ring (
+    id         BIGINT      NOT NULL AUTO_INCREMENT PRIMARY KEY,
+    photo_id   BIGINT      NOT NULL,
+    job_id     BIGINT      NOT NULL,
+    place      VARCHAR(40) NOT NULL,
+    ring       VARCHAR(5)  NOT NULL,
+    centre_x   DOUBLE      NOT NULL,
+    centre_y   DOUBLE      NOT NULL,
+    outboard   DOUBLE      NOT NULL,
+    inboard    DOUBLE      NOT NULL,
+    mirrored   BOOLEAN     NOT NULL,
+    CONSTRAINT ring_photo FOREIGN KEY (photo_id) REFERENCES photo (id) ON DELETE CASCADE,
+    UNIQUE INDEX ring_of_place (job_id, place, ring)
+) ENGINE = InnoDB DEFAULT CHARSET = utf8mb4;
