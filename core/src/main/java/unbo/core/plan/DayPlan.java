@@ -32,6 +32,10 @@ public record DayPlan(
     private static final Duration WITHIN = Duration.ofMillis(1400);
 
     private static final long SEED = 1;
+    /** A plan that is known is worth as many minutes late. */
+    private static final int WORTH_LATE = 5;
+    /** A plan that is known is worth a day longer by so many minutes. */
+    private static final int WORTH_LONGER = 20;
 
     /** A step in the plan. @param begin minutes from the beginning of the day */
     public record Step(DayWork.Task task, int begin) {
@@ -53,6 +57,36 @@ public record DayPlan(
     /** @throws IllegalArgumentException where steps follow each other in a ring */
     public static DayPlan of(DayWork day) {
         return of(day, WITHIN);
+    }
+
+    /**
+     * Planned anew with as little change as possible: the order of the plan before is kept where that costs no more
+     * than {@value #WORTH_LATE} minutes late and {@value #WORTH_LONGER} of the day.
+     *
+     * @param before when each step of the plan before begins, by its code; new steps come where they fit
+     * @throws IllegalArgumentException where steps follow each other in a ring
+     */
+    public static DayPlan again(DayWork day, Map<String, Integer> before) {
+        DayPlan fresh = of(day);
+        if (before.isEmpty() || !fresh.fits()) {
+            return fresh;
+        }
+        double[] rank = day.tasks().stream()
+                .mapToDouble(task -> before.getOrDefault(task.code(), Integer.MAX_VALUE))
+                .toArray();
+        Starts kept = new FirstCome(day, fresh.dueMissed()).by(rank);
+        return kept == null
+                        || kept.late() > fresh.lateMinutes() + WORTH_LATE
+                        || kept.makespan() > fresh.makespan() + WORTH_LONGER
+                ? fresh
+                : new DayPlan(
+                        day,
+                        steps(day, kept),
+                        kept.late(),
+                        kept.makespan(),
+                        fresh.lowerBound(),
+                        false,
+                        fresh.dueMissed());
     }
 
     static DayPlan of(DayWork day, Duration within) {

@@ -79,7 +79,9 @@ final class FirstCome {
         return behind;
     }
 
-    private @Nullable Starts by(double[] rank) {
+    /** In the order of given ranks, the lowest first; null where it does not fit so. */
+    @Nullable
+    Starts by(double[] rank) {
         int[] notBefore = new int[rank.length];
         for (int shift = 0; shift < MOST_SHIFTS; shift++) {
             int[] begin = serial(rank, notBefore);

@@ -2,11 +2,14 @@ package unbo.core.tools.deciding;
 
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+
+import org.jspecify.annotations.Nullable;
 
 import unbo.core.drawing.Drawing;
 import unbo.core.drawing.Known;
@@ -17,7 +20,7 @@ import unbo.core.plan.DayPlan;
 import unbo.core.plan.DayWork;
 
 /** A day as bars over time: a row for each resource, hands-on plain, waits hatched with broken edges. */
-final class DayDrawing {
+public final class DayDrawing {
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final double WIDTH = 560;
@@ -40,6 +43,11 @@ final class DayDrawing {
     }
 
     static Drawing of(DayPlan plan, LocalDateTime from) {
+        return of(plan, from, null);
+    }
+
+    /** @param now where a line stands through all rows; null where none does */
+    public static Drawing of(DayPlan plan, LocalDateTime from, @Nullable LocalDateTime now) {
         DayDrawing d = new DayDrawing(plan, from);
         Map<String, List<DayPlan.Step>> rows = new LinkedHashMap<>();
         plan.day().capacity().keySet().stream()
@@ -57,6 +65,9 @@ final class DayDrawing {
             y = d.row(row.getKey(), row.getValue(), y);
         }
         d.scale(y);
+        if (now != null) {
+            d.now(now, y);
+        }
         return new Drawing("day", "The day, resource by resource", -86, -8, WIDTH + 110, y + 34, d.shapes);
     }
 
@@ -124,6 +135,15 @@ final class DayDrawing {
 
     private String clock(int minute) {
         return from.plusMinutes(minute).format(CLOCK);
+    }
+
+    private void now(LocalDateTime now, double bottom) {
+        long minute = ChronoUnit.MINUTES.between(from, now);
+        if (minute >= 0 && minute <= last) {
+            double x = x((int) minute);
+            shapes.add(Shape.line(Role.ANSWER, Point.of(x, -6), Point.of(x, bottom)));
+            shapes.add(new Shape.Label(Point.of(x, bottom + 26), "now", "middle", TEXT, Role.ANSWER));
+        }
     }
 
     /** Hours, behind the bars. */

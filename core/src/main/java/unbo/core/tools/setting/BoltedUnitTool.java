@@ -3,6 +3,7 @@ package unbo.core.tools.setting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 import com.google.auto.service.AutoService;
@@ -26,6 +27,7 @@ import unbo.core.tool.About;
 import unbo.core.tool.Call;
 import unbo.core.tool.Offered;
 import unbo.core.tool.Shape;
+import unbo.core.tool.Stand;
 import unbo.core.tool.Tool;
 import unbo.core.tool.Work;
 import unbo.core.unit.BoltedUnit;
@@ -143,6 +145,11 @@ public final class BoltedUnitTool implements Tool<BoltedUnitTool.Knuckle, Bolted
     public About about() {
         return new About(
                 "bolted-unit", "Bolted unit", "True seat, order of the bolts, ring seen by its sensor?", Work.SET, 95);
+    }
+
+    @Override
+    public Optional<Stand> stand() {
+        return Optional.of(Stand.set("unit-bolts", "bolts, face and ring of a bolted unit"));
     }
 
     @Override
@@ -304,7 +311,8 @@ public final class BoltedUnitTool implements Tool<BoltedUnitTool.Knuckle, Bolted
                                 + "flange only where the unit is renewed. Eye protection: rust and wedges fly."),
                 new Step(
                         "unit-clean",
-                        "Clean face and bore to bare metal, a thin smear of anti-seize in the bore, none on the face; "
+                        "Clean face and bore to bare metal, a thin smear of anti-seize in the bore where its maker "
+                                + "allows it, none on the face; "
                                 + "sweep the face with a dial.",
                         ""),
                 new Step(
