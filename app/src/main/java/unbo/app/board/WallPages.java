@@ -10,6 +10,8 @@ import java.util.Optional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 
+import unbo.app.day.DayService;
+import unbo.app.day.PlannedStep;
 import unbo.app.due.FollowUpService;
 import unbo.app.job.JobService;
 import unbo.app.job.OpenLine;
@@ -34,9 +36,17 @@ class WallPages {
     private final VehicleService vehicles;
     private final TimerService timers;
     private final FollowUpService followUps;
+    private final DayService days;
     private final Clock clock;
 
-    WallPages(JobService jobs, VehicleService vehicles, TimerService timers, FollowUpService followUps, Clock clock) {
+    WallPages(
+            JobService jobs,
+            VehicleService vehicles,
+            TimerService timers,
+            FollowUpService followUps,
+            DayService days,
+            Clock clock) {
+        this.days = days;
         this.jobs = jobs;
         this.vehicles = vehicles;
         this.timers = timers;
@@ -44,7 +54,9 @@ class WallPages {
         this.clock = clock;
     }
 
-    /** The one thing to do now. @param what in a few words @param where vehicle and place */
+    /**
+     * The one thing to do now. @param what in a few words @param where vehicle and place @param job 0 where it is none
+     */
     public record Now(String what, String where, long job) {}
 
     @GetMapping("/wall")
@@ -66,20 +78,32 @@ class WallPages {
                         .filter(line -> line.over(today))
                         .limit(DUE)
                         .toList());
-        model.addAttribute("now", now(running, open).orElse(null));
+        model.addAttribute(
+                "now", now(running, open, days.now().map(WallPages::planned)).orElse(null));
         model.addAttribute("at", MINUTE.format(clock.instant().atZone(ZoneId.systemDefault())));
         return "board/wall";
     }
 
-    /** A countdown that has run out, else the job that has been open longest and waits for nothing. */
-    static Optional<Now> now(List<TimerLine> timers, List<OpenLine> open) {
+    private static Now planned(PlannedStep step) {
+        return new Now(
+                step.code(),
+                step.from() + " to " + step.until() + ", by the plan",
+                step.job() == null ? 0 : step.job());
+    }
+
+    /**
+     * A countdown that has run out, else what the plan of the day says, else the job that has been open longest and
+     * waits for nothing.
+     */
+    static Optional<Now> now(List<TimerLine> timers, List<OpenLine> open, Optional<Now> plan) {
         Optional<Now> out = timers.stream()
                 .filter(TimerLine::over)
                 .findFirst()
                 .map(t -> new Now(t.words() + ": time is up", "#" + t.jobId(), t.jobId()));
-        return out.or(() -> open.stream()
-                .filter(line -> !line.next().startsWith(WAITING))
-                .reduce((newer, older) -> older)
-                .map(line -> new Now(line.next(), line.vehicle() + ", " + line.position(), line.id())));
+        return out.or(() -> plan)
+                .or(() -> open.stream()
+                        .filter(line -> !line.next().startsWith(WAITING))
+                        .reduce((newer, older) -> older)
+                        .map(line -> new Now(line.next(), line.vehicle() + ", " + line.position(), line.id())));
     }
 }

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.server.ResponseStatusException;
 
+import unbo.app.day.DayService;
 import unbo.app.job.JobService;
 import unbo.app.job.JobState;
 import unbo.app.job.JobView;
@@ -42,6 +43,7 @@ class VisitSheets {
     private final WorkshopService workshops;
     private final PdfWriter pdf;
     private final Printer printer;
+    private final DayService days;
 
     /**
      * A job on the customer's page.
@@ -68,7 +70,14 @@ class VisitSheets {
     /** A job of the report of all. */
     public record Whole(JobView view, Paper paper) {}
 
-    VisitSheets(VisitService visits, JobService jobs, WorkshopService workshops, PdfWriter pdf, Printer printer) {
+    VisitSheets(
+            VisitService visits,
+            JobService jobs,
+            WorkshopService workshops,
+            PdfWriter pdf,
+            Printer printer,
+            DayService days) {
+        this.days = days;
         this.visits = visits;
         this.jobs = jobs;
         this.workshops = workshops;
@@ -110,6 +119,7 @@ class VisitSheets {
         content.put("visit", visit);
         content.put("day", LocalDate.ofInstant(visit.openedAt(), ZoneId.systemDefault()));
         content.put("told", told);
+        content.put("ready", days.ready());
         List<Double> costs =
                 told.stream().map(Told::cost).filter(Objects::nonNull).toList();
         content.put(

@@ -2,8 +2,10 @@ package unbo.app.timer;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -42,6 +44,15 @@ public class TimerService {
     @Transactional(readOnly = true)
     public List<TimerLine> of(long jobId) {
         return running().stream().filter(t -> t.jobId() == jobId).toList();
+    }
+
+    /** When the last of a job ends; empty where none runs. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> ends(long jobId) {
+        return rows.running().stream()
+                .filter(t -> t.jobId() == jobId)
+                .map(Timer::endsAt)
+                .max(Comparator.naturalOrder());
     }
 
     /** Takes one off the board. */

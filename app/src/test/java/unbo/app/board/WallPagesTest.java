@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -24,6 +25,8 @@ import unbo.app.timer.TimerLine;
 @ExtendWith(LoadedDemo.class)
 class WallPagesTest {
 
+    private static final Optional<WallPages.Now> PLAN = Optional.of(new WallPages.Now("#7 Strip", "10:00 to 10:40", 7));
+
     @Autowired
     private MockMvc mvc;
 
@@ -38,15 +41,17 @@ class WallPagesTest {
     @Test
     void whatHasRunOutComesFirstThenTheJobThatIsOpenLongestAndWaitsForNothing() {
         List<OpenLine> open = List.of(job(3, JobState.OPEN), job(2, JobState.OPEN), job(1, JobState.WAITING));
-        assertThat(WallPages.now(List.of(timer(true)), open)).get().satisfies(now -> {
+        assertThat(WallPages.now(List.of(timer(true)), open, PLAN)).get().satisfies(now -> {
             assertThat(now.what()).isEqualTo("Compound cures: time is up");
             assertThat(now.job()).isEqualTo(12);
         });
-        assertThat(WallPages.now(List.of(timer(false)), open))
+        assertThat(WallPages.now(List.of(timer(false)), open, Optional.empty()))
                 .get()
                 .extracting(WallPages.Now::job)
                 .isEqualTo(2L);
-        assertThat(WallPages.now(List.of(), List.of(job(1, JobState.WAITING)))).isEmpty();
+        assertThat(WallPages.now(List.of(timer(false)), open, PLAN)).isEqualTo(PLAN);
+        assertThat(WallPages.now(List.of(), List.of(job(1, JobState.WAITING)), Optional.empty()))
+                .isEmpty();
     }
 
     @Test

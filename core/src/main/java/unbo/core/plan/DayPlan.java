@@ -31,11 +31,14 @@ public record DayPlan(
     /** Bound of the search. */
     private static final Duration WITHIN = Duration.ofMillis(1400);
 
+    /** Bound of a search that begins with a plan that is known. */
+    private static final Duration AGAIN_WITHIN = Duration.ofMillis(700);
+
     private static final long SEED = 1;
     /** A plan that is known is worth as many minutes late. */
     private static final int WORTH_LATE = 5;
     /** A plan that is known is worth a day longer by so many minutes. */
-    private static final int WORTH_LONGER = 20;
+    private static final int WORTH_LONGER = 30;
 
     /** A step in the plan. @param begin minutes from the beginning of the day */
     public record Step(DayWork.Task task, int begin) {
@@ -54,6 +57,11 @@ public record DayPlan(
         return day.earliest() != null;
     }
 
+    /** False where the day is too short for its longest chain, or for the work of one of its resources. */
+    public static boolean mayFit(DayWork day) {
+        return ordered(day) && day.lowerBound() <= day.minutes();
+    }
+
     /** @throws IllegalArgumentException where steps follow each other in a ring */
     public static DayPlan of(DayWork day) {
         return of(day, WITHIN);
@@ -67,7 +75,12 @@ public record DayPlan(
      * @throws IllegalArgumentException where steps follow each other in a ring
      */
     public static DayPlan again(DayWork day, Map<String, Integer> before) {
-        DayPlan fresh = of(day);
+        return again(day, before, before.isEmpty() ? WITHIN : AGAIN_WITHIN);
+    }
+
+    /** The same, searched for so long at most. */
+    public static DayPlan again(DayWork day, Map<String, Integer> before, Duration within) {
+        DayPlan fresh = of(day, within);
         if (before.isEmpty() || !fresh.fits()) {
             return fresh;
         }

@@ -23,7 +23,7 @@ import unbo.core.plan.DayWork;
 public final class DayDrawing {
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-    private static final double WIDTH = 560;
+    private static final double WIDTH = 860;
     private static final double ROW = 26;
     private static final double HIGH = 20;
     private static final double TEXT = 12;

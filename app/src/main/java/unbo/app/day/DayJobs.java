@@ -1,0 +1,108 @@
+package unbo.app.day;
+
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+import org.springframework.stereotype.Component;
+
+import unbo.app.job.JobService;
+import unbo.app.job.JobState;
+import unbo.app.job.JobView;
+import unbo.app.job.JobWork;
+import unbo.app.job.OpenLine;
+import unbo.app.logbook.Logbook;
+import unbo.app.timer.TimerService;
+
+/** The jobs under way, as a day is planned from them. */
+@Component
+class DayJobs {
+
+    private static final int MOST = 30;
+
+    private final JobService jobs;
+    private final JobWork work;
+    private final TimerService timers;
+    private final Logbook logbook;
+
+    DayJobs(JobService jobs, JobWork work, TimerService timers, Logbook logbook) {
+        this.jobs = jobs;
+        this.work = work;
+        this.timers = timers;
+        this.logbook = logbook;
+    }
+
+    /**
+     * A job under way.
+     *
+     * @param left stages that are left, in order
+     * @param waits true where it waits for parts
+     * @param free when its last countdown ends; null where none runs
+     */
+    record Under(OpenLine line, List<JobWork.Left> left, boolean waits, LocalDateTime free, DayRows.OfJob told) {
+
+        public long id() {
+            return line.id();
+        }
+
+        /** Whether nothing of it can be planned: it waits for parts, and nobody knows when they come. */
+        public boolean stands() {
+            return waits && told.parts() == null;
+        }
+    }
+
+    /** A job of the list. @param stands true where nothing of it can be planned: nobody knows when its parts come */
+    public record Listed(OpenLine line, DayRows.OfJob told) {
+
+        public boolean waits() {
+            return line.next().startsWith("waiting");
+        }
+
+        public boolean stands() {
+            return waits() && told.parts() == null;
+        }
+
+        public String promised() {
+            return told.promised() == null ? "" : told.promised().toString().replace('T', ' ');
+        }
+
+        public String parts() {
+            return told.parts() == null ? "" : told.parts().toString().replace('T', ' ');
+        }
+    }
+
+    /** Jobs under way with what is told of them, the oldest first. */
+    List<Listed> listed(Map<Long, DayRows.OfJob> told) {
+        return jobs.underWay(0, MOST).stream()
+                .sorted(Comparator.comparingLong(OpenLine::id))
+                .map(line -> new Listed(line, told.getOrDefault(line.id(), DayRows.OfJob.NOTHING)))
+                .toList();
+    }
+
+    /** The oldest first. */
+    List<Under> under(Map<Long, DayRows.OfJob> told) {
+        double pace = logbook.pace().factor();
+        List<OpenLine> open = jobs.underWay(0, MOST);
+        return open.stream()
+                .sorted(Comparator.comparingLong(OpenLine::id))
+                .flatMap(line -> jobs.view(line.id()).map(view -> under(line, view, pace, told)).stream())
+                .toList();
+    }
+
+    private Under under(OpenLine line, JobView view, double pace, Map<Long, DayRows.OfJob> told) {
+        return new Under(
+                line,
+                work.left(view, pace),
+                view.job().state() == JobState.WAITING,
+                free(line.id()).orElse(null),
+                told.getOrDefault(line.id(), DayRows.OfJob.NOTHING));
+    }
+
+    private Optional<LocalDateTime> free(long job) {
+        return timers.ends(job).map((Instant at) -> LocalDateTime.ofInstant(at, ZoneId.systemDefault()));
+    }
+}

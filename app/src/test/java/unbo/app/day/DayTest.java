@@ -1,0 +1,224 @@
+package unbo.app.day;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.allOf;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.flash;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import unbo.app.Served;
+import unbo.app.demo.LoadedDemo;
+
+/**
+ * A day planned from the jobs under way: in order, by hands that are there, with few changes when it is planned anew.
+ */
+@Served
+@ExtendWith(LoadedDemo.class)
+@Transactional
+class DayTest {
+
+    private static final LocalDate TODAY = LocalDate.now();
+
+    @Autowired
+    private MockMvc web;
+
+    @Autowired
+    private DayRows rows;
+
+    @Autowired
+    private DayJobs jobs;
+
+    @Autowired
+    private TransactionTemplate whole;
+
+    private DayService morning;
+
+    @BeforeEach
+    void atEight() {
+        morning = at(8);
+    }
+
+    private DayService at(int hour) {
+        return new DayService(
+                rows,
+                jobs,
+                whole,
+                Clock.fixed(TODAY.atTime(hour, 0).atZone(ZoneId.systemDefault()).toInstant(), ZoneId.systemDefault()));
+    }
+
+    private List<PlannedStep> planned() {
+        morning.plan(TODAY);
+        return morning.shown(TODAY).steps();
+    }
+
+    private static PlannedStep step(List<PlannedStep> steps, String code) {
+        return steps.stream().filter(s -> s.code().equals(code)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void oneHandDoesOneThingAtATimeAndEachJobInItsOrder() {
+        List<PlannedStep> hands =
+                planned().stream().filter(step -> !step.waits()).toList();
+        assertThat(hands).hasSizeGreaterThan(15);
+        for (int i = 1; i < hands.size(); i++) {
+            assertThat(hands.get(i).span().begins())
+                    .as(hands.get(i).code())
+                    .isGreaterThanOrEqualTo(hands.get(i - 1).span().ends());
+        }
+        Map<Long, List<String>> byJob = hands.stream()
+                .collect(Collectors.groupingBy(
+                        PlannedStep::job, Collectors.mapping(PlannedStep::code, Collectors.toList())));
+        jobs.under(rows.jobs()).stream()
+                .filter(job -> !job.stands())
+                .forEach(job -> assertThat(byJob.get(job.id()))
+                        .containsExactlyElementsOf(job.left().stream()
+                                .map(left -> "#" + job.id() + " " + left.stage().title())
+                                .toList()));
+    }
+
+    @Test
+    void nobodyIsThereAtNight() {
+        planned().stream().filter(step -> !step.waits()).forEach(step -> {
+            assertThat(step.span().begins() % Clocks.DAY_MIN).as(step.code()).isGreaterThanOrEqualTo(8 * 60);
+            assertThat((step.span().ends() - 1) % Clocks.DAY_MIN)
+                    .as(step.code())
+                    .isLessThan(17 * 60);
+        });
+    }
+
+    /** A ring is fitted within its minute, and the oven warms one at a time. */
+    @Test
+    void aHotRingWaitsForNobody() {
+        List<PlannedStep> steps = planned();
+        List<PlannedStep> ovens = steps.stream()
+                .filter(step -> step.code().endsWith("ring in the oven"))
+                .toList();
+        assertThat(ovens).isNotEmpty();
+        for (PlannedStep oven : ovens) {
+            PlannedStep fit = step(steps, "#" + oven.job() + " Fit");
+            assertThat(fit.span().begins() - oven.span().ends()).as(oven.code()).isBetween(0, 1);
+        }
+        for (int i = 1; i < ovens.size(); i++) {
+            assertThat(ovens.get(i).span().begins())
+                    .isGreaterThanOrEqualTo(ovens.get(i - 1).span().ends());
+        }
+    }
+
+    @Test
+    void aJobThatWaitsForPartsIsPlannedOnceTheyAreKnownToCome() {
+        DayJobs.Listed waiting = morning.shown(TODAY).jobs().stream()
+                .filter(DayJobs.Listed::stands)
+                .findFirst()
+                .orElseThrow();
+        long id = waiting.line().id();
+        assertThat(planned()).noneMatch(step -> Long.valueOf(id).equals(step.job()));
+        morning.told(id, null, TODAY.atTime(13, 0));
+        assertThat(planned())
+                .filteredOn(step ->
+                        Long.valueOf(id).equals(step.job()) && step.code().endsWith("Prove"))
+                .allSatisfy(step -> assertThat(step.span().begins()).isGreaterThan(13 * 60));
+        assertThat(planned()).anyMatch(step -> Long.valueOf(id).equals(step.job()));
+    }
+
+    @Test
+    void aPinHoldsAndThePlanStaysNearToWhatItWas() {
+        List<PlannedStep> before = planned();
+        PlannedStep first = before.get(0);
+        morning.pin(TODAY, first.code(), 10 * 60);
+        List<PlannedStep> after = planned();
+        assertThat(step(after, first.code()).span().begins()).isEqualTo(10 * 60);
+        List<String> order = before.stream()
+                .filter(step -> !step.waits() && !first.job().equals(step.job()))
+                .map(PlannedStep::code)
+                .limit(6)
+                .toList();
+        assertThat(after.stream().map(PlannedStep::code).filter(order::contains))
+                .containsExactlyElementsOf(order);
+    }
+
+    @Test
+    void whatIsPromisedTooSoonIsLateAndSaysSo() {
+        long job = morning.shown(TODAY).jobs().stream()
+                .filter(listed -> !listed.waits())
+                .findFirst()
+                .orElseThrow()
+                .line()
+                .id();
+        morning.told(job, TODAY.atTime(8, 10), null);
+        assertThat(planned()).anyMatch(step -> step.late() && step.job() == job);
+        morning.told(job, TODAY.plusDays(4).atTime(8, 10), null);
+        assertThat(planned()).noneMatch(PlannedStep::late).noneMatch(PlannedStep::atRisk);
+        assertThat(morning.ready().get(job)).contains("promised for", "by the plan at");
+    }
+
+    @Test
+    void aTaskInOneLineIsPlannedWhereItWasPinned() {
+        assertThat(morning.add(TODAY, "nothing, by noon")).contains("for instance");
+        assertThat(morning.add(TODAY, "11:15 test drive, 20 min")).isEmpty();
+        assertThat(morning.add(TODAY, "sweep, 10 min")).isEmpty();
+        List<PlannedStep> steps = planned();
+        assertThat(step(steps, "test drive").span()).isEqualTo(new PlannedStep.Span(11 * 60 + 15, 20));
+        assertThat(step(steps, "sweep").job()).isNull();
+    }
+
+    @Test
+    void planningLaterInTheDayBeginsThen() {
+        at(14).plan(TODAY);
+        assertThat(morning.shown(TODAY).steps())
+                .allSatisfy(step -> assertThat(step.span().begins()).isGreaterThanOrEqualTo(14 * 60));
+    }
+
+    @Test
+    void thePageShowsWhatNowAndTheCalendarHasIt() throws Exception {
+        web.perform(get("/day")).andExpect(content().string(containsString("Not planned yet")));
+        web.perform(post("/day/plan").with(csrf())).andExpect(status().is3xxRedirection());
+        web.perform(get("/day"))
+                .andExpect(status().isOk())
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("Plan anew from now"),
+                                containsString("data-drawing=\"day\""),
+                                containsString("Step by step"))));
+        web.perform(get("/day.ics"))
+                .andExpect(content().string(allOf(containsString("BEGIN:VEVENT"), containsString("SUMMARY:#"))));
+        web.perform(post("/day/pins").with(csrf()).param("code", "x").param("at", "noon"))
+                .andExpect(flash().attributeExists("bad"));
+        web.perform(post("/day/tasks").with(csrf()).param("line", "drive, by noon"))
+                .andExpect(flash().attribute("line", "drive, by noon"));
+        web.perform(post("/day/setup")
+                        .with(csrf())
+                        .param("begins", "17:00")
+                        .param("ends", "8:00")
+                        .param("resources", "person; 1"))
+                .andExpect(flash().attributeExists("bad"));
+    }
+
+    @Test
+    void moreHandsAreSoonerDone() {
+        int alone =
+                planned().stream().mapToInt(step -> step.span().ends()).max().orElseThrow();
+        morning.keep(new DaySetup(
+                DaySetup.USUAL.begins(), DaySetup.USUAL.ends(), Map.of("person", 2, "stand", 3, "oven", 1)));
+        assertThat(planned().stream().mapToInt(step -> step.span().ends()).max().orElseThrow())
+                .isLessThan(alone);
+    }
+}
