@@ -1,6 +1,7 @@
 package unbo.app.day;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Comparator;
@@ -56,7 +57,7 @@ class DayJobs {
     }
 
     /** A job of the list. @param stands true where nothing of it can be planned: nobody knows when its parts come */
-    public record Listed(OpenLine line, DayRows.OfJob told) {
+    public record Listed(LocalDate day, OpenLine line, DayRows.OfJob told) {
 
         public boolean waits() {
             return line.next().startsWith("waiting");
@@ -67,19 +68,19 @@ class DayJobs {
         }
 
         public String promised() {
-            return told.promised() == null ? "" : told.promised().toString().replace('T', ' ');
+            return Clocks.typed(told.promised(), day);
         }
 
         public String parts() {
-            return told.parts() == null ? "" : told.parts().toString().replace('T', ' ');
+            return Clocks.typed(told.parts(), day);
         }
     }
 
     /** Jobs under way with what is told of them, the oldest first. */
-    List<Listed> listed(Map<Long, DayRows.OfJob> told) {
+    List<Listed> listed(LocalDate day, Map<Long, DayRows.OfJob> told) {
         return jobs.underWay(0, MOST).stream()
                 .sorted(Comparator.comparingLong(OpenLine::id))
-                .map(line -> new Listed(line, told.getOrDefault(line.id(), DayRows.OfJob.NOTHING)))
+                .map(line -> new Listed(day, line, told.getOrDefault(line.id(), DayRows.OfJob.NOTHING)))
                 .toList();
     }
 

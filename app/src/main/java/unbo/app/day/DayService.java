@@ -28,16 +28,13 @@ import unbo.core.tools.deciding.TaskLine;
 public class DayService {
 
     /** So many days a plan goes over at most, where one does not hold it. */
-    private static final int MOST_DAYS = 3;
+    private static final int MOST_DAYS = 8;
     /** A step that begins earlier or later by so much has moved, minutes. */
     private static final int MOVED_MIN = 10;
 
     private static final int MOST_TASKS = 60;
     /** A plan is looked for so long, for each number of days that is tried. */
     private static final Duration FIRST_WITHIN = Duration.ofMillis(500);
-
-    /** Nights are laid down first: the work goes round them. */
-    private static final int BEFORE_ALL = -1;
 
     private static final Duration AGAIN_WITHIN = Duration.ofMillis(250);
 
@@ -138,7 +135,7 @@ public class DayService {
                 day,
                 made.orElse(null),
                 rows.steps(day),
-                jobs.listed(rows.jobs()),
+                jobs.listed(day, rows.jobs()),
                 rows.tasks(day),
                 rows.pins(day),
                 made.filter(plan -> rows.workedOnSince(plan.made())).isPresent());
@@ -227,10 +224,6 @@ public class DayService {
             List<DayWork.Task> tasks = new ArrayList<>();
             wanted.forEach(task -> tasks.add(task.from(from, pins.get(task.code()))));
             nights(setup, from, days, tasks);
-            tasks.stream()
-                    .map(DayWork.Task::code)
-                    .filter(code -> code.startsWith(Wanted.NIGHT))
-                    .forEach(night -> begins.put(night, BEFORE_ALL));
             DayWork work = new DayWork(until - from, setup.resources(), tasks);
             if (days == MOST_DAYS || DayPlan.mayFit(work)) {
                 plan = DayPlan.again(work, begins, within);

@@ -21,6 +21,8 @@ final class Wanted {
     /** Code of the hours in which nobody is there. */
     static final String NIGHT = "night";
 
+    private static final int INTO_OVEN_MIN = 2;
+
     private Wanted() {}
 
     /**
@@ -126,13 +128,22 @@ final class Wanted {
             String code = "#" + job.id() + " " + left.stage().title();
             boolean hot = left.hot() && setup.resources().containsKey(StageWork.OVEN);
             if (hot) {
+                String into = "#" + job.id() + " ring into the oven";
+                tasks.add(new Task(
+                        into,
+                        INTO_OVEN_MIN,
+                        List.of(),
+                        new Task.Follows(before, false),
+                        new Task.Times(notBefore, null, null),
+                        false,
+                        job.id()));
                 String oven = "#" + job.id() + " ring in the oven";
                 tasks.add(new Task(
                         oven,
                         StageWork.SOAK_MIN,
                         List.of(StageWork.OVEN),
-                        new Task.Follows(before, false),
-                        new Task.Times(notBefore, null, null),
+                        new Task.Follows(into, true),
+                        Task.Times.ANY,
                         true,
                         job.id()));
                 before = oven;

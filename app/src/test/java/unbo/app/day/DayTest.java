@@ -212,6 +212,47 @@ class DayTest {
                 .andExpect(flash().attributeExists("bad"));
     }
 
+    /** However much there is, a plan that fits is found: nights and pins are laid down first. */
+    @Test
+    void muchWorkIsPlannedOverTheNight() {
+        for (int i = 0; i < 12; i++) {
+            assertThat(morning.add(TODAY, "order and sort shelf " + i + ", 45 min"))
+                    .isEmpty();
+        }
+        List<PlannedStep> steps = planned();
+        assertThat(morning.shown(TODAY).made().fits()).isTrue();
+        assertThat(steps).anyMatch(step -> step.span().begins() > Clocks.DAY_MIN);
+    }
+
+    /** In the evening the next day is planned, with what was promised for it. */
+    @Test
+    void anEveningPlansTheNextDay() {
+        morning.shown(TODAY)
+                .jobs()
+                .forEach(job -> morning.told(
+                        job.line().id(),
+                        TODAY.plusDays(1).atTime(15, 0),
+                        job.waits() ? TODAY.plusDays(1).atTime(10, 0) : null));
+        morning.add(TODAY, "phone the harbour master, 10 min");
+        at(19).plan(TODAY);
+        assertThat(morning.shown(TODAY).made().fits()).isTrue();
+        assertThat(morning.shown(TODAY).steps())
+                .filteredOn(step -> !step.waits())
+                .allSatisfy(step -> assertThat(step.span().begins()).isGreaterThanOrEqualTo(Clocks.DAY_MIN + 8 * 60));
+    }
+
+    @Test
+    void timesAreTypedAsTheyArePrinted() {
+        for (String text : List.of("10:05", "2031-01-02 09:30")) {
+            assertThat(Clocks.typed(Clocks.moment(text, TODAY).orElseThrow(), TODAY))
+                    .isEqualTo(text);
+        }
+        LocalDate later = TODAY.plusDays(3);
+        assertThat(Clocks.moment(Clocks.typed(later.atTime(7, 15), TODAY), TODAY))
+                .contains(later.atTime(7, 15));
+        assertThat(Clocks.moment("soon", TODAY)).isEmpty();
+    }
+
     @Test
     void moreHandsAreSoonerDone() {
         int alone =

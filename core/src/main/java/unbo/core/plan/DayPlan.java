@@ -112,7 +112,7 @@ public record DayPlan(
     }
 
     private static DayPlan planned(DayWork day, Duration within, boolean dueIsPromised) {
-        Starts listed = new FirstCome(day, dueIsPromised).best(SEED);
+        Starts listed = new FirstCome(day, dueIsPromised).best(SEED, within.dividedBy(3));
         int bound = day.lowerBound();
         boolean best = listed != null && listed.late() == 0 && listed.makespan() == bound;
         Solved.Outcome outcome =

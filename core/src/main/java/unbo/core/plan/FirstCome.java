@@ -1,7 +1,7 @@
 package unbo.core.plan;
 
+import java.time.Duration;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
@@ -17,15 +17,27 @@ final class FirstCome {
 
     private static final int MOST_SHIFTS = 200;
     private static final int SHUFFLES = 400;
+    /** So many are tried whatever time there is: both orders, and some shuffled. */
+    private static final int FEWEST = 8;
 
     private final DayWork day;
     private final List<Map.Entry<String, Integer>> resources;
     private final boolean dueIsPromised;
+    /** What each step follows, as places in the list. */
+    private final int[][] after;
+    /** Places of the resources that each step uses. */
+    private final int[][] uses;
 
     FirstCome(DayWork day, boolean dueIsPromised) {
         this.day = day;
         this.resources = List.copyOf(day.capacity().entrySet());
         this.dueIsPromised = dueIsPromised;
+        this.after = day.tasks().stream().map(day::after).toArray(int[][]::new);
+        this.uses = day.tasks().stream()
+                .map(task -> IntStream.range(0, resources.size())
+                        .filter(r -> day.uses(task, resources.get(r).getKey()))
+                        .toArray())
+                .toArray(int[][]::new);
     }
 
     /** In the order in which the steps were written; null where it does not fit so. */
@@ -35,9 +47,13 @@ final class FirstCome {
         return by(rank);
     }
 
-    /** The best of many lists: by promise, by the work behind a step, and shuffled; null where none fits. */
+    /**
+     * The best of many lists: by promise, by the work behind a step, and shuffled as long as there is time; null where
+     * none fits.
+     */
     @Nullable
-    Starts best(long seed) {
+    Starts best(long seed, Duration within) {
+        long until = System.nanoTime() + within.toNanos();
         int count = day.tasks().size();
         Starts best = plain();
         double[] promise = new double[count];
@@ -48,7 +64,7 @@ final class FirstCome {
         }
         SplittableRandom random = new SplittableRandom(seed);
         double[][] begin = {promise, Arrays.stream(behind).map(work -> -work).toArray()};
-        for (int round = 0; round < SHUFFLES; round++) {
+        for (int round = 0; round < SHUFFLES && (round < FEWEST || System.nanoTime() < until); round++) {
             double[] rank = begin[round % 2].clone();
             for (int i = 0; round > 1 && i < count; i++) {
                 rank[i] += 240 * (random.nextDouble() - 0.5);
@@ -67,7 +83,7 @@ final class FirstCome {
         double[] behind = new double[count];
         for (int round = 0; round < count; round++) {
             for (int i = 0; i < count; i++) {
-                for (int before : day.after(day.tasks().get(i))) {
+                for (int before : after[i]) {
                     behind[before] = Math.max(
                             behind[before],
                             day.tasks().get(i).order().lag()
@@ -81,7 +97,8 @@ final class FirstCome {
 
     /** In the order of given ranks, the lowest first; null where it does not fit so. */
     @Nullable
-    Starts by(double[] rank) {
+    Starts by(double[] ranks) {
+        double[] rank = fixedFirst(ranks);
         int[] notBefore = new int[rank.length];
         for (int shift = 0; shift < MOST_SHIFTS; shift++) {
             int[] begin = serial(rank, notBefore);
@@ -95,6 +112,22 @@ final class FirstCome {
             move(late, begin, notBefore);
         }
         return null;
+    }
+
+    /** What cannot move is laid down before the rest. */
+    private double[] fixedFirst(double[] ranks) {
+        double[] rank = ranks.clone();
+        for (int i = 0; i < rank.length; i++) {
+            DayWork.Times times = day.tasks().get(i).times();
+            Integer least = times.notBefore();
+            Integer due = times.due();
+            if (least != null
+                    && due != null
+                    && due == least + day.tasks().get(i).minutes()) {
+                rank[i] = Double.NEGATIVE_INFINITY;
+            }
+        }
+        return rank;
     }
 
     private boolean fits(int[] begin) {
@@ -120,10 +153,11 @@ final class FirstCome {
     }
 
     private int latest(int task, int[] begin) {
-        return Arrays.stream(day.after(day.tasks().get(task)))
-                .map(before -> begin[before] + day.tasks().get(before).minutes())
-                .max()
-                .orElse(0);
+        int latest = 0;
+        for (int before : after[task]) {
+            latest = Math.max(latest, begin[before] + day.tasks().get(before).minutes());
+        }
+        return latest;
     }
 
     /** The step that ends latest before one that may not wait begins so much later. */
@@ -131,7 +165,7 @@ final class FirstCome {
         int latest = latest(task, begin);
         int most =
                 java.util.Objects.requireNonNull(day.tasks().get(task).order().maxLag());
-        for (int before : day.after(day.tasks().get(task))) {
+        for (int before : after[task]) {
             if (begin[before] + day.tasks().get(before).minutes() == latest) {
                 notBefore[before] = begin[before] + begin[task] - latest - most;
             }
@@ -144,11 +178,7 @@ final class FirstCome {
         Arrays.fill(begin, -1);
         int[][] used = new int[resources.size()][day.minutes() + 1];
         for (int placed = 0; placed < count; placed++) {
-            int next = IntStream.range(0, count)
-                    .filter(i -> begin[i] < 0 && ready(i, begin))
-                    .boxed()
-                    .min(Comparator.comparingDouble(i -> rank[i]))
-                    .orElse(-1);
+            int next = next(rank, begin);
             if (next < 0) {
                 return null;
             }
@@ -161,8 +191,24 @@ final class FirstCome {
         return begin;
     }
 
+    /** The step of the lowest rank whose turn it may be; −1 where none is. */
+    private int next(double[] rank, int[] begin) {
+        int next = -1;
+        for (int i = 0; i < rank.length; i++) {
+            if (begin[i] < 0 && (next < 0 || rank[i] < rank[next]) && ready(i, begin)) {
+                next = i;
+            }
+        }
+        return next;
+    }
+
     private boolean ready(int task, int[] begin) {
-        return Arrays.stream(day.after(day.tasks().get(task))).allMatch(before -> begin[before] >= 0);
+        for (int before : after[task]) {
+            if (begin[before] < 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private int place(int task, int[] begin, int[] notBefore, int[][] used) {
@@ -173,9 +219,9 @@ final class FirstCome {
             at = Math.max(at, latest(task, begin) + step.order().lag());
         }
         while (at + step.minutes() <= day.minutes()) {
-            int full = full(step, at, used);
+            int full = full(task, at, used);
             if (full < 0) {
-                take(step, at, used);
+                take(task, at, used);
                 return at;
             }
             at = full + 1;
@@ -184,24 +230,23 @@ final class FirstCome {
     }
 
     /** The last minute at which a resource is taken; −1 where all are free. */
-    private int full(DayWork.Task step, int at, int[][] used) {
-        for (int minute = at + step.minutes() - 1; minute >= at; minute--) {
-            for (int r = 0; r < used.length; r++) {
-                if (day.uses(step, resources.get(r).getKey())
-                        && used[r][minute] >= resources.get(r).getValue()) {
-                    return minute;
+    private int full(int task, int at, int[][] used) {
+        int last = -1;
+        for (int r : uses[task]) {
+            int most = resources.get(r).getValue();
+            for (int minute = at + day.tasks().get(task).minutes() - 1; minute >= at && minute > last; minute--) {
+                if (used[r][minute] >= most) {
+                    last = minute;
                 }
             }
         }
-        return -1;
+        return last;
     }
 
-    private void take(DayWork.Task step, int at, int[][] used) {
-        for (int r = 0; r < used.length; r++) {
-            if (day.uses(step, resources.get(r).getKey())) {
-                for (int minute = at; minute < at + step.minutes(); minute++) {
-                    used[r][minute]++;
-                }
+    private void take(int task, int at, int[][] used) {
+        for (int r : uses[task]) {
+            for (int minute = at; minute < at + day.tasks().get(task).minutes(); minute++) {
+                used[r][minute]++;
             }
         }
     }

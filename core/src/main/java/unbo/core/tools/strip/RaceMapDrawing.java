@@ -53,6 +53,30 @@ public final class RaceMapDrawing {
         return new RaceMapDrawing(in, outer).drawing(map, inner, outer, across);
     }
 
+    /** The races alone, unrolled: nothing of what they are read as. */
+    public static Drawing bare(RaceMapInput in) {
+        double inner = Math.PI * (USUAL_BORE + 0.25 * (USUAL_OUTSIDE - USUAL_BORE));
+        double outer = Math.PI * (USUAL_OUTSIDE - 0.25 * (USUAL_OUTSIDE - USUAL_BORE));
+        double across = 0.65 * USUAL_WIDTH;
+        RaceMapDrawing d = new RaceMapDrawing(in, outer);
+        double top = d.text * 2.4;
+        d.heading("outer race", 0, outer);
+        d.race("outer", in.outer(), top, outer, across);
+        d.ruler(top + across, outer);
+        double second = top + across + d.text * 7;
+        d.heading("inner race", second - top, inner);
+        d.race("inner", in.inner(), second, inner, across);
+        d.ruler(second + across, inner);
+        return new Drawing(
+                "races",
+                "Both races unrolled, outboard edge up",
+                -d.text,
+                0,
+                outer + 2 * d.text,
+                second + across + d.text * 6,
+                d.shapes);
+    }
+
     /** A plate: one painted pair of races without words. */
     public static Drawing plate(Mode mode) {
         int elements = 17;

@@ -1,0 +1,60 @@
+package unbo.app.practice;
+
+import java.sql.Timestamp;
+import java.time.Instant;
+import java.util.List;
+
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+import unbo.core.practice.Skill;
+
+/** What was answered, and what it says of each lesson. */
+@Component
+@Transactional
+class PracticeRecord {
+
+    private final JdbcTemplate rows;
+
+    PracticeRecord(JdbcTemplate rows) {
+        this.rows = rows;
+    }
+
+    /** A lesson at a level by a person. @param last when it was last done */
+    record Line(String lesson, int level, String who, Skill skill, Instant last) {}
+
+    /** Only the first answer to a seed counts: the second has seen the truth. */
+    void keep(String lesson, int level, long seed, String who, int right, int asked, Instant now) {
+        rows.update(
+                "insert ignore into practice_done (lesson, level, seed, who, right_, asked, done) "
+                        + "values (?, ?, ?, ?, ?, ?, ?)",
+                lesson,
+                level,
+                seed,
+                who,
+                right,
+                asked,
+                Timestamp.from(now));
+    }
+
+    /** What is weakest first, and what was done longest ago. */
+    @Transactional(readOnly = true)
+    List<Line> lines() {
+        return rows
+                .query(
+                        "select lesson, level, who, sum(right_), sum(asked), max(done) from practice_done "
+                                + "group by lesson, level, who",
+                        (r, n) -> new Line(
+                                r.getString(1),
+                                r.getInt(2),
+                                r.getString(3),
+                                Skill.of(r.getInt(4), r.getInt(5)),
+                                r.getTimestamp(6).toInstant()))
+                .stream()
+                .sorted(java.util.Comparator.comparingDouble(
+                                (Line line) -> line.skill().mean())
+                        .thenComparing(Line::last))
+                .toList();
+    }
+}
