@@ -16,6 +16,9 @@ import org.jspecify.annotations.Nullable;
 final class FirstCome {
 
     private static final int MOST_SHIFTS = 200;
+    /** Later than any promise. */
+    private static final double NOBODY_WAITS = 1e6;
+
     private static final int SHUFFLES = 400;
     /** So many are tried whatever time there is: both orders, and some shuffled. */
     private static final int FEWEST = 8;
@@ -56,12 +59,8 @@ final class FirstCome {
         long until = System.nanoTime() + within.toNanos();
         int count = day.tasks().size();
         Starts best = plain();
-        double[] promise = new double[count];
         double[] behind = behind();
-        for (int i = 0; i < count; i++) {
-            Integer promised = day.tasks().get(i).times().promised();
-            promise[i] = promised == null ? 1e6 - behind[i] : promised - behind[i];
-        }
+        double[] promise = latestBegin(behind);
         SplittableRandom random = new SplittableRandom(seed);
         double[][] begin = {promise, Arrays.stream(behind).map(work -> -work).toArray()};
         for (int round = 0; round < SHUFFLES && (round < FEWEST || System.nanoTime() < until); round++) {
@@ -75,6 +74,29 @@ final class FirstCome {
             }
         }
         return best;
+    }
+
+    /**
+     * The latest that each step may begin, so that what follows it ends when it was promised; others after all these.
+     */
+    private double[] latestBegin(double[] behind) {
+        int count = day.tasks().size();
+        double[] latest = new double[count];
+        for (int i = 0; i < count; i++) {
+            Integer promised = day.tasks().get(i).times().promised();
+            latest[i] = promised == null
+                    ? NOBODY_WAITS - behind[i]
+                    : promised - day.tasks().get(i).minutes();
+        }
+        for (int round = 0; round < count; round++) {
+            for (int i = 0; i < count; i++) {
+                for (int before : after[i]) {
+                    latest[before] = Math.min(
+                            latest[before], latest[i] - day.tasks().get(before).minutes());
+                }
+            }
+        }
+        return latest;
     }
 
     /** Minutes of the longest chain that begins with each step. */

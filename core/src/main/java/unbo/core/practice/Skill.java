@@ -8,6 +8,9 @@ import org.hipparchus.distribution.continuous.BetaDistribution;
  *
  * @param right answers that were right
  * @param asked all of them
+ * @param mean share, 0 to 1
+ * @param low share under which it lies once in twenty
+ * @param high share over which it lies once in twenty
  */
 public record Skill(int right, int asked, double mean, double low, double high) {
 
