@@ -11,6 +11,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import unbo.app.day.DayService;
 import unbo.app.due.FollowUpService;
 import unbo.app.job.JobService;
 import unbo.app.job.OpenLine;
@@ -34,6 +35,7 @@ public class BoardPages {
     private final WorkshopService workshops;
     private final TimerService timers;
     private final FollowUpService followUps;
+    private final DayService days;
     private final Clock clock;
 
     BoardPages(
@@ -42,7 +44,9 @@ public class BoardPages {
             WorkshopService workshops,
             TimerService timers,
             FollowUpService followUps,
+            DayService days,
             Clock clock) {
+        this.days = days;
         this.followUps = followUps;
         this.jobs = jobs;
         this.vehicles = vehicles;
@@ -73,6 +77,7 @@ public class BoardPages {
                         .limit(LINES)
                         .toList());
         model.addAttribute("timers", timers.running());
+        model.addAttribute("planned", days.now().orElse(null));
         model.addAttribute("today", today);
         return "board/board";
     }

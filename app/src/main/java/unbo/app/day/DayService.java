@@ -34,9 +34,9 @@ public class DayService {
 
     private static final int MOST_TASKS = 60;
     /** A plan is looked for so long, for each number of days that is tried. */
-    private static final Duration FIRST_WITHIN = Duration.ofMillis(500);
+    private static final Duration FIRST_WITHIN = Duration.ofMillis(400);
 
-    private static final Duration AGAIN_WITHIN = Duration.ofMillis(250);
+    private static final Duration AGAIN_WITHIN = Duration.ofMillis(200);
 
     private final DayRows rows;
     private final DayJobs jobs;

@@ -27,6 +27,9 @@ import unbo.core.input.Reading;
 @Page
 class OwnerPages {
 
+    private static final String CAUTION = "Stop where it is safe, brake held. Discs and drums burn: hold the back of a "
+            + "hand near the hub, do not touch.";
+
     private final OwnerService owners;
     private final JobService jobs;
     private final WorkshopService workshops;
@@ -99,6 +102,7 @@ class OwnerPages {
                         workshops.units());
         model.addAttribute("asked", asked);
         model.addAttribute("token", token);
+        model.addAttribute("caution", CAUTION);
         model.addAttribute(
                 "form",
                 FieldView.form(reading, workshops.units()).values().stream()

@@ -134,12 +134,13 @@ class PracticePages {
         int right = (int) judged.stream().filter(Lesson.Judged::right).count();
         String who = texts.getOrDefault("who", "").strip().toUpperCase(Locale.ROOT);
         record.keep(
-                lesson.code(),
-                sound(level),
-                sound(seed),
-                who.substring(0, Math.min(LONGEST_WHO, who.length())),
-                right,
-                judged.size(),
+                new PracticeRecord.Done(
+                        lesson.code(),
+                        sound(level),
+                        sound(seed),
+                        who.substring(0, Math.min(LONGEST_WHO, who.length())),
+                        right,
+                        judged.size()),
                 clock.instant());
         model.addAttribute("judged", judged);
         model.addAttribute("right", right);

@@ -24,17 +24,20 @@ class PracticeRecord {
     /** A lesson at a level by a person. @param last when it was last done */
     record Line(String lesson, int level, String who, Skill skill, Instant last) {}
 
+    /** A lesson that was answered. @param who initials; empty where nobody said */
+    record Done(String lesson, int level, long seed, String who, int right, int asked) {}
+
     /** Only the first answer to a seed counts: the second has seen the truth. */
-    void keep(String lesson, int level, long seed, String who, int right, int asked, Instant now) {
+    void keep(Done done, Instant now) {
         rows.update(
                 "insert ignore into practice_done (lesson, level, seed, who, right_, asked, done) "
                         + "values (?, ?, ?, ?, ?, ?, ?)",
-                lesson,
-                level,
-                seed,
-                who,
-                right,
-                asked,
+                done.lesson(),
+                done.level(),
+                done.seed(),
+                done.who(),
+                done.right(),
+                done.asked(),
                 Timestamp.from(now));
     }
 

@@ -10,16 +10,18 @@ import unbo.core.seek.Meaning.Lead;
 /** Where the pages stand that the core knows by name. */
 final class Addresses {
 
-    private static final Map<String, String> PAGES = Map.of(
-            "catalogue", "/catalogue",
-            "plates", "/bench/race-map/plates",
-            "stock", "/stock",
-            "grease-shelf", "/stock/grease",
-            "due", "/due",
-            "new-visit", "/visits/new",
-            "vehicles", "/vehicles",
-            "settings", "/settings",
-            "take-in", "/take-in");
+    private static final Map<String, String> PAGES = Map.ofEntries(
+            Map.entry("catalogue", "/catalogue"),
+            Map.entry("plates", "/bench/race-map/plates"),
+            Map.entry("stock", "/stock"),
+            Map.entry("grease-shelf", "/stock/grease"),
+            Map.entry("due", "/due"),
+            Map.entry("day", "/day"),
+            Map.entry("practice", "/practice"),
+            Map.entry("new-visit", "/visits/new"),
+            Map.entry("vehicles", "/vehicles"),
+            Map.entry("settings", "/settings"),
+            Map.entry("take-in", "/take-in"));
 
     private Addresses() {}
 

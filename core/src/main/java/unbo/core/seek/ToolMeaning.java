@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -14,6 +15,9 @@ import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingBook;
 import unbo.core.damage.Mode;
 import unbo.core.lubrication.Mixing;
+import unbo.core.measure.Show;
+import unbo.core.plain.PlainForm;
+import unbo.core.plain.PlainNumber;
 import unbo.core.seek.Meaning.Kind;
 import unbo.core.seek.Meaning.Lead;
 import unbo.core.seek.WordTable.Hit;
@@ -25,6 +29,7 @@ import unbo.core.tool.Tools;
  */
 final class ToolMeaning {
 
+    private static final double SURE = 0.97;
     private static final double LEAST = 0.3;
     private static final double MOST = 0.65;
     private static final double A_WORD = 0.004;
@@ -39,6 +44,8 @@ final class ToolMeaning {
             Map.entry("stock", "Stock: shims on the shelf"),
             Map.entry("grease-shelf", "Grease and guns on the shelf"),
             Map.entry("due", "What is due"),
+            Map.entry("day", "The day: what is done when, and what now?"),
+            Map.entry("practice", "Practice: hidden faults to work on"),
             Map.entry("new-visit", "New visit"),
             Map.entry("vehicles", "Vehicles"),
             Map.entry("settings", "Settings: units, tools, workshop"),
@@ -53,6 +60,7 @@ final class ToolMeaning {
 
     static List<Meaning> of(String text, BearingBook book) {
         List<Meaning> meanings = new ArrayList<>(mixture(text));
+        plain(text).ifPresent(meanings::add);
         List<String> tokens = new ArrayList<>(Arrays.asList(text.strip().split("\\s+")));
         Optional<Bearing> bearing = takeNumber(tokens, book);
         List<String> words = Stems.of(String.join(" ", tokens));
@@ -144,6 +152,20 @@ final class ToolMeaning {
                 List.of(
                         new Lead("Its plate", "plates", Map.of("mode", mode.id())),
                         new Lead("Read your own races", "race-map", Map.of())));
+    }
+
+    /** A spherical plain bearing or a rod end; a bush is read as sizes, as any three sizes are. */
+    private static Optional<Meaning> plain(String text) {
+        return PlainNumber.read(text)
+                .filter(number -> number.form() != PlainForm.BUSH)
+                .map(number -> new Meaning(
+                        Kind.TOOL,
+                        text.strip().toUpperCase(Locale.ROOT) + ", "
+                                + number.form().words(),
+                        SURE,
+                        List.of("bore " + Show.number(number.boreMm(), 1) + " mm"
+                                + (number.leftHand() ? ", left-hand thread" : "")),
+                        List.of(new Lead("Read it", "plain", Map.of("marking", text.strip())))));
     }
 
     /** Two thickeners: may they be mixed? */

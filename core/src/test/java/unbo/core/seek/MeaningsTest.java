@@ -50,6 +50,12 @@ class MeaningsTest {
                 .orElseThrow();
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"GE 20 ES", "sil12c", "SA 10 E"})
+    void aJointIsReadByItsOwnTool(String typed) {
+        assertThat(lead(first(typed), "plain").inputs()).containsEntry("marking", typed);
+    }
+
     @Test
     void twoHundredInputsHaveTheirRightReadingFirst() {
         List<String> wrong = new ArrayList<>();
