@@ -74,7 +74,7 @@ public record OrderLine(Bearing bearing, List<Mark> must, List<Mark> free, List<
             case "two-seals", "one-seal" -> {
                 refuse.add("metal shields (ZZ) in place of rubber seals: they keep no water out");
                 if (s.contact().equals("full")) {
-                    refuse.add("low-drag or light seals in place of full-contact ones where it gets wet");
+                    refuse.add("seals that drag less in place of full-contact ones where it gets wet");
                 }
             }
             case "two-low-drag-seals" -> refuse.add("full-contact seals without a word: they drag more");

@@ -16,8 +16,8 @@ import unbo.core.tools.strength.HubStressTool;
 class HardUseToolsTest {
 
     private static final AskedTool<?, HubStressTool.Bent> STRESS = new AskedTool<>(new HubStressTool());
-    private static final AskedTool<?, BrakeHeatTool.Heated> HEAT = new AskedTool<>(new BrakeHeatTool());
-    private static final AskedTool<?, PlainTool.Read> PLAIN = new AskedTool<>(new PlainTool());
+    private static final AskedTool<?, BrakeHeatTool.BrakeHeated> HEAT = new AskedTool<>(new BrakeHeatTool());
+    private static final AskedTool<?, PlainTool.JointRead> PLAIN = new AskedTool<>(new PlainTool());
     private static final AskedTool<?, BoltedUnitTool.Bolted> UNIT = new AskedTool<>(new BoltedUnitTool());
 
     /** 0.9 · 2500 · 0.28 − 2500 · 0.045 = 517.5 N·m; a kerb of 1000 N adds 280. */

@@ -35,7 +35,7 @@ import unbo.core.worksheet.Worksheet;
 
 /** Which seals on which side, what do they drag and keep out? */
 @AutoService(Offered.class)
-public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesTool.Compared> {
+public final class SealSidesTool implements Tool<SealSidesTool.SidesAsked, SealSidesTool.SidesCompared> {
 
     private static final List<Field.Choice> SIDES = List.of(
             new Field.Choice("open", "open"),
@@ -47,7 +47,7 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
     private static final List<Field.Choice> HUBS =
             List.of(new Field.Choice("closed", "closed inwards, greased"), new Field.Choice("open", "open inwards"));
 
-    private static final FieldList<Asked> FIELDS = FieldList.of(
+    private static final FieldList<SidesAsked> FIELDS = FieldList.of(
             List.of(
                     Field.bearing("designation", "Bearing").must(),
                     Field.choice("outer", "Towards the weather", SIDES).orElse("contact", null),
@@ -56,7 +56,7 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
                     Field.quantity("rpm", "Speed", Quantity.ROTATION, "rpm", 0, 30_000)
                             .orElse("200", "a bicycle wheel at 26 km/h")),
             SealSidesTool::rules,
-            v -> new Asked(
+            v -> new SidesAsked(
                     v.book().find(v.text("designation")),
                     side(v.text("outer")),
                     side(v.text("inner")),
@@ -64,7 +64,8 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
                     v.number("rpm")));
 
     /** What is fitted, or thought of. */
-    public record Asked(Bearing bearing, SealSides.Side outer, SealSides.Side inner, boolean hubClosed, double rpm) {
+    public record SidesAsked(
+            Bearing bearing, SealSides.Side outer, SealSides.Side inner, boolean hubClosed, double rpm) {
 
         double boreMm() {
             return requireNonNull(bearing.boreMm());
@@ -76,7 +77,7 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
     }
 
     /** @param all every pair of sides worth a look, the least drag first */
-    public record Compared(Asked asked, SealSides sides, List<SealSides> all) {}
+    public record SidesCompared(SidesAsked asked, SealSides sides, List<SealSides> all) {}
 
     /** @param protects {@code nothing dust splashes rain washing} */
     public record SidesJson(String outer, String inner, double dragNmm, double powerW, String protects) {}
@@ -112,7 +113,7 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
     }
 
     @Override
-    public FieldList<Asked> fields() {
+    public FieldList<SidesAsked> fields() {
         return FIELDS;
     }
 
@@ -122,7 +123,7 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
     }
 
     @Override
-    public Compared compute(Asked in) {
+    public SidesCompared compute(SidesAsked in) {
         List<SealSides> all = new ArrayList<>();
         for (SealSides.Side outer :
                 List.of(SealSides.Side.SHIELD, SealSides.Side.LOW_DRAG, SealSides.Side.LIGHT, SealSides.Side.CONTACT)) {
@@ -131,12 +132,12 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
             }
         }
         all.sort(java.util.Comparator.comparingDouble(SealSides::dragNmm));
-        return new Compared(in, in.sides(), List.copyOf(all));
+        return new SidesCompared(in, in.sides(), List.copyOf(all));
     }
 
     @Override
-    public List<Finding> findings(Compared compared) {
-        Asked in = compared.asked();
+    public List<Finding> findings(SidesCompared compared) {
+        SidesAsked in = compared.asked();
         List<Finding> findings = new ArrayList<>();
         String out = keepsOut(compared.sides().protects());
         findings.add(new Finding(
@@ -170,8 +171,8 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
     }
 
     @Override
-    public Answer print(Compared compared) {
-        Asked in = compared.asked();
+    public Answer print(SidesCompared compared) {
+        SidesAsked in = compared.asked();
         SealSides s = compared.sides();
         return new Answer(
                         List.of(
@@ -206,7 +207,7 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
                 .with(table(compared));
     }
 
-    private static ValueTable table(Compared compared) {
+    private static ValueTable table(SidesCompared compared) {
         double rpm = compared.asked().rpm();
         return new ValueTable(
                 "seal-side-pairs",
@@ -223,7 +224,7 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
     }
 
     /** The upper half cut through: weather at the left, the hub at the right. */
-    private static Drawing drawing(Asked in) {
+    private static Drawing drawing(SidesAsked in) {
         double bore = in.boreMm() / 2;
         Double outside = in.bearing().outsideMm();
         Double width = in.bearing().widthMm();
@@ -292,7 +293,7 @@ public final class SealSidesTool implements Tool<SealSidesTool.Asked, SealSidesT
     }
 
     @Override
-    public List<Call<Compared>> calls() {
+    public List<Call<SidesCompared>> calls() {
         return List.of(Call.post(
                 "seal-sides",
                 "The seals of a bearing's two sides: drag and what they keep out",

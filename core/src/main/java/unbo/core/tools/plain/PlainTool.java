@@ -38,7 +38,7 @@ import unbo.core.worksheet.Worksheet;
 
 /** Which bush, joint or rod end is it, is it worn, and does it stand its load? */
 @AutoService(Offered.class)
-public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
+public final class PlainTool implements Tool<PlainTool.Joint, PlainTool.JointRead> {
 
     /** From this share of a limit on it is watched. */
     private static final double NEAR = 0.7;
@@ -52,7 +52,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
             new Field.Choice("lever", "lever, linkage, gear change"),
             new Field.Choice("machine", "shaft in a bush"));
 
-    private static final FieldList<Asked> FIELDS = FieldList.of(
+    private static final FieldList<Joint> FIELDS = FieldList.of(
             List.of(
                     Field.text("marking", "As stamped, or its sizes", 40)
                             .must()
@@ -85,7 +85,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
      * @param duty null without a load or without its sliding sizes
      * @param limitMm of play; 0 where none may be felt
      */
-    public record Asked(
+    public record Joint(
             PlainNumber number,
             @Nullable SlidingMaterial material,
             String use,
@@ -95,7 +95,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
             double celsius) {}
 
     /** As it was read. */
-    public record Read(Asked asked) {}
+    public record JointRead(Joint asked) {}
 
     /** @param used largest share of one of its material's limits; null where nothing could be computed */
     public record PlainJson(
@@ -119,7 +119,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
                         false));
     }
 
-    private static Asked make(Values v) {
+    private static Joint make(Values v) {
         PlainNumber number = PlainNumber.read(v.text("marking")).orElseThrow();
         Double sliding = number.slidingMm() != null ? number.slidingMm() : v.maybe("slidingMm");
         Double width = number.widthMm() != null ? number.widthMm() : v.maybe("widthMm");
@@ -129,7 +129,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
                     ? PlainDuty.turning(v.number("loadN"), sliding, width, v.number("perMinute"))
                     : PlainDuty.swinging(v.number("loadN"), sliding, width, v.number("halfDeg"), v.number("perMinute"));
         }
-        return new Asked(
+        return new Joint(
                 number,
                 material(v.text("material"), number),
                 v.text("use"),
@@ -171,7 +171,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
     }
 
     @Override
-    public FieldList<Asked> fields() {
+    public FieldList<Joint> fields() {
         return FIELDS;
     }
 
@@ -181,14 +181,14 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
     }
 
     @Override
-    public Read compute(Asked in) {
-        return new Read(in);
+    public JointRead compute(Joint in) {
+        return new JointRead(in);
     }
 
     @Override
-    public List<Finding> findings(Read read) {
+    public List<Finding> findings(JointRead read) {
         List<Finding> findings = new ArrayList<>();
-        Asked in = read.asked();
+        Joint in = read.asked();
         Double play = in.playMm();
         if (play != null) {
             boolean over = play > in.limitMm();
@@ -253,8 +253,8 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
     }
 
     @Override
-    public Answer print(Read read) {
-        Asked in = read.asked();
+    public Answer print(JointRead read) {
+        Joint in = read.asked();
         PlainNumber n = in.number();
         List<Answer.Figure> figures = new ArrayList<>();
         figures.add(new Answer.Figure(n.form().words(), sizes(n), "mm", made(n)));
@@ -297,7 +297,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
         return String.join(", ", parts);
     }
 
-    private static List<String> sentences(Asked in) {
+    private static List<String> sentences(Joint in) {
         List<String> sentences = new ArrayList<>();
         SlidingMaterial material = in.material();
         if (material == null) {
@@ -318,7 +318,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
         return sentences;
     }
 
-    private static Worksheet worksheet(Asked in) {
+    private static Worksheet worksheet(Joint in) {
         PlainNumber n = in.number();
         List<Worksheet.Line> lines = new ArrayList<>();
         lines.add(Worksheet.given("", "read", n.form().words() + " " + sizes(n)));
@@ -434,7 +434,7 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
     }
 
     @Override
-    public List<Call<Read>> calls() {
+    public List<Call<JointRead>> calls() {
         return List.of(Call.post(
                 "plain",
                 "A bush, spherical plain bearing or rod end: read, worn, and how hard it works",
@@ -443,8 +443,8 @@ public final class PlainTool implements Tool<PlainTool.Asked, PlainTool.Read> {
                 PlainTool::json));
     }
 
-    private static PlainJson json(Read read) {
-        Asked in = read.asked();
+    private static PlainJson json(JointRead read) {
+        Joint in = read.asked();
         PlainNumber n = in.number();
         PlainDuty duty = in.duty();
         SlidingMaterial material = in.material();

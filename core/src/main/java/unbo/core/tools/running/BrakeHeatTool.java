@@ -31,7 +31,7 @@ import unbo.core.worksheet.Worksheet;
 
 /** How hot do the brakes make the hub, and which grease stands it? */
 @AutoService(Offered.class)
-public final class BrakeHeatTool implements Tool<BrakeHeat.Input, BrakeHeatTool.Heated> {
+public final class BrakeHeatTool implements Tool<BrakeHeat.Input, BrakeHeatTool.BrakeHeated> {
 
     /** Rubber of usual seals. */
     private static final double SEAL_C = 100;
@@ -112,7 +112,7 @@ public final class BrakeHeatTool implements Tool<BrakeHeat.Input, BrakeHeatTool.
     private static final double GUIDE_JOINT = 2;
 
     /** @param stands families of grease that keep room under their limit at that heat */
-    public record Heated(BrakeHeat heat, List<Mixing.Thickener> stands) {}
+    public record BrakeHeated(BrakeHeat heat, List<Mixing.Thickener> stands) {}
 
     /** @param jointFitted false where it was typed or is the guide */
     public record BrakeHeatJson(
@@ -205,9 +205,9 @@ public final class BrakeHeatTool implements Tool<BrakeHeat.Input, BrakeHeatTool.
     }
 
     @Override
-    public Heated compute(BrakeHeat.Input in) {
+    public BrakeHeated compute(BrakeHeat.Input in) {
         BrakeHeat heat = BrakeHeat.of(in);
-        return new Heated(
+        return new BrakeHeated(
                 heat,
                 Mixing.thickeners().stream()
                         .filter(t -> t.hotC() >= heat.hubMostC() + ROOM_K)
@@ -215,7 +215,7 @@ public final class BrakeHeatTool implements Tool<BrakeHeat.Input, BrakeHeatTool.
     }
 
     @Override
-    public List<Finding> findings(Heated h) {
+    public List<Finding> findings(BrakeHeated h) {
         List<Finding> findings = new ArrayList<>();
         double most = h.heat().hubMostC();
         findings.add(
@@ -252,7 +252,7 @@ public final class BrakeHeatTool implements Tool<BrakeHeat.Input, BrakeHeatTool.
     }
 
     @Override
-    public Answer print(Heated h) {
+    public Answer print(BrakeHeated h) {
         BrakeHeat heat = h.heat();
         boolean fitted = fitted(heat);
         Answer answer = new Answer(
@@ -353,7 +353,7 @@ public final class BrakeHeatTool implements Tool<BrakeHeat.Input, BrakeHeatTool.
     }
 
     @Override
-    public List<Call<Heated>> calls() {
+    public List<Call<BrakeHeated>> calls() {
         return List.of(Call.post(
                 "brake-heat",
                 "Disc and hub under repeated stops or a descent, by two masses, and the greases that stand it",

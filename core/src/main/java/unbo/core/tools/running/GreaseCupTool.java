@@ -34,15 +34,15 @@ import unbo.core.worksheet.Worksheet;
 
 /** How far is the cup turned, and how often? */
 @AutoService(Offered.class)
-public final class GreaseCupTool implements Tool<GreaseCupTool.Asked, GreaseCupTool.Turned> {
+public final class GreaseCupTool implements Tool<GreaseCupTool.CupAsked, GreaseCupTool.Turned> {
 
     /** Oftener than so many turns a week the cup is too small for its bearing. */
     private static final double OFTEN = 7;
 
-    private static final FieldList<Asked> FIELDS = FieldList.of(
+    private static final FieldList<CupAsked> FIELDS = FieldList.of(
             List.of(
                     length("cupMm", "Bore of the cup", 3, 100).must(),
-                    length("pitchMm", "Pitch of its thread", 0.3, 6).must(),
+                    length("threadPitchMm", "Pitch of its thread", 0.3, 6).must(),
                     length("depthMm", "From full to empty", 2, 120).must(),
                     Field.bearing("designation", "Bearing it feeds").hint("or grams a week below"),
                     Field.quantity("intervalH", "Greased again after, hours", Quantity.RATIO, "", 1, 30_000)
@@ -53,19 +53,19 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.Asked, GreaseCupT
             GreaseCupTool::rules,
             v -> {
                 double week = v.has("weekG") ? v.number("weekG") : week(v);
-                return new Asked(
+                return new CupAsked(
                         v.number("cupMm"),
-                        v.number("pitchMm"),
+                        v.number("threadPitchMm"),
                         v.number("depthMm"),
                         week,
-                        GreaseCup.of(v.number("cupMm"), v.number("pitchMm"), v.number("depthMm"), week));
+                        GreaseCup.of(v.number("cupMm"), v.number("threadPitchMm"), v.number("depthMm"), week));
             });
 
     /** A cup and what its bearing wants. */
-    public record Asked(double cupMm, double pitchMm, double depthMm, double weekG, GreaseCup cup) {}
+    public record CupAsked(double cupMm, double threadPitchMm, double depthMm, double weekG, GreaseCup cup) {}
 
     /** As it is turned. */
-    public record Turned(Asked asked) {}
+    public record Turned(CupAsked asked) {}
 
     /** @param weeks that a full cup lasts; null where nothing is wanted */
     public record GreaseCupJson(
@@ -114,7 +114,7 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.Asked, GreaseCupT
     }
 
     @Override
-    public FieldList<Asked> fields() {
+    public FieldList<CupAsked> fields() {
         return FIELDS;
     }
 
@@ -123,7 +123,7 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.Asked, GreaseCupT
         return Map.of(
                 "cupMm",
                 "20",
-                "pitchMm",
+                "threadPitchMm",
                 "1.5",
                 "depthMm",
                 "18",
@@ -136,7 +136,7 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.Asked, GreaseCupT
     }
 
     @Override
-    public Turned compute(Asked in) {
+    public Turned compute(CupAsked in) {
         return new Turned(in);
     }
 
@@ -155,7 +155,7 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.Asked, GreaseCupT
 
     @Override
     public Answer print(Turned turned) {
-        Asked in = turned.asked();
+        CupAsked in = turned.asked();
         GreaseCup cup = in.cup();
         boolean seldom = cup.turnsAWeek() < 1;
         return new Answer(
@@ -191,7 +191,7 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.Asked, GreaseCupT
     }
 
     /** The cup cut through, full, its cap as far out as it goes. */
-    private static Drawing drawing(Asked in) {
+    private static Drawing drawing(CupAsked in) {
         double half = in.cupMm() / 2;
         double wall = Math.max(1.5, in.cupMm() * 0.1);
         double deep = in.depthMm();
@@ -233,11 +233,11 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.Asked, GreaseCupT
                 Known.MEASURED,
                 Point.of(-half, 0),
                 Point.of(half, 0),
-                Point.of(half, in.pitchMm()),
-                Point.of(-half, in.pitchMm())));
+                Point.of(half, in.threadPitchMm()),
+                Point.of(-half, in.threadPitchMm())));
         double text = Math.max(1.6, deep * 0.09);
         shapes.add(new unbo.core.drawing.Shape.Label(
-                Point.of(half + wall + text, in.pitchMm() + text * 0.4),
+                Point.of(half + wall + text, in.threadPitchMm() + text * 0.4),
                 "a turn, " + Show.number(in.cup().turnG(), 2) + " g",
                 "start",
                 text,
