@@ -41,8 +41,7 @@ class PracticeStory {
                 }
                 b.click("form.sheet button.go");
                 b.untilText("#judged", "5 of 5");
-                assertThat(b.number("return document.documentElement.scrollWidth"))
-                        .isLessThanOrEqualTo(390);
+                assertThat(b.number("document.documentElement.scrollWidth")).isLessThanOrEqualTo(390);
                 b.click("#judged a.go");
                 b.untilText("form.sheet", "Open the truth");
             }
