@@ -76,6 +76,10 @@ class DayJobs {
         }
     }
 
+    boolean underWay(long job) {
+        return jobs.view(job).filter(view -> !view.job().state().frozen()).isPresent();
+    }
+
     /** Jobs under way with what is told of them, the oldest first. */
     List<Listed> listed(LocalDate day, Map<Long, DayRows.OfJob> told) {
         return jobs.underWay(0, MOST).stream()

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.ui.Model;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.web.FieldView;
@@ -72,6 +74,9 @@ class DayPages {
         model.addAttribute("findings", findings(shown));
         Map<String, String> pinned = new LinkedHashMap<>();
         shown.pins().forEach((code, at) -> pinned.put(code, Clocks.shown(at, today)));
+        if (model.getAttribute("typedPin") instanceof Map<?, ?> typed) {
+            typed.forEach((code, at) -> pinned.put(code.toString(), at.toString()));
+        }
         model.addAttribute("pinned", pinned);
         if (!model.containsAttribute("setup")) {
             model.addAttribute("setup", boxes(read(setup)));
@@ -177,11 +182,14 @@ class DayPages {
         if (!promised.isBlank() && by.isEmpty() || !parts.isBlank() && come.isEmpty()) {
             flash.addFlashAttribute(
                     "bad",
-                    "“" + (by.isEmpty() && !promised.isBlank() ? promised : parts) + "” is no time: write 16:00, or "
-                            + today() + " 16:00.");
+                    "“" + (by.isEmpty() && !promised.isBlank() ? promised : parts)
+                            + "” is no time: write 16:00, Mon 16:00, or " + today() + " 16:00.");
+            flash.addFlashAttribute("typed", Map.of("job", id, "promised", promised, "parts", parts));
             return "redirect:/day";
         }
-        days.told(id, by.orElse(null), come.orElse(null));
+        if (!days.told(id, by.orElse(null), come.orElse(null))) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
         days.again(today());
         return "redirect:/day";
     }
@@ -189,11 +197,14 @@ class DayPages {
     @PostMapping("/day/pins")
     String pin(@RequestParam String code, @RequestParam(defaultValue = "") String at, RedirectAttributes flash) {
         Optional<LocalTime> time = Clocks.time(at);
-        if (!at.isBlank() && time.isEmpty()) {
-            flash.addFlashAttribute("bad", "“" + at + "” is no time of the day: write 10:30.");
+        String refusal = !at.isBlank() && time.isEmpty()
+                ? "“" + at + "” is no time of the day: write 10:30."
+                : days.pin(today(), code, time.map(Clocks::minute).orElse(null));
+        if (!refusal.isEmpty()) {
+            flash.addFlashAttribute("bad", refusal);
+            flash.addFlashAttribute("typedPin", Map.of(code, at));
             return "redirect:/day";
         }
-        days.pin(today(), code, time.map(Clocks::minute).orElse(null));
         days.again(today());
         return "redirect:/day";
     }

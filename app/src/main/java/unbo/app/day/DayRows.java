@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,6 +42,11 @@ class DayRows {
      * @param bound no plan ends sooner
      */
     record Made(Instant made, int began, int late, int bound, boolean proven, boolean fits) {}
+
+    /** Moments stand in the database as all others do, in UTC. */
+    private static LocalDateTime utc(Instant moment) {
+        return LocalDateTime.ofInstant(moment, ZoneOffset.UTC);
+    }
 
     Optional<DaySetup> setup() {
         return rows
@@ -127,7 +133,7 @@ class DayRows {
                 .query(
                         "select made, began, late, bound, proven, fits from day_plan where day = ?",
                         (r, n) -> new Made(
-                                r.getTimestamp(1).toInstant(),
+                                r.getObject(1, LocalDateTime.class).toInstant(ZoneOffset.UTC),
                                 r.getInt(2),
                                 r.getInt(3),
                                 r.getInt(4),
@@ -140,7 +146,7 @@ class DayRows {
 
     /** True where a job was opened, closed or worked on since. */
     boolean workedOnSince(Instant moment) {
-        java.sql.Timestamp then = java.sql.Timestamp.from(moment);
+        LocalDateTime then = utc(moment);
         Boolean any = rows.queryForObject(
                 "select exists (select 1 from stage where saved_at > ?) or exists (select 1 from job "
                         + "where opened_at > ? or closed_at > ?)",
@@ -176,7 +182,7 @@ class DayRows {
         rows.update(
                 "insert into day_plan (day, made, began, late, bound, proven, fits) values (?, ?, ?, ?, ?, ?, ?)",
                 day,
-                java.sql.Timestamp.from(made.made()),
+                utc(made.made()),
                 made.began(),
                 made.late(),
                 made.bound(),

@@ -33,6 +33,8 @@ public class DayService {
     private static final int MOVED_MIN = 10;
 
     private static final int MOST_TASKS = 60;
+    private static final int LONGEST_LINE = 200;
+    private static final int LONGEST_CODE = 120;
     /** A plan is looked for so long, for each number of days that is tried. */
     private static final Duration FIRST_WITHIN = Duration.ofMillis(400);
 
@@ -92,15 +94,26 @@ public class DayService {
         rows.keep(setup);
     }
 
-    /** What is promised of a job, and when its parts come; null where nobody says. */
+    /**
+     * What is promised of a job, and when its parts come; null where nobody says.
+     *
+     * @return false where no such job is under way
+     */
     @Transactional
-    public void told(long job, LocalDateTime promised, LocalDateTime parts) {
-        rows.keep(job, new DayRows.OfJob(promised, parts));
+    public boolean told(long job, LocalDateTime promised, LocalDateTime parts) {
+        boolean there = jobs.underWay(job);
+        if (there) {
+            rows.keep(job, new DayRows.OfJob(promised, parts));
+        }
+        return there;
     }
 
     /** @return what stands against the line; empty where it was kept */
     @Transactional
     public String add(LocalDate day, String line) {
+        if (line.length() > LONGEST_LINE) {
+            return "A task is written in " + LONGEST_LINE + " letters at most.";
+        }
         if (rows.tasks(day).size() >= MOST_TASKS) {
             return MOST_TASKS + " tasks a day are kept: drop one first.";
         }
@@ -116,10 +129,21 @@ public class DayService {
         rows.drop(day, task);
     }
 
-    /** @param minute from midnight; null lets it move again */
+    /**
+     * @param minute from midnight; null lets it move again
+     * @return what stands against it; empty where nothing does
+     */
     @Transactional
-    public void pin(LocalDate day, String code, Integer minute) {
-        rows.pin(day, code, minute);
+    public String pin(LocalDate day, String code, Integer minute) {
+        DaySetup setup = setup();
+        if (minute != null && (minute < setup.opens() || minute >= setup.closes())) {
+            return "Nobody is there at " + Clocks.shown(minute, day) + ": it is open from " + setup.begins() + " to "
+                    + setup.ends() + ".";
+        }
+        if (code.length() <= LONGEST_CODE) {
+            rows.pin(day, code, minute);
+        }
+        return "";
     }
 
     /** The minute of a day that is now, from its midnight. */

@@ -23,7 +23,7 @@ import unbo.core.plan.DayWork;
 public record DaySetup(LocalTime begins, LocalTime ends, Map<String, Integer> resources) {
 
     private static final int MOST = 20;
-    private static final int LONGEST = 30;
+    private static final int LONGEST = 20;
 
     /** One person, one of what most workshops have. */
     public static final DaySetup USUAL = new DaySetup(

@@ -18,8 +18,8 @@ import unbo.core.tools.deciding.TaskLine;
 /** What is to be done: stages of jobs one after the other, rings warmed before they are fitted, tasks of one's own. */
 final class Wanted {
 
-    /** Code of the hours in which nobody is there. */
-    static final String NIGHT = "night";
+    /** Code of the hours in which nobody is there; nothing that is typed begins so. */
+    static final String NIGHT = "\u0001night";
 
     private static final int INTO_OVEN_MIN = 2;
 

@@ -1,7 +1,9 @@
 package unbo.app.practice;
 
-import java.sql.Timestamp;
 import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.Comparator;
 import java.util.List;
 
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -38,7 +40,7 @@ class PracticeRecord {
                 done.who(),
                 done.right(),
                 done.asked(),
-                Timestamp.from(now));
+                LocalDateTime.ofInstant(now, ZoneOffset.UTC));
     }
 
     /** What is weakest first, and what was done longest ago. */
@@ -53,10 +55,9 @@ class PracticeRecord {
                                 r.getInt(2),
                                 r.getString(3),
                                 Skill.of(r.getInt(4), r.getInt(5)),
-                                r.getTimestamp(6).toInstant()))
+                                r.getObject(6, LocalDateTime.class).toInstant(ZoneOffset.UTC)))
                 .stream()
-                .sorted(java.util.Comparator.comparingDouble(
-                                (Line line) -> line.skill().mean())
+                .sorted(Comparator.comparingDouble((Line line) -> line.skill().mean())
                         .thenComparing(Line::last))
                 .toList();
     }

@@ -11,16 +11,19 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
+import java.util.TimeZone;
 import java.util.stream.Collectors;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -43,6 +46,9 @@ class DayTest {
 
     @Autowired
     private DayRows rows;
+
+    @Autowired
+    private JdbcTemplate jdbc;
 
     @Autowired
     private DayJobs jobs;
@@ -252,6 +258,42 @@ class DayTest {
         assertThat(Clocks.moment(Clocks.typed(later.atTime(7, 15), TODAY), TODAY))
                 .contains(later.atTime(7, 15));
         assertThat(Clocks.moment("soon", TODAY)).isEmpty();
+    }
+
+    /** Moments are kept in UTC as all others are, wherever the workshop lies. */
+    @Test
+    void whatWasDoneAfterThePlanIsSeenInAnyZone() {
+        TimeZone here = TimeZone.getDefault();
+        try {
+            TimeZone.setDefault(TimeZone.getTimeZone("Pacific/Auckland"));
+            Instant past = Instant.parse("2199-01-01T12:00:00Z");
+            rows.keep(TODAY, new DayRows.Made(past, 480, 0, 500, true, true), List.of());
+            assertThat(rows.made(TODAY).orElseThrow().made()).isEqualTo(past);
+            assertThat(rows.workedOnSince(past)).isFalse();
+            jdbc.update("update stage set saved_at = '2199-01-01 12:00:01' limit 1");
+            assertThat(rows.workedOnSince(past)).isTrue();
+        } finally {
+            TimeZone.setDefault(here);
+        }
+    }
+
+    @Test
+    void whatIsRefusedStaysTyped() throws Exception {
+        long job = morning.shown(TODAY).jobs().get(0).line().id();
+        web.perform(post("/day/jobs/" + job).with(csrf()).param("promised", "noon"))
+                .andExpect(flash().attribute("typed", Map.of("job", job, "promised", "noon", "parts", "")));
+        web.perform(post("/day/jobs/999999").with(csrf()).param("promised", "16:00"))
+                .andExpect(status().isNotFound());
+        web.perform(post("/day/pins").with(csrf()).param("code", "x").param("at", "3:00"))
+                .andExpect(flash().attribute("bad", containsString("Nobody is there at 03:00")))
+                .andExpect(flash().attribute("typedPin", Map.of("x", "3:00")));
+        assertThat(morning.add(TODAY, "x".repeat(201))).contains("200 letters");
+    }
+
+    @Test
+    void aTaskOfTheNightIsATaskLikeAnother() {
+        morning.add(TODAY, "night watch handed over, 10 min");
+        assertThat(planned()).anyMatch(step -> step.code().equals("night watch handed over"));
     }
 
     @Test

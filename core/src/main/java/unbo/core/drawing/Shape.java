@@ -49,6 +49,16 @@ public sealed interface Shape {
         return new Outline(List.of(points), true, role, known);
     }
 
+    static Outline rectangle(Role role, Known known, double left, double top, double right, double bottom) {
+        return area(
+                role,
+                known,
+                Point.of(left, top),
+                Point.of(right, top),
+                Point.of(right, bottom),
+                Point.of(left, bottom));
+    }
+
     static Outline line(Role role, Point... points) {
         return new Outline(List.of(points), false, role, Known.TABLE);
     }

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 import unbo.core.bearing.Bearing;
+import unbo.core.bearing.Clearances;
 import unbo.core.bearing.Part;
 import unbo.core.bearing.Suffixes;
 
@@ -80,17 +81,19 @@ public record OrderLine(Bearing bearing, List<Mark> must, List<Mark> free, List<
             case "two-low-drag-seals" -> refuse.add("full-contact seals without a word: they drag more");
             case "two-shields", "one-shield" -> refuse.add("an open one: it is filled and kept by nothing");
             case "open" -> {
-                if (b.recognised()) {
+                if (b.recognised() && b.kind().ball() && !b.kind().axial()) {
                     refuse.add("a sealed one where oil must get in: its seal keeps the oil out, and cooks");
                 }
             }
             default -> {}
         }
         String clearance = s.clearance();
-        refuse.add(
-                clearance == null || clearance.equals("CN")
-                        ? "C3 or C4 in place of the unmarked class, unless it is said what for"
-                        : "another clearance than " + clearance + ", or none marked, “as good as the same”");
+        if (clearance != null || Clearances.listed(b.kind())) {
+            refuse.add(
+                    clearance == null || clearance.equals("CN")
+                            ? "C3 or C4 in place of the unmarked class, unless it is said what for"
+                            : "another clearance than " + clearance + ", or none marked, “as good as the same”");
+        }
         if (!s.fullComplement() && b.kind().ball()) {
             refuse.add("one without a cage (V, MAX, a filling slot) for anything that turns all round");
         }

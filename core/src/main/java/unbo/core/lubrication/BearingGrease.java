@@ -54,7 +54,7 @@ public record BearingGrease(
             return new BearingGrease(
                     in, free, nDm, Share.NONE, new Fill(new Share.Range(0, 0), null, null), new Again(null, 0, null));
         }
-        double replenish = Math.min(0.005 * in.outsideMm() * in.widthMm(), free * density);
+        double replenish = FreeVolume.replenishG(in.outsideMm(), in.widthMm(), free);
         return new BearingGrease(
                 in,
                 free,

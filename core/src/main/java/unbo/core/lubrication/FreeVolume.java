@@ -18,6 +18,15 @@ public final class FreeVolume {
 
     private FreeVolume() {}
 
+    /**
+     * Grams added each interval: 0.005·D·B (mm), a usual makers' rule, and never more than the free room holds.
+     *
+     * @param freeCm3 room for grease
+     */
+    public static double replenishG(double outsideMm, double widthMm, double freeCm3) {
+        return Math.min(0.005 * outsideMm * widthMm, freeCm3 * GREASE_G_PER_CM3);
+    }
+
     /** Volume between bore and outside over the width, cm³; lengths in mm. */
     public static double envelopeCm3(double boreMm, double outsideMm, double widthMm) {
         return Math.PI / 4 * widthMm * (outsideMm * outsideMm - boreMm * boreMm) / 1000;

@@ -23,8 +23,8 @@ public record GreaseCup(double turnG, double turnsAWeek, double turnsFull, doubl
         return new GreaseCup(turn, week, full, week > 0 ? full / week : Double.POSITIVE_INFINITY);
     }
 
-    /** What is wanted a week: 0.005·D·B grams each interval, mm and hours. */
-    public static double weekG(double outsideMm, double widthMm, double intervalH, double hoursAWeek) {
-        return 0.005 * outsideMm * widthMm * hoursAWeek / intervalH;
+    /** What is wanted a week of what is added each interval. */
+    public static double weekG(double addedG, double intervalH, double hoursAWeek) {
+        return addedG * hoursAWeek / intervalH;
     }
 }

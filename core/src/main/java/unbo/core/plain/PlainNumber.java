@@ -13,25 +13,37 @@ import org.jspecify.annotations.Nullable;
  * thread (ISO 12240). Behind the bore: S a groove to grease through, C or T a dry sliding film, 2RS seals; without a
  * mark of either it is taken as greased, and that is told.
  *
- * @param outsideMm null where neither the text nor the standard tells
- * @param widthMm of the sliding face; null where neither tells
- * @param slidingMm diameter it slides on: sphere or bore; null where the sphere is not known
+ * @param size null where the standard's series are not told apart, or leave it out
  * @param film {@code dry greased unknown}
  */
 public record PlainNumber(
         PlainForm form,
         boolean leftHand,
         double boreMm,
-        @Nullable Double outsideMm,
-        @Nullable Double widthMm,
-        @Nullable Double slidingMm,
+        @Nullable PlainSize size,
         String film,
         boolean sealed) {
 
     private static final Pattern NUMBERED =
             Pattern.compile("(GE|SI|SA)([A-Z]{0,4}?)\\s*[- " + "]?\\s*(\\d{1,3})(?!\\d)\\s*(.*)");
+    private static final Pattern DRY = Pattern.compile("E?[CT]|TX[A-Z0-9]*");
     private static final Pattern BUSH =
             Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*[xX×/]\\s*(\\d+(?:\\.\\d+)?)\\s*[xX×/]\\s*(\\d+(?:\\.\\d+)?)");
+
+    /** Of the outer ring; null where neither the text nor the standard tells. */
+    public @Nullable Double outsideMm() {
+        return size == null ? null : size.outsideMm();
+    }
+
+    /** Of the sliding face; null where neither tells. */
+    public @Nullable Double widthMm() {
+        return size == null ? null : Double.valueOf(size.outerMm());
+    }
+
+    /** Diameter that it slides on, sphere or bore; null where the sphere is not known. */
+    public @Nullable Double slidingMm() {
+        return size == null ? null : Double.valueOf(size.ballMm());
+    }
 
     /** Empty where it is none of them. */
     public static Optional<PlainNumber> read(String text) {
@@ -40,14 +52,13 @@ public record PlainNumber(
         if (bush.matches()) {
             double bore = Double.parseDouble(bush.group(1));
             double outside = Double.parseDouble(bush.group(2));
+            double width = Double.parseDouble(bush.group(3));
             return bore > 0 && outside > bore
                     ? Optional.of(new PlainNumber(
                             PlainForm.BUSH,
                             false,
                             bore,
-                            outside,
-                            Double.parseDouble(bush.group(3)),
-                            bore,
+                            new PlainSize(PlainForm.BUSH, "", bore, outside, width, width, bore, ""),
                             "unknown",
                             false))
                     : Optional.empty();
@@ -65,23 +76,34 @@ public record PlainNumber(
         double bore = Double.parseDouble(m.group(3));
         String before = m.group(2);
         String behind = m.group(4).replaceAll("[^A-Z0-9]", " ").strip();
-        Optional<PlainSize> size = PlainSize.of(form, bore);
         return new PlainNumber(
                 form,
                 form.threaded() && before.startsWith("L"),
                 bore,
-                size.map(PlainSize::outsideMm).orElse(null),
-                size.map(PlainSize::outerMm).orElse(null),
-                size.map(PlainSize::ballMm).orElse(null),
-                film(before, behind),
+                series(form, before, behind)
+                        .flatMap(series -> PlainSize.of(form, series, bore))
+                        .orElse(null),
+                film(behind),
                 behind.contains("2RS"));
     }
 
-    private static String film(String before, String behind) {
-        String marks = before + " " + behind.replace("2RS", " ");
-        if (marks.matches(".*[CT].*")) {
-            return "dry";
+    /** K before the bore or E behind it; a rod end without either may be of both, whose widths differ. */
+    private static Optional<String> series(PlainForm form, String before, String behind) {
+        return form == PlainForm.SPHERICAL || behind.startsWith("E")
+                ? Optional.of("E")
+                : before.contains("K") ? Optional.of("K") : Optional.empty();
+    }
+
+    /** By the marks behind the bore: letters before it are a series' or a maker's. */
+    private static String film(String behind) {
+        for (String mark : behind.split("\\s+")) {
+            if (DRY.matcher(mark).matches()) {
+                return "dry";
+            }
+            if (mark.matches("E?S")) {
+                return "greased";
+            }
         }
-        return behind.matches("(?:[A-Z]*S)\\b.*") || behind.startsWith("ES") ? "greased" : "unknown";
+        return "unknown";
     }
 }

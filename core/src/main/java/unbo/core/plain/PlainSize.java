@@ -10,7 +10,7 @@ import unbo.core.table.Table;
 import unbo.core.table.TableRow;
 
 /**
- * Sizes of spherical plain bearings (ISO 12240-1, series E) and rod ends (ISO 12240-4, series K), mm.
+ * Sizes of spherical plain bearings (ISO 12240-1, series E) and rod ends (ISO 12240-4, series E and K), mm.
  *
  * @param outsideMm of the outer ring; null for rod ends, whose head is the maker's
  * @param innerMm width of the ball ring
@@ -20,6 +20,7 @@ import unbo.core.table.TableRow;
  */
 public record PlainSize(
         PlainForm form,
+        String series,
         double boreMm,
         @Nullable Double outsideMm,
         double innerMm,
@@ -33,13 +34,13 @@ public record PlainSize(
         return ALL;
     }
 
-    /** Of a form and a bore; empty where the standard's series leaves it out. */
-    public static Optional<PlainSize> of(PlainForm form, double boreMm) {
+    /** Of a form, a series and a bore; empty where the series leaves it out. @param series {@code E} or {@code K} */
+    public static Optional<PlainSize> of(PlainForm form, String series, double boreMm) {
         PlainForm listed = form.threaded() ? PlainForm.ROD_END_FEMALE : form;
         return ALL.stream()
-                .filter(s -> s.form == listed && s.boreMm == boreMm)
+                .filter(s -> s.form == listed && s.series.equals(series) && s.boreMm == boreMm)
                 .findFirst()
-                .map(s -> new PlainSize(form, boreMm, s.outsideMm, s.innerMm, s.outerMm, s.ballMm, s.thread));
+                .map(s -> new PlainSize(form, s.series, boreMm, s.outsideMm, s.innerMm, s.outerMm, s.ballMm, s.thread));
     }
 
     private static List<PlainSize> read() {
@@ -47,6 +48,7 @@ public record PlainSize(
         for (TableRow row : Table.read(PlainSize.class, "sizes.csv")) {
             all.add(new PlainSize(
                     row.get("form").equals("rod-end") ? PlainForm.ROD_END_FEMALE : PlainForm.SPHERICAL,
+                    row.get("series"),
                     row.number("bore"),
                     row.maybe("outside"),
                     row.number("inner_width"),

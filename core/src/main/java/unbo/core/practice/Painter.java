@@ -73,7 +73,7 @@ public final class Painter {
     }
 
     /** Spots off by up to 4° and 6 % of the width, strokes up to 15 % thinner or thicker, times the shake. */
-    static List<Stroke> shaken(List<Stroke> strokes, double turned, double shake, SplittableRandom random) {
+    public static List<Stroke> shaken(List<Stroke> strokes, double turned, double shake, SplittableRandom random) {
         return strokes.stream()
                 .map(s -> new Stroke(
                         s.mark(),

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.Random;
-import java.util.TreeMap;
+import java.util.SplittableRandom;
 
 import org.junit.jupiter.api.Test;
 
-/** The reader of races against a painter: every mode's plate with a shaking hand, healthy ones, and scribble. */
+import unbo.core.practice.Painter;
+
+/** The reader of races against a painter: healthy ones, and scribble; every mode is held in ReaderTableTest. */
 class PaintedAtRandomTest {
 
     private static final int PAINTINGS = 500;
@@ -28,47 +28,9 @@ class PaintedAtRandomTest {
                 false));
     }
 
-    /** Spots off by up to 4° and 6 % of the width, strokes a little thinner or thicker, the ring turned anyhow. */
-    private static List<Stroke> shaken(List<Stroke> strokes, double turned, Random random) {
-        return strokes.stream()
-                .map(s -> new Stroke(
-                        s.mark(),
-                        Math.max(0.02, Math.min(1, s.width() * (0.85 + 0.3 * random.nextDouble()))),
-                        s.spots().stream()
-                                .map(p -> new Stroke.Spot(
-                                        p.angleDeg() + turned + 8 * random.nextDouble() - 4,
-                                        p.across() + 0.12 * random.nextDouble() - 0.06))
-                                .toList()))
-                .toList();
-    }
-
-    @Test
-    void theFirstModeIsTheOneThatWasPainted() {
-        Random random = new Random(61);
-        Map<String, Integer> missed = new TreeMap<>();
-        int right = 0;
-        for (int i = 0; i < PAINTINGS; i++) {
-            Mode mode = Mode.all().get(i % Mode.all().size());
-            double turned = 360 * random.nextDouble();
-            RaceMap map = read(
-                    RaceMapInput.Kind.BALL,
-                    shaken(mode.plate(true, ELEMENTS), turned, random),
-                    shaken(mode.plate(false, ELEMENTS), turned, random));
-            String first =
-                    map.ranked().isEmpty() ? "none" : map.ranked().get(0).mode().id();
-            if (first.equals(mode.id())) {
-                right++;
-            } else {
-                missed.merge(mode.id() + " read as " + first, 1, Integer::sum);
-            }
-        }
-        System.out.printf("%d of %d painted pairs read right first; mixed up: %s%n", right, PAINTINGS, missed);
-        assertThat(right).isGreaterThanOrEqualTo(PAINTINGS * 90 / 100);
-    }
-
     @Test
     void scribbleIsNoMode() {
-        Random random = new Random(62);
+        SplittableRandom random = new SplittableRandom(62);
         for (int i = 0; i < PAINTINGS; i++) {
             List<Stroke> inner = scribble(random);
             List<Stroke> outer = random.nextBoolean() ? scribble(random) : List.of();
@@ -77,7 +39,7 @@ class PaintedAtRandomTest {
         }
     }
 
-    private static List<Stroke> scribble(Random random) {
+    private static List<Stroke> scribble(SplittableRandom random) {
         List<Stroke.Spot> spots = new ArrayList<>();
         int n = 12 + random.nextInt(30);
         for (int i = 0; i < n; i++) {
@@ -88,7 +50,7 @@ class PaintedAtRandomTest {
 
     @Test
     void aHealthyOneIsNoFault() {
-        Random random = new Random(63);
+        SplittableRandom random = new SplittableRandom(63);
         for (int i = 0; i < PAINTINGS; i++) {
             double from = 360 * random.nextDouble();
             double arc = 100 + 80 * random.nextDouble();
@@ -97,8 +59,8 @@ class PaintedAtRandomTest {
             double width = kind == RaceMapInput.Kind.TAPERED ? 0.85 : 0.25 + 0.15 * random.nextDouble();
             RaceMap map = read(
                     kind,
-                    shaken(List.of(track(0, 360, across, width)), 0, random),
-                    shaken(List.of(track(from, arc, across, width)), 0, random));
+                    Painter.shaken(List.of(track(0, 360, across, width)), 0, 1, random),
+                    Painter.shaken(List.of(track(from, arc, across, width)), 0, 1, random));
             assertThat(map.ranked())
                     .as("healthy %d", i)
                     .noneMatch(r -> !r.mode().id().equals("normal") && r.confidence() > 0.5);

@@ -2,6 +2,8 @@ package unbo.core.identify;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+
 import org.junit.jupiter.api.Test;
 
 import unbo.core.designation.Decoder;
@@ -38,5 +40,13 @@ class OrderLineTest {
     @Test
     void whatNobodyKnowsIsLookedUp() {
         assertThat(of("6305-2RS QQ7").open()).isNotEmpty();
+    }
+
+    /** Tapers, thrust bearings and drawn cups have no class of clearance, and no seal to speak of. */
+    @Test
+    void whatAKindDoesNotHaveIsNotRefused() {
+        for (String number : List.of("32006", "51105", "HK2016")) {
+            assertThat(of(number).refuse()).as(number).noneMatch(r -> r.contains("C3") || r.contains("sealed one"));
+        }
     }
 }

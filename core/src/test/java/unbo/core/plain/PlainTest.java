@@ -17,8 +17,11 @@ class PlainTest {
         "GE 20 ES-2RS, SPHERICAL, false, 20, 35, 12, 29, greased, true",
         "GE25ES, SPHERICAL, false, 25, 42, 16, 35.5, greased, false",
         "GE 12 C, SPHERICAL, false, 12, 22, 7, 18, dry, false",
-        "SIL 12 C, ROD_END_FEMALE, true, 12, , 12, 22.2, dry, false",
-        "sa 10, ROD_END_MALE, false, 10, , 10.5, 19.1, unknown, false",
+        "SIL 12 E, ROD_END_FEMALE, true, 12, , 7, 18, unknown, false",
+        "SIKB 12, ROD_END_FEMALE, false, 12, , 12, 22.2, unknown, false",
+        "SALK 10 C, ROD_END_MALE, true, 10, , 10.5, 19.1, dry, false",
+        "SAKAC 10 M, ROD_END_MALE, false, 10, , 10.5, 19.1, unknown, false",
+        "sa 10, ROD_END_MALE, false, 10, , , , unknown, false",
         "20x23x15, BUSH, false, 20, 23, 15, 20, unknown, false",
     })
     void numbersAreRead(
@@ -31,8 +34,16 @@ class PlainTest {
             Double sliding,
             String film,
             boolean sealed) {
-        assertThat(PlainNumber.read(text))
-                .contains(new PlainNumber(form, left, bore, outside, width, sliding, film, sealed));
+        assertThat(PlainNumber.read(text)).hasValueSatisfying(n -> {
+            assertThat(n.form()).isEqualTo(form);
+            assertThat(n.leftHand()).isEqualTo(left);
+            assertThat(n.boreMm()).isEqualTo(bore);
+            assertThat(n.outsideMm()).isEqualTo(outside);
+            assertThat(n.widthMm()).isEqualTo(width);
+            assertThat(n.slidingMm()).isEqualTo(sliding);
+            assertThat(n.film()).isEqualTo(film);
+            assertThat(n.sealed()).isEqualTo(sealed);
+        });
     }
 
     @ParameterizedTest

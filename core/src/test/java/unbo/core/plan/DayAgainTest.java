@@ -31,6 +31,12 @@ class DayAgainTest {
                 .collect(Collectors.toMap(step -> step.task().code(), DayPlan.Step::begin));
     }
 
+    @Test
+    void nothingToDoIsAPlan() {
+        assertThat(DayPlan.again(day(), Map.of()).fits()).isTrue();
+        assertThat(DayChance.of(DayPlan.of(day()), 0.3).kept()).isEmpty();
+    }
+
     /** Four steps of an hour in any order: the order of before stays, whichever it was. */
     @Test
     void anOrderThatIsAsGoodIsKept() {

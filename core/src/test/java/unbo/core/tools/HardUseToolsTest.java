@@ -78,7 +78,7 @@ class HardUseToolsTest {
         assertThat(PLAIN.codes("material", "sintered-bronze", "celsius", "90")).contains("plain-hot");
         assertThat(PLAIN.codes("playMm", "", "loadN", "")).containsExactly("plain-read");
         assertThat(PLAIN.refused("marking", "6305")).anyMatch(s -> s.contains("Number on a ring"));
-        assertThat(PLAIN.answer("marking", "SAL 10 C").figures().get(0).other())
+        assertThat(PLAIN.answer("marking", "SALK 10 C").figures().get(0).other())
                 .contains("left-hand", "M10", "no grease");
     }
 

@@ -34,6 +34,9 @@ public record TaskLine(
     /** Where no minutes are written. */
     public static final int USUAL_MIN = 15;
 
+    /** Letters of what is to be done, at most. */
+    public static final int LONGEST = 80;
+
     private static final int MOST_MIN = 3 * 24 * 60;
     private static final Pattern TIME = Pattern.compile("(\\d{1,2}:\\d{2})\\s+(.*)");
     private static final Pattern LENGTH = Pattern.compile("(\\d+(?:\\.\\d+)?)\\s*(min|minutes?|m|h|hours?)");
@@ -65,7 +68,12 @@ public record TaskLine(
                 return refused(refusal);
             }
         }
-        return parts.what.isEmpty() ? refused("Say in a word what is to be done.") : new Read(parts.made(), "");
+        if (parts.what.isEmpty()) {
+            return refused("Say in a word what is to be done.");
+        }
+        return parts.what.length() > LONGEST
+                ? refused("Say it in " + LONGEST + " letters at most.")
+                : new Read(parts.made(), "");
     }
 
     private static Read refused(String why) {

@@ -191,8 +191,8 @@ public final class HeadSetTool implements Tool<HeadSet, HeadSet> {
         double wall = Math.max(2.5, cup * 0.1);
         List<unbo.core.drawing.Shape> shapes = new ArrayList<>();
         double least = Math.min(0, high - set.seat().heightMm());
-        shapes.add(rect(Role.BEHIND, 0, least - 4, stem, high + 6));
-        shapes.add(rect(Role.SOLID, cup, high * 0.15, cup + wall, high + 6));
+        shapes.add(unbo.core.drawing.Shape.rectangle(Role.BEHIND, Known.TABLE, 0, least - 4, stem, high + 6));
+        shapes.add(unbo.core.drawing.Shape.rectangle(Role.SOLID, Known.TABLE, cup, high * 0.15, cup + wall, high + 6));
         double mid = (bore + out) / 2;
         double lean = (out - bore) * 0.09;
         shapes.add(unbo.core.drawing.Shape.area(
@@ -217,10 +217,10 @@ public final class HeadSetTool implements Tool<HeadSet, HeadSet> {
                 Point.of(mid + (out - bore) * 0.18 + lean * 0.8, high * 0.86),
                 Point.of(mid - (out - bore) * 0.1 + lean * 0.8, high * 0.86)));
         if (f.ringMm() > 0) {
-            shapes.add(rect(Role.ANSWER, out, high * 0.15, cup, high));
+            shapes.add(unbo.core.drawing.Shape.rectangle(Role.ANSWER, Known.TABLE, out, high * 0.15, cup, high));
         }
         if (f.sleeveMm() > 0) {
-            shapes.add(rect(Role.ANSWER, stem, 0, bore, high));
+            shapes.add(unbo.core.drawing.Shape.rectangle(Role.ANSWER, Known.TABLE, stem, 0, bore, high));
         }
         shapes.add(unbo.core.drawing.Shape.line(Role.CENTRE, Point.of(0, least - 6), Point.of(0, high + 8)));
         double text = Math.max(2, cup * 0.09);
@@ -235,16 +235,6 @@ public final class HeadSetTool implements Tool<HeadSet, HeadSet> {
                 cup + wall + text * 8 + 6,
                 high - least + 16,
                 shapes));
-    }
-
-    private static unbo.core.drawing.Shape rect(Role role, double left, double top, double right, double bottom) {
-        return unbo.core.drawing.Shape.area(
-                role,
-                Known.TABLE,
-                Point.of(left, top),
-                Point.of(right, top),
-                Point.of(right, bottom),
-                Point.of(left, bottom));
     }
 
     @Override

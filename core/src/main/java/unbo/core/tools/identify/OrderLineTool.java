@@ -108,7 +108,7 @@ public final class OrderLineTool implements Tool<OrderLine, OrderLine> {
                                                 .map(OrderLine.Mark::mark)
                                                 .collect(Collectors.joining(" ")),
                                 "",
-                                "and the maker, and a better class")),
+                                "and the maker, a better class, a metal cage where it is neither hot nor fast")),
                 findings(line),
                 sentences,
                 new Worksheet(

@@ -234,8 +234,8 @@ public final class SealSidesTool implements Tool<SealSidesTool.SidesAsked, SealS
         double ball = (out - bore) * 0.27;
         double middle = (out + bore) / 2;
         List<unbo.core.drawing.Shape> shapes = new ArrayList<>();
-        shapes.add(rect(Role.SOLID, -half, -out, half, -out + ring));
-        shapes.add(rect(Role.SOLID_TWIN, -half, -bore - ring, half, -bore));
+        shapes.add(unbo.core.drawing.Shape.rectangle(Role.SOLID, Known.TABLE, -half, -out, half, -out + ring));
+        shapes.add(unbo.core.drawing.Shape.rectangle(Role.SOLID_TWIN, Known.TABLE, -half, -bore - ring, half, -bore));
         shapes.add(new unbo.core.drawing.Shape.Circle(Point.of(0, -middle), ball, Role.PART, Known.TABLE));
         seal(in.outer(), -1, shapes, half, out - ring, bore + ring);
         seal(in.inner(), 1, shapes, half, out - ring, bore + ring);
@@ -268,8 +268,13 @@ public final class SealSidesTool implements Tool<SealSidesTool.SidesAsked, SealS
             default -> 0;
         };
         double end = to + (from - to) * gap;
-        shapes.add(rect(
-                side == SealSides.Side.SHIELD ? Role.PART : Role.RUBBER, x - thick / 2, -from, x + thick / 2, -end));
+        shapes.add(unbo.core.drawing.Shape.rectangle(
+                side == SealSides.Side.SHIELD ? Role.PART : Role.RUBBER,
+                Known.TABLE,
+                x - thick / 2,
+                -from,
+                x + thick / 2,
+                -end));
         if (side == SealSides.Side.CONTACT || side == SealSides.Side.LIGHT) {
             double lip = side == SealSides.Side.CONTACT ? 2.4 : 1.4;
             shapes.add(unbo.core.drawing.Shape.area(
@@ -280,16 +285,6 @@ public final class SealSidesTool implements Tool<SealSidesTool.SidesAsked, SealS
                     Point.of(x + sign * thick * lip, -to),
                     Point.of(x, -to)));
         }
-    }
-
-    private static unbo.core.drawing.Shape rect(Role role, double left, double top, double right, double bottom) {
-        return unbo.core.drawing.Shape.area(
-                role,
-                Known.TABLE,
-                Point.of(left, top),
-                Point.of(right, top),
-                Point.of(right, bottom),
-                Point.of(left, bottom));
     }
 
     @Override

@@ -27,6 +27,7 @@ import unbo.core.measure.Show;
 import unbo.core.plain.PlainDuty;
 import unbo.core.plain.PlainForm;
 import unbo.core.plain.PlainNumber;
+import unbo.core.plain.PlainSize;
 import unbo.core.plain.SlidingMaterial;
 import unbo.core.tool.About;
 import unbo.core.tool.Call;
@@ -145,7 +146,6 @@ public final class PlainTool implements Tool<PlainTool.Joint, PlainTool.JointRea
         }
         return switch (number.film()) {
             case "greased" -> SlidingMaterial.of("steel-on-steel");
-            case "dry" -> SlidingMaterial.of("ptfe-fabric");
             default -> null;
         };
     }
@@ -283,7 +283,8 @@ public final class PlainTool implements Tool<PlainTool.Joint, PlainTool.JointRea
         List<String> parts = new ArrayList<>();
         if (n.form().threaded()) {
             parts.add(n.leftHand() ? "left-hand thread" : "right-hand thread");
-            unbo.core.plain.PlainSize.of(n.form(), n.boreMm()).ifPresent(s -> parts.add(s.thread()));
+            PlainSize size = n.size();
+            parts.add(size == null ? "series E or K not told: measure its width" : size.thread());
         }
         parts.add(
                 switch (n.film()) {
@@ -350,7 +351,7 @@ public final class PlainTool implements Tool<PlainTool.Joint, PlainTool.JointRea
                 "Which is it, and does it stand its load?",
                 lines,
                 List.of(
-                        "Sizes: ISO 12240-1 series E, ISO 12240-4 series K.",
+                        "Sizes: ISO 12240-1 series E, ISO 12240-4 series E and K.",
                         "Limits of sliding: Shigley's Mechanical Engineering Design, boundary-lubricated bearings; "
                                 + "steel "
                                 + "on steel and the limits of play are guides. The vehicle maker's come first."));
@@ -358,19 +359,17 @@ public final class PlainTool implements Tool<PlainTool.Joint, PlainTool.JointRea
 
     /** Cut through its middle, to scale, the load from above. */
     private static List<Drawing> drawing(PlainNumber n) {
-        Double outside = n.outsideMm();
-        Double width = n.widthMm();
-        Double sliding = n.slidingMm();
-        if (width == null || sliding == null) {
+        PlainSize size = n.size();
+        if (size == null) {
             return List.of();
         }
+        Double outside = size.outsideMm();
+        double width = size.outerMm();
+        double sliding = size.ballMm();
         double bore = n.boreMm() / 2;
         double half = width / 2;
         double out = outside != null ? outside / 2 : sliding / 2 + width / 3;
-        double inner = unbo.core.plain.PlainSize.of(n.form(), n.boreMm())
-                        .map(unbo.core.plain.PlainSize::innerMm)
-                        .orElse(width)
-                / 2;
+        double inner = size.innerMm() / 2;
         List<unbo.core.drawing.Shape> shapes = new ArrayList<>();
         for (int side : new int[] {-1, 1}) {
             if (n.form() == PlainForm.BUSH) {

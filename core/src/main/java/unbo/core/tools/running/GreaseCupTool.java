@@ -21,6 +21,7 @@ import unbo.core.input.Field;
 import unbo.core.input.FieldList;
 import unbo.core.input.Problem;
 import unbo.core.input.Values;
+import unbo.core.lubrication.FreeVolume;
 import unbo.core.lubrication.GreaseCup;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
@@ -80,11 +81,14 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.CupAsked, GreaseC
 
     private static double week(Values v) {
         Bearing b = v.book().find(v.text("designation"));
+        double outside = requireNonNull(b.outsideMm());
+        double width = requireNonNull(b.widthMm());
+        double free = FreeVolume.cm3(
+                FreeVolume.envelopeCm3(requireNonNull(b.boreMm()), outside, width),
+                null,
+                b.kind().ball());
         return GreaseCup.weekG(
-                requireNonNull(b.outsideMm()),
-                requireNonNull(b.widthMm()),
-                v.number("intervalH"),
-                v.number("hoursAWeek"));
+                FreeVolume.replenishG(outside, width, free), v.number("intervalH"), v.number("hoursAWeek"));
     }
 
     private static List<Problem> rules(Values v) {
@@ -98,9 +102,9 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.CupAsked, GreaseC
                     false));
         }
         Bearing b = v.book().find(v.text("designation"));
-        if (b.outsideMm() == null || b.widthMm() == null) {
-            return List.of(Problem.impossible(
-                    "designation", "Its outside and width are not known: write the grams it wants a week."));
+        if (b.boreMm() == null || b.outsideMm() == null || b.widthMm() == null) {
+            return List.of(
+                    Problem.impossible("designation", "Its sizes are not known: write the grams it wants a week."));
         }
         return b.greasedForLife()
                 ? List.of(Problem.impossible(
@@ -178,7 +182,7 @@ public final class GreaseCupTool implements Tool<GreaseCupTool.CupAsked, GreaseC
                                 Worksheet.computed(
                                         "",
                                         "wanted a week",
-                                        "0.005·D·B·hours/interval",
+                                        "0.005·D·B, at most its free room; ·hours/interval",
                                         Show.number(in.weekG(), 3) + " g"),
                                 Worksheet.judged(
                                         "",

@@ -24,6 +24,7 @@ import unbo.core.input.Values;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.Show;
 import unbo.core.strength.HubPart;
+import unbo.core.strength.ShoulderFillet;
 import unbo.core.strength.TiltedPlate;
 import unbo.core.strength.WheelLoad;
 import unbo.core.tool.About;
@@ -146,7 +147,7 @@ public final class HubStressTool implements Tool<HubStressTool.Hard, HubStressTo
         }
         if (v.number("shoulderMm") < v.number("journalMm")) {
             problems.add(Problem.impossible("shoulderMm", "The shoulder is the thicker of the two."));
-        } else if ((v.number("shoulderMm") - v.number("journalMm")) / 2 / v.number("filletMm") > 20) {
+        } else if (!new ShoulderFillet(v.number("journalMm"), v.number("shoulderMm"), v.number("filletMm")).known()) {
             problems.add(Problem.impossible(
                     "filletMm",
                     "A fillet under a twentieth of the shoulder's height is a sharp corner: no curve " + "has it."));

@@ -37,4 +37,11 @@ class TaskLineTest {
         assertThat(TaskLine.read(line, THERE).task()).isNull();
         assertThat(TaskLine.read(line, THERE).refusal()).contains("for instance");
     }
+
+    @Test
+    void whatIsLongerThanALineIsRefused() {
+        assertThat(TaskLine.read("x".repeat(TaskLine.LONGEST + 1), THERE).refusal())
+                .contains("80 letters");
+        assertThat(TaskLine.read("x".repeat(TaskLine.LONGEST), THERE).task()).isNotNull();
+    }
 }
