@@ -118,15 +118,39 @@ public class DayService {
             return MOST_TASKS + " tasks a day are kept: drop one first.";
         }
         TaskLine.Read read = TaskLine.read(line, List.copyOf(setup().resources().keySet()));
-        if (read.task() != null) {
+        TaskLine task = read.task();
+        if (task == null) {
+            return read.refusal();
+        }
+        String refusal = against(task, day, setup());
+        if (refusal.isEmpty()) {
             rows.add(day, line.strip());
         }
-        return read.refusal();
+        return refusal;
     }
 
     @Transactional
     public void drop(LocalDate day, long task) {
         rows.drop(day, task);
+    }
+
+    /** What no plan could hold; empty where that is nothing. */
+    private static String against(TaskLine task, LocalDate day, DaySetup setup) {
+        if (task.waits()) {
+            return "";
+        }
+        if (task.minutes() > setup.closes() - setup.opens()) {
+            return "Nobody is there for so long at a time: part it, or say that it waits.";
+        }
+        return task.at() == null ? "" : away(Clocks.minute(task.at()), day, setup);
+    }
+
+    /** That nobody is there at a minute of the day; empty where somebody is. */
+    private static String away(int minute, LocalDate day, DaySetup setup) {
+        return minute >= setup.opens() && minute < setup.closes()
+                ? ""
+                : "Nobody is there at " + Clocks.shown(minute, day) + ": it is open from " + setup.begins() + " to "
+                        + setup.ends() + ".";
     }
 
     /**
@@ -135,15 +159,11 @@ public class DayService {
      */
     @Transactional
     public String pin(LocalDate day, String code, Integer minute) {
-        DaySetup setup = setup();
-        if (minute != null && (minute < setup.opens() || minute >= setup.closes())) {
-            return "Nobody is there at " + Clocks.shown(minute, day) + ": it is open from " + setup.begins() + " to "
-                    + setup.ends() + ".";
-        }
-        if (code.length() <= LONGEST_CODE) {
+        String refusal = minute == null ? "" : away(minute, day, setup());
+        if (refusal.isEmpty() && code.length() <= LONGEST_CODE) {
             rows.pin(day, code, minute);
         }
-        return "";
+        return refusal;
     }
 
     /** The minute of a day that is now, from its midnight. */

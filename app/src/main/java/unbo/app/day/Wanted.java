@@ -22,6 +22,8 @@ final class Wanted {
     static final String NIGHT = "\u0001night";
 
     private static final int INTO_OVEN_MIN = 2;
+    /** What cannot begin within a week is not planned: it would hold up all the rest. */
+    private static final int HORIZON_MIN = 7 * Clocks.DAY_MIN;
 
     private Wanted() {}
 
@@ -122,6 +124,9 @@ final class Wanted {
             if (parts && left.stage().compareTo(RouteStage.FIT) >= 0) {
                 notBefore = later(notBefore, minute(job.told().parts(), day));
                 parts = false;
+            }
+            if (notBefore != null && notBefore >= HORIZON_MIN) {
+                return;
             }
             Task.Times times =
                     new Task.Times(notBefore, null, last ? minute(job.told().promised(), day) : null);

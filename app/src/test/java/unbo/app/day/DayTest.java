@@ -290,6 +290,23 @@ class DayTest {
         assertThat(morning.add(TODAY, "x".repeat(201))).contains("200 letters");
     }
 
+    /** One thing that no plan can hold does not take the plan from all the others. */
+    @Test
+    void whatCannotBePlannedHoldsNothingUp() {
+        assertThat(morning.add(TODAY, "20:30 test drive, 10 min")).contains("Nobody is there at 20:30");
+        assertThat(morning.add(TODAY, "stocktaking, 12 h")).contains("part it");
+        assertThat(morning.add(TODAY, "paint dries, 12 h, waits")).isEmpty();
+        long waiting = morning.shown(TODAY).jobs().stream()
+                .filter(DayJobs.Listed::stands)
+                .findFirst()
+                .orElseThrow()
+                .line()
+                .id();
+        morning.told(waiting, null, TODAY.plusDays(20).atTime(10, 0));
+        assertThat(planned()).anyMatch(step -> step.code().equals("paint dries"));
+        assertThat(morning.shown(TODAY).made().fits()).isTrue();
+    }
+
     @Test
     void aTaskOfTheNightIsATaskLikeAnother() {
         morning.add(TODAY, "night watch handed over, 10 min");
