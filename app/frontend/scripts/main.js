@@ -18,6 +18,7 @@ const parts = {
   "[data-record]": "./record.js",
   "template[data-rows]": "./rows.js",
   "[data-touch]": "./touch.js",
+  "[data-day]": "./day.js",
 };
 
 function fetchNeeded() {

@@ -18,6 +18,8 @@ import unbo.app.job.JobWork;
 import unbo.app.job.OpenLine;
 import unbo.app.logbook.Logbook;
 import unbo.app.timer.TimerService;
+import unbo.core.plan.JobChain;
+import unbo.core.plan.Oven;
 
 /** The jobs under way, as a day is planned from them. */
 @Component
@@ -40,11 +42,11 @@ class DayJobs {
     /**
      * A job under way.
      *
-     * @param left stages that are left, in order
+     * @param left pieces that are left, in order
      * @param waits true where it waits for parts
      * @param free when its last countdown ends; null where none runs
      */
-    record Under(OpenLine line, List<JobWork.Left> left, boolean waits, LocalDateTime free, DayRows.OfJob told) {
+    record Under(OpenLine line, List<JobChain.Left> left, boolean waits, LocalDateTime free, DayRows.OfJob told) {
 
         public long id() {
             return line.id();
@@ -89,19 +91,20 @@ class DayJobs {
     }
 
     /** The oldest first. */
-    List<Under> under(Map<Long, DayRows.OfJob> told) {
-        double pace = logbook.pace().factor();
+    List<Under> under(Map<Long, DayRows.OfJob> told, Oven oven) {
+        JobWork.Pace pace = new JobWork.Pace(logbook.pace().factor(), logbook.paces());
         List<OpenLine> open = jobs.underWay(0, MOST);
         return open.stream()
                 .sorted(Comparator.comparingLong(OpenLine::id))
-                .flatMap(line -> jobs.view(line.id()).map(view -> under(line, view, pace, told)).stream())
+                .flatMap(line ->
+                        jobs.view(line.id()).map(view -> under(line, work.left(view, pace, oven), view, told)).stream())
                 .toList();
     }
 
-    private Under under(OpenLine line, JobView view, double pace, Map<Long, DayRows.OfJob> told) {
+    private Under under(OpenLine line, List<JobChain.Left> left, JobView view, Map<Long, DayRows.OfJob> told) {
         return new Under(
                 line,
-                work.left(view, pace),
+                left,
                 view.job().state() == JobState.WAITING,
                 free(line.id()).orElse(null),
                 told.getOrDefault(line.id(), DayRows.OfJob.NOTHING));

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 import org.springframework.http.HttpHeaders;
@@ -23,6 +24,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.vehicle.DueLine;
+import unbo.app.vehicle.VehicleService;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
@@ -32,6 +35,7 @@ import unbo.core.finding.Level;
 import unbo.core.input.FieldReader;
 import unbo.core.input.Problem;
 import unbo.core.input.Reading;
+import unbo.core.measure.Show;
 import unbo.core.plan.DayPlan;
 import unbo.core.plan.DayWork;
 import unbo.core.tools.deciding.DayDrawing;
@@ -42,13 +46,22 @@ class DayPages {
 
     private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
     private static final int THEN = 2;
+    /** Shorter is no time for anything else; longer is an evening. */
+    private static final int IDLE_MIN = 5;
+
+    private static final int MOST_IDLE_MIN = 6 * 60;
+    private static final int LOOK_WEEKS = 6;
+    private static final int MOST_DUE = 100;
+    private static final int MOST_LOOKS = 3;
 
     private final DayService days;
+    private final VehicleService vehicles;
     private final WorkshopService workshops;
     private final Clock clock;
 
-    DayPages(DayService days, WorkshopService workshops, Clock clock) {
+    DayPages(DayService days, VehicleService vehicles, WorkshopService workshops, Clock clock) {
         this.days = days;
+        this.vehicles = vehicles;
         this.workshops = workshops;
         this.clock = clock;
     }
@@ -66,7 +79,11 @@ class DayPages {
                 "begun",
                 shown.now(minute).map(step -> step.span().begins() <= minute).orElse(false));
         model.addAttribute("then", shown.then(minute, THEN));
-        model.addAttribute("drawing", drawing(shown, setup, minute));
+        model.addAttribute("waits", shown.waits(minute));
+        model.addAttribute("idle", idle(shown, minute));
+        Drawn drawn = drawn(shown, setup, minute);
+        model.addAttribute("drawing", drawn == null ? null : drawn.drawing());
+        model.addAttribute("perUnit", drawn == null ? null : drawn.minutesPerUnit());
         shown.steps().stream().mapToInt(step -> step.span().ends()).max().ifPresent(ends -> {
             model.addAttribute("ends", Clocks.shown(ends, today));
             model.addAttribute("bound", Clocks.shown(Math.min(ends, shown.made().bound()), today));
@@ -82,6 +99,30 @@ class DayPages {
             model.addAttribute("setup", boxes(read(setup)));
         }
         return "day/day";
+    }
+
+    /**
+     * Hands that have nothing to do.
+     *
+     * @param until when the next step begins
+     * @param looks what is due on vehicles that are here
+     */
+    public record Idle(String until, int minutes, List<DueLine> looks) {}
+
+    /** Null where a step goes on, or the next begins at once. */
+    private Idle idle(DayService.Shown shown, int minute) {
+        PlannedStep next = shown.now(minute).orElse(null);
+        int minutes = next == null ? 0 : next.span().begins() - minute;
+        if (minutes < IDLE_MIN || minutes > MOST_IDLE_MIN) {
+            return null;
+        }
+        Set<String> here =
+                shown.jobs().stream().map(job -> job.line().vehicle()).collect(Collectors.toSet());
+        List<DueLine> looks = vehicles.due(shown.day().plusWeeks(LOOK_WEEKS), MOST_DUE).stream()
+                .filter(due -> here.contains(due.vehicle()))
+                .limit(MOST_LOOKS)
+                .toList();
+        return new Idle(next.from(), minutes, looks);
     }
 
     /** What is late, what may be, and what no plan holds. */
@@ -109,8 +150,11 @@ class DayPages {
         return findings;
     }
 
+    /** @param minutesPerUnit how many minutes a unit of its width is */
+    private record Drawn(Drawing drawing, double minutesPerUnit) {}
+
     /** The first day that has something planned, over its hours; null where none has. */
-    private static Drawing drawing(DayService.Shown shown, DaySetup setup, int minute) {
+    private static Drawn drawn(DayService.Shown shown, DaySetup setup, int minute) {
         if (shown.steps().isEmpty()) {
             return null;
         }
@@ -140,10 +184,9 @@ class DayPages {
                 setup.resources(),
                 drawn.stream().map(DayPlan.Step::task).toList());
         LocalDateTime zero = shown.day().atStartOfDay();
-        return DayDrawing.of(
-                new DayPlan(work, drawn, 0, until - from, 0, false, false),
-                zero.plusMinutes(from),
-                zero.plusMinutes(minute));
+        DayPlan plan = new DayPlan(work, drawn, 0, until - from, 0, false, false);
+        return new Drawn(
+                DayDrawing.of(plan, zero.plusMinutes(from), zero.plusMinutes(minute)), DayDrawing.minutesPerUnit(plan));
     }
 
     @PostMapping("/day/plan")
@@ -237,6 +280,10 @@ class DayPages {
         texts.put("begins", setup.begins().toString());
         texts.put("ends", setup.ends().toString());
         texts.put("resources", setup.text());
+        texts.put("people", setup.peopleText());
+        texts.put("ovenLitres", Show.number(setup.oven().litres(), 0));
+        texts.put("ovenWarms", Show.number(setup.oven().warmsMin(), 0));
+        texts.put("ovenFan", setup.oven().fan() ? "yes" : "");
         return FieldReader.read(DaySetup.LIST, texts, workshops.units());
     }
 

@@ -12,9 +12,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
+
+import unbo.core.plan.Oven;
 
 /** The day as it stands in the database. */
 @Component
@@ -51,9 +54,14 @@ class DayRows {
     Optional<DaySetup> setup() {
         return rows
                 .query(
-                        "select begins, ends, resources from day_setup where id = 1",
+                        "select begins, ends, resources, oven_litres, oven_warms, oven_fan, people from day_setup "
+                                + "where id = 1",
                         (r, n) -> new DaySetup(
-                                LocalTime.parse(r.getString(1)), LocalTime.parse(r.getString(2)), counts(r)))
+                                LocalTime.parse(r.getString(1)),
+                                LocalTime.parse(r.getString(2)),
+                                counts(r),
+                                new Oven(r.getDouble(4), r.getDouble(5), r.getBoolean(6)),
+                                people(r.getString(7))))
                 .stream()
                 .findFirst();
     }
@@ -69,13 +77,24 @@ class DayRows {
         return counts;
     }
 
+    private static List<DaySetup.Person> people(String text) {
+        return text.lines()
+                .map(line -> line.split("; "))
+                .map(cells -> new DaySetup.Person(cells[0], LocalTime.parse(cells[1]), LocalTime.parse(cells[2])))
+                .toList();
+    }
+
     void keep(DaySetup setup) {
         rows.update(
-                "insert into day_setup (id, begins, ends, resources) values (1, ?, ?, ?) on duplicate key update "
-                        + "begins = values(begins), ends = values(ends), resources = values(resources)",
+                "replace into day_setup (id, begins, ends, resources, oven_litres, oven_warms, oven_fan, people) "
+                        + "values (1, ?, ?, ?, ?, ?, ?, ?)",
                 setup.begins().toString(),
                 setup.ends().toString(),
-                setup.text());
+                setup.text(),
+                setup.oven().litres(),
+                setup.oven().warmsMin(),
+                setup.oven().fan(),
+                setup.peopleText());
     }
 
     Map<Long, OfJob> jobs() {
@@ -198,7 +217,7 @@ class DayRows {
                     step.code(),
                     step.span().begins(),
                     step.span().minutes(),
-                    String.join(", ", step.uses()),
+                    step.uses().stream().distinct().collect(Collectors.joining(", ")),
                     step.waits(),
                     step.promise() == null ? null : step.promise().by(),
                     step.promise() == null ? null : step.promise().chance(),

@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -72,6 +73,16 @@ public class DayService {
             return steps.stream()
                     .filter(step -> !step.waits() && step.span().ends() > minute)
                     .findFirst();
+        }
+
+        /** What goes on by itself in a minute, the first to end first. */
+        public List<PlannedStep> waits(int minute) {
+            return steps.stream()
+                    .filter(step -> step.waits()
+                            && step.span().begins() <= minute
+                            && step.span().ends() > minute)
+                    .sorted(Comparator.comparingInt(step -> step.span().ends()))
+                    .toList();
         }
 
         /** Hands-on steps after that, the next first. */
@@ -225,7 +236,7 @@ public class DayService {
     public void plan(LocalDate day) {
         DaySetup setup = whole.execute(status -> setup());
         Map<Long, DayRows.OfJob> told = whole.execute(status -> rows.jobs());
-        List<DayJobs.Under> under = whole.execute(status -> jobs.under(told));
+        List<DayJobs.Under> under = whole.execute(status -> jobs.under(told, setup.oven()));
         List<DayRows.OwnTask> own = whole.execute(status -> rows.tasks(day));
         Map<String, Integer> pins = whole.execute(status -> rows.pins(day));
         List<PlannedStep> before = whole.execute(status -> rows.steps(day));
@@ -259,16 +270,16 @@ public class DayService {
                         PlannedStep::code, step -> step.span().begins(), (a, b) -> a, LinkedHashMap::new));
         Duration within = begins.isEmpty() ? FIRST_WITHIN : AGAIN_WITHIN;
         if (begins.isEmpty()) {
-            wanted.forEach(task -> begins.put(task.code(), begins.size()));
+            wanted.forEach(task -> begins.put(task.step().code(), begins.size()));
         }
         DayPlan plan = null;
         int first = from < setup.closes() ? 1 : 2;
         for (int days = first; days <= MOST_DAYS && (plan == null || !plan.fits()); days++) {
             int until = (days - 1) * Clocks.DAY_MIN + setup.closes();
             List<DayWork.Task> tasks = new ArrayList<>();
-            wanted.forEach(task -> tasks.add(task.from(from, pins.get(task.code()))));
-            nights(setup, from, days, tasks);
-            DayWork work = new DayWork(until - from, setup.resources(), tasks);
+            wanted.forEach(task ->
+                    tasks.add(task.step().from(from, pins.get(task.step().code()))));
+            DayWork work = new DayWork(until - from, setup.capacity(), tasks, away(setup, from, until));
             if (days == MOST_DAYS || DayPlan.mayFit(work)) {
                 plan = DayPlan.again(work, begins, within);
             }
@@ -276,20 +287,23 @@ public class DayService {
         return plan;
     }
 
-    /** Everybody is away from closing to opening. */
-    private static void nights(DaySetup setup, int from, int days, List<DayWork.Task> tasks) {
-        for (int night = 1; night < days; night++) {
-            int closes = Math.max(from, (night - 1) * Clocks.DAY_MIN + setup.closes()) - from;
-            int opens = night * Clocks.DAY_MIN + setup.opens() - from;
-            for (int person = 1; person <= setup.resources().get(DayWork.PERSON); person++) {
-                tasks.add(new DayWork.Task(
-                        Wanted.NIGHT + " " + night + "." + person,
-                        opens - closes,
-                        List.of(),
-                        new DayWork.Order(List.of(), 0, null),
-                        new DayWork.Times(closes, opens, null),
-                        false));
+    /** Everybody is away but in his hours. */
+    private static List<DayWork.Away> away(DaySetup setup, int from, int until) {
+        List<DayWork.Away> away = new ArrayList<>();
+        for (DaySetup.Person one : setup.hands()) {
+            int left = 0;
+            for (int midnight = 0; midnight <= until; midnight += Clocks.DAY_MIN) {
+                add(away, left - from, Math.min(until, midnight + Clocks.minute(one.from())) - from);
+                left = midnight + Clocks.minute(one.until());
             }
+            add(away, left - from, until - from);
+        }
+        return away;
+    }
+
+    private static void add(List<DayWork.Away> away, int from, int until) {
+        if (until > Math.max(0, from)) {
+            away.add(new DayWork.Away(DayWork.PERSON, Math.max(0, from), until));
         }
     }
 
@@ -303,9 +317,8 @@ public class DayService {
         Map<String, Integer> begins = new HashMap<>();
         before.forEach(step -> begins.put(step.code(), step.span().begins()));
         Map<String, Long> ofJob = new HashMap<>();
-        wanted.forEach(task -> ofJob.put(task.code(), task.job()));
+        wanted.forEach(task -> ofJob.put(task.step().code(), task.job()));
         return plan.steps().stream()
-                .filter(step -> !step.task().code().startsWith(Wanted.NIGHT))
                 .map(step -> {
                     String code = step.task().code();
                     Integer promised = step.task().times().promised();

@@ -2,20 +2,21 @@ package unbo.app.job;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 
 import org.springframework.stereotype.Service;
 
 import unbo.app.catalogue.KnowledgeService;
-import unbo.core.apart.MountStep;
 import unbo.core.apart.WholePlan;
 import unbo.core.input.Typed;
+import unbo.core.plan.HubWork;
+import unbo.core.plan.JobChain;
+import unbo.core.plan.Oven;
 import unbo.core.plan.StageWork;
 import unbo.core.route.Knowledge;
 import unbo.core.route.StageRule;
 import unbo.core.sheet.Sheet;
 import unbo.core.stage.RouteStage;
-import unbo.core.tools.strip.ApartWords;
 
 /** What is left to be done of a job, in hands-on minutes: by the plan of its assembly, else by the usual ones. */
 @Service
@@ -28,21 +29,22 @@ public class JobWork {
     }
 
     /**
-     * A stage that is left.
+     * How this workshop's minutes stand to the plan's.
      *
-     * @param uses resources beside a person
-     * @param hot true where a ring is warmed for it
+     * @param all over all steps
+     * @param byMethod by code of a method that was seen often enough
      */
-    public record Left(RouteStage stage, int minutes, List<String> uses, boolean hot) {}
+    public record Pace(double all, Map<String, Double> byMethod) {
 
-    /**
-     * The stages of a job under way that are not complete, in their order.
-     *
-     * @param pace how this workshop's minutes stand to the plan's
-     */
-    public List<Left> left(JobView view, double pace) {
+        double of(String method) {
+            return byMethod.getOrDefault(method, all);
+        }
+    }
+
+    /** The pieces of a job under way that are not done, in their order. */
+    public List<JobChain.Left> left(JobView view, Pace pace, Oven oven) {
         WholePlan plan = plan(view);
-        List<Left> left = new ArrayList<>();
+        List<JobChain.Left> left = new ArrayList<>();
         RouteStage next = view.nextStage();
         for (JobView.Station station : view.stations()) {
             RouteStage stage = station.stage();
@@ -50,39 +52,41 @@ public class JobWork {
                 continue;
             }
             StageWork usual = StageWork.of(stage);
-            double minutes = minutes(plan, view, stage, usual.minutes());
-            boolean hot = stage == RouteStage.FIT && plan != null && hot(plan);
-            left.add(new Left(stage, Math.max(1, (int) Math.round(minutes * pace)), usual.uses(), hot));
+            List<HubWork.Piece> pieces = pieces(plan, view, stage, pace, oven);
+            if (pieces.isEmpty()) {
+                pieces = List.of(new HubWork.Piece("", usual.minutes() * pace.all(), List.of(), null));
+            }
+            for (HubWork.Piece piece : pieces) {
+                left.add(new JobChain.Left(stage, with(piece, usual.uses())));
+            }
         }
         return left;
     }
 
+    private static HubWork.Piece with(HubWork.Piece piece, List<String> uses) {
+        List<String> all = new ArrayList<>(uses);
+        all.addAll(piece.uses());
+        return new HubWork.Piece(piece.what(), piece.minutes(), all, piece.load());
+    }
+
+    /** By the plan of its steps; empty where none says. */
+    private static List<HubWork.Piece> pieces(WholePlan plan, JobView view, RouteStage stage, Pace pace, Oven oven) {
+        if (plan == null || plan.apart() == null || plan.together() == null) {
+            return List.of();
+        }
+        return switch (stage) {
+            case STRIP ->
+                HubWork.apart(
+                        plan.apart(),
+                        StageForm.ticked(view.station(RouteStage.STRIP).typed().texts()),
+                        pace::of);
+            case FIT -> HubWork.together(plan.together(), oven, pace::of);
+            default -> List.of();
+        };
+    }
+
     private static boolean absent(JobView.Station station) {
         return station.state().equals("ABSENT") || station.state().equals("SKIPPED");
-    }
-
-    private static double minutes(WholePlan plan, JobView view, RouteStage stage, double usual) {
-        if (plan == null || plan.apart() == null || plan.together() == null) {
-            return usual;
-        }
-        if (stage == RouteStage.STRIP) {
-            Set<String> ticked =
-                    StageForm.ticked(view.station(RouteStage.STRIP).typed().texts());
-            return plan.apart().steps().stream()
-                    .filter(step -> !ticked.contains(ApartWords.code(step)))
-                    .mapToDouble(step -> step.minutes())
-                    .sum();
-        }
-        return stage == RouteStage.FIT ? plan.together().minutes() : usual;
-    }
-
-    /** True where a ring goes in by heat. */
-    private static boolean hot(WholePlan plan) {
-        return plan.together() != null && plan.together().steps().stream().anyMatch(JobWork::heats);
-    }
-
-    private static boolean heats(MountStep step) {
-        return step.celsius() != null;
     }
 
     /** The plan of the assembly by what the job knows; null where it cannot be planned. */

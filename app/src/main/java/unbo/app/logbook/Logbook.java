@@ -1,7 +1,12 @@
 package unbo.app.logbook;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -11,6 +16,7 @@ import unbo.core.assembly.BearingPlaces;
 import unbo.core.fact.FactKey;
 import unbo.core.logbook.StepTimes;
 import unbo.core.measure.Show;
+import unbo.core.plan.HubWork;
 
 /** What the logbook tells over signed jobs. */
 @Service
@@ -150,7 +156,27 @@ public class Logbook {
         return StepTimes.pace(rows.query(
                 "SELECT s.planned, s.minutes FROM log_step s JOIN job j ON j.id = s.job_id "
                         + "WHERE j.state = 'SIGNED' AND s.minutes IS NOT NULL AND s.planned > 0",
-                (row, n) -> new StepTimes.Seen(row.getDouble("minutes"), row.getDouble("planned"))));
+                (row, n) -> seen(row)));
+    }
+
+    /** The pace of each method of taking apart that was seen often enough, by its code. */
+    public Map<String, Double> paces() {
+        List<StepTimes.SeenOf> seen = new ArrayList<>();
+        rows.query(
+                "SELECT s.step, s.planned, s.minutes FROM log_step s JOIN job j ON j.id = s.job_id WHERE j.state = "
+                        + "'SIGNED' AND s.stage = 'strip' AND s.minutes IS NOT NULL AND s.planned > 0 "
+                        + "ORDER BY s.done_at, s.id",
+                row -> {
+                    Optional<String> method = HubWork.method(row.getString(1));
+                    if (method.isPresent()) {
+                        seen.add(new StepTimes.SeenOf(method.get(), seen(row)));
+                    }
+                });
+        return StepTimes.paces(seen);
+    }
+
+    private static StepTimes.Seen seen(ResultSet row) throws SQLException {
+        return new StepTimes.Seen(row.getDouble("minutes"), row.getDouble("planned"));
     }
 
     /** The runs of a position's bearings, those that run first, then the newest. */

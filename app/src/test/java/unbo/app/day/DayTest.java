@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 import unbo.app.Served;
 import unbo.app.demo.LoadedDemo;
+import unbo.core.plan.Oven;
 
 /**
  * A day planned from the jobs under way: in order, by hands that are there, with few changes when it is planned anew.
@@ -91,14 +93,17 @@ class DayTest {
                     .isGreaterThanOrEqualTo(hands.get(i - 1).span().ends());
         }
         Map<Long, List<String>> byJob = hands.stream()
-                .filter(step -> !step.code().endsWith("into the oven"))
+                .filter(step -> !step.code().contains(" into the oven"))
                 .collect(Collectors.groupingBy(
                         PlannedStep::job, Collectors.mapping(PlannedStep::code, Collectors.toList())));
-        jobs.under(rows.jobs()).stream()
+        jobs.under(rows.jobs(), Oven.USUAL).stream()
                 .filter(job -> !job.stands())
                 .forEach(job -> assertThat(byJob.get(job.id()))
                         .containsExactlyElementsOf(job.left().stream()
-                                .map(left -> "#" + job.id() + " " + left.stage().title())
+                                .map(left -> "#" + job.id() + " " + left.stage().title()
+                                        + (left.piece().what().isEmpty()
+                                                ? ""
+                                                : ", " + left.piece().what()))
                                 .toList()));
     }
 
@@ -112,21 +117,60 @@ class DayTest {
         });
     }
 
-    /** A ring is fitted within its minute, and the oven warms one at a time. */
+    /** What is warm is fitted within its minute, and never shares the oven with what takes another warmth. */
     @Test
     void aHotRingWaitsForNobody() {
         List<PlannedStep> steps = planned();
         List<PlannedStep> ovens = steps.stream()
-                .filter(step -> step.code().endsWith("ring in the oven"))
+                .filter(step -> step.code().contains(" in the oven, "))
                 .toList();
         assertThat(ovens).isNotEmpty();
         for (PlannedStep oven : ovens) {
-            PlannedStep fit = step(steps, "#" + oven.job() + " Fit");
-            assertThat(fit.span().begins() - oven.span().ends()).as(oven.code()).isBetween(0, 1);
+            assertThat(steps.stream()
+                            .filter(step ->
+                                    oven.job().equals(step.job()) && step.code().contains("Fit, hot"))
+                            .map(step -> step.span().begins() - oven.span().ends()))
+                    .as(oven.code())
+                    .anyMatch(wait -> wait == 0 || wait == 1);
+            assertThat(oven.uses()).containsExactly(Oven.CODE);
+            for (PlannedStep other : ovens) {
+                String warmth = other.code().substring(other.code().lastIndexOf(','));
+                if (!oven.code().endsWith(warmth)) {
+                    assertThat(oven.span().ends() <= other.span().begins()
+                                    || other.span().ends() <= oven.span().begins())
+                            .as(oven.code() + " and " + other.code())
+                            .isTrue();
+                }
+            }
         }
-        for (int i = 1; i < ovens.size(); i++) {
-            assertThat(ovens.get(i).span().begins())
-                    .isGreaterThanOrEqualTo(ovens.get(i - 1).span().ends());
+    }
+
+    /** Somebody who comes at ten does nothing before; somebody who is alone does one thing at a time. */
+    @Test
+    void peopleHaveTheirHours() {
+        morning.keep(new DaySetup(
+                DaySetup.USUAL.begins(),
+                DaySetup.USUAL.ends(),
+                DaySetup.USUAL.resources(),
+                DaySetup.USUAL.oven(),
+                List.of(
+                        new DaySetup.Person("A.K.", LocalTime.of(8, 0), LocalTime.of(12, 0)),
+                        new DaySetup.Person("B.M.", LocalTime.of(10, 0), LocalTime.of(15, 0)))));
+        assertThat(morning.setup().people()).hasSize(2);
+        List<PlannedStep> hands =
+                planned().stream().filter(step -> !step.waits()).toList();
+        assertThat(morning.shown(TODAY).made().fits()).isTrue();
+        for (PlannedStep step : hands) {
+            for (int minute = step.span().begins(); minute < step.span().ends(); minute++) {
+                int of = minute % Clocks.DAY_MIN;
+                int there = (of >= 8 * 60 && of < 12 * 60 ? 1 : 0) + (of >= 10 * 60 && of < 15 * 60 ? 1 : 0);
+                int now = minute;
+                assertThat(hands.stream()
+                                .filter(other -> other.span().begins() <= now
+                                        && other.span().ends() > now))
+                        .as(step.code() + " at " + of)
+                        .hasSizeLessThanOrEqualTo(there);
+            }
         }
     }
 
@@ -318,7 +362,11 @@ class DayTest {
         int alone =
                 planned().stream().mapToInt(step -> step.span().ends()).max().orElseThrow();
         morning.keep(new DaySetup(
-                DaySetup.USUAL.begins(), DaySetup.USUAL.ends(), Map.of("person", 2, "stand", 3, "oven", 1)));
+                DaySetup.USUAL.begins(),
+                DaySetup.USUAL.ends(),
+                Map.of("person", 2, "stand", 3, "oven", 1),
+                Oven.USUAL,
+                List.of()));
         assertThat(planned().stream().mapToInt(step -> step.span().ends()).max().orElseThrow())
                 .isLessThan(alone);
     }

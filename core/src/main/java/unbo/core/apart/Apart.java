@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.PriorityQueue;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 import org.jspecify.annotations.Nullable;
 
@@ -216,5 +217,10 @@ public record Apart(ApartInput input, List<ApartStep> steps, List<String> spoile
     /** Codes of the parts to be used again that the plan spoils. */
     public List<String> lost() {
         return spoiled.stream().filter(input.keep()::contains).toList();
+    }
+
+    /** Codes of all methods. */
+    public static Set<String> methods() {
+        return ApartMethod.ALL.stream().map(ApartMethod::code).collect(Collectors.toSet());
     }
 }

@@ -142,11 +142,11 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
             if (method.closes() != joint.kind() || !method.works(targets)) {
                 continue;
             }
-            Optional<Double> celsius = celsius(assembly, method, part, joint);
+            Optional<MountStep.Warm> warm = warm(assembly, method, part, joint);
             boolean can = switch (method.way()) {
                 case ANY -> true;
                 case BOTH -> along && unit.joint().kind() == Joint.Kind.PRESS;
-                case HOUSING, RING, CASE -> celsius.isPresent();
+                case HOUSING, RING, CASE -> warm.isPresent();
             };
             if (can) {
                 String refit = joint.words().refit();
@@ -156,7 +156,7 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
                         joint,
                         method.code(),
                         method.name(),
-                        celsius.orElse(null),
+                        warm.orElse(null),
                         method.minutes(),
                         new MountStep.Ends(
                                 renewed, joint.kind() == Joint.Kind.THREAD || joint.kind() == Joint.Kind.BOLTS),
@@ -169,7 +169,7 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
     /**
      * How warm a part is made so that the other slides, °C; empty where that is over its limit, or no heat is allowed.
      */
-    private static Optional<Double> celsius(Assembly assembly, MountMethod method, Part part, Joint joint) {
+    private static Optional<MountStep.Warm> warm(Assembly assembly, MountMethod method, Part part, Joint joint) {
         Material holder = Material.of(joint.hold().material());
         boolean alloy = holder.perK() > Material.STEEL.perK();
         double ovenC = Math.min(holder.ovenC(), Moves.MOST_C);
@@ -182,7 +182,7 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
             return Optional.empty();
         }
         if (method.way() == MountMethod.Way.CASE) {
-            return Optional.of(Moves.USUAL_C);
+            return Optional.of(new MountStep.Warm(Moves.USUAL_C, ovenC));
         }
         if (most == null || seat == null || most <= 0) {
             return Optional.empty();
@@ -191,7 +191,9 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
         double perK = method.way() == MountMethod.Way.RING ? Material.STEEL.perK() : holder.perK();
         double needed = Moves.AMBIENT_C + (most / 1000 + slides) / (perK * seat);
         double openUm = (limit - Moves.AMBIENT_C) * perK * seat * 1000 - most;
-        return needed <= limit ? Optional.of(needed) : openUm >= BINDS_UM ? Optional.of(limit) : Optional.empty();
+        return needed <= limit || openUm >= BINDS_UM
+                ? Optional.of(new MountStep.Warm(Math.min(needed, limit), limit))
+                : Optional.empty();
     }
 
     /** Hands-on minutes of all steps. */

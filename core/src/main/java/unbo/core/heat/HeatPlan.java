@@ -11,8 +11,8 @@ import unbo.core.fit.PressFit;
 /**
  * How hot a ring (or a housing) must be to slide over (or take) its counterpart, what chilling the other part saves,
  * and how many seconds there are until it grips. One would ask it before the oven is set. Method: free expansion of
- * both parts; the ring cools in still air by Newton's law, h = {@value #AIR_W_M2K} W/m²K over its surfaces. Once it
- * touches the cold part it grips in a second or two: the seconds are those in the hand.
+ * both parts; the ring cools in still air by Newton's law, h = 12 W/m²K over its surfaces. Once it touches the cold
+ * part it grips in a second or two: the seconds are those in the hand.
  *
  * @param ringC temperature needed, not capped
  * @param gripC temperature at which it just grips
@@ -41,15 +41,13 @@ public record HeatPlan(
             @Nullable Double secondsAvailable,
             @Nullable Double secondsAtLimit) {}
 
-    static final double AIR_W_M2K = 12;
+    static final double AIR_W_M2K = OvenSoak.STILL_W_M2K;
     /** A workshop's freezer and dry ice, °C. */
     public static final double FREEZER_C = -18;
 
     public static final double DRY_ICE_C = -78;
     /** Thickness of a bearing's ring, share of outside less bore. */
     private static final double RING_SHARE = 0.25;
-    /** Share of a bearing's section that is metal. */
-    private static final double FILLED = 0.7;
     /** A housing round its bearing taken as a boss, times the bearing's outside: an estimate. */
     private static final double BOSS = 1.5;
     /** Open by less it binds before it is home, µm. */
@@ -91,23 +89,20 @@ public record HeatPlan(
             double width = in.widthMm();
             double outer = outside - RING_SHARE * (outside - bore);
             if (in.housing()) {
-                Double boss = tau(outside, outside * BOSS, width, in.massKg(), in.heated(), 1);
-                return new Taus(boss, tau(outer, outside, width, null, in.other(), 1));
+                Double boss = new Ring(outside, outside * BOSS, width, in.massKg(), in.heated(), 1).tauS(AIR_W_M2K);
+                return new Taus(boss, new Ring(outer, outside, width, null, in.other(), 1).tauS(AIR_W_M2K));
             }
             double inner = in.ring().alone() ? bore + RING_SHARE * (outside - bore) : outside;
             return new Taus(
-                    tau(bore, inner, width, in.massKg(), in.heated(), in.ring().alone() ? 1 : FILLED),
+                    new Ring(
+                                    bore,
+                                    inner,
+                                    width,
+                                    in.massKg(),
+                                    in.heated(),
+                                    in.ring().alone() ? 1 : Ring.BEARING_FILLED)
+                            .tauS(AIR_W_M2K),
                     Double.POSITIVE_INFINITY);
-        }
-
-        /** Of a ring in still air; its mass by its sizes where it was not weighed. */
-        private static double tau(
-                double inside, double outside, double width, @Nullable Double massKg, Material of, double filled) {
-            double area = Math.PI * (inside + outside) * width + Math.PI / 2 * (outside * outside - inside * inside);
-            double mass = massKg != null
-                    ? massKg
-                    : Math.PI / 4 * (outside * outside - inside * inside) * width * of.kgPerM3() * 1e-9 * filled;
-            return mass * of.heatJPerKgK() / (AIR_W_M2K * area * 1e-6);
         }
     }
 

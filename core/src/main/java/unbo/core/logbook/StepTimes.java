@@ -20,6 +20,10 @@ public final class StepTimes {
     /** So many steps of the plan's own minutes are set against what was seen: few steps move little. */
     private static final double PRIOR = 5;
 
+    private static final int LAST = 10;
+    /** Fewer tell nothing of a method by themselves. */
+    private static final int ENOUGH = 3;
+
     /**
      * A step that was ticked.
      *
@@ -89,5 +93,31 @@ public final class StepTimes {
         }
         double prior = PRIOR * planned / seen.size();
         return new Pace(seen.size(), (took + prior) / (planned + prior));
+    }
+
+    /** What a method took here. @param method its code */
+    public record SeenOf(String method, Seen seen) {}
+
+    /**
+     * The pace of each method that was seen {@value #ENOUGH} times or more: the median of its last ten, so that a day
+     * on which all went wrong moves little.
+     *
+     * @param seen the oldest first
+     */
+    public static Map<String, Double> paces(List<SeenOf> seen) {
+        Map<String, List<Double>> by = new TreeMap<>();
+        seen.forEach(one -> by.computeIfAbsent(one.method(), none -> new ArrayList<>())
+                .add(one.seen().minutes() / one.seen().planned()));
+        Map<String, Double> paces = new TreeMap<>();
+        by.forEach((method, all) -> {
+            if (all.size() >= ENOUGH) {
+                List<Double> last = all.subList(Math.max(0, all.size() - LAST), all.size()).stream()
+                        .sorted()
+                        .toList();
+                int half = last.size() / 2;
+                paces.put(method, last.size() % 2 == 1 ? last.get(half) : (last.get(half - 1) + last.get(half)) / 2);
+            }
+        });
+        return paces;
     }
 }

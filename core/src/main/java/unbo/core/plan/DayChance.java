@@ -64,9 +64,10 @@ public record DayChance(Map<String, Double> kept, int draws) {
                     task.order(),
                     new DayWork.Times(
                             task.times().notBefore(), null, task.times().promised()),
-                    task.waits()));
+                    task.waits(),
+                    task.setting()));
         }
-        DayWork longer = new DayWork(day.minutes() * 2, day.capacity(), tasks);
+        DayWork longer = new DayWork(day.minutes() * 2, day.capacity(), tasks, day.away());
         double[] rank = plan.steps().stream().mapToDouble(DayPlan.Step::begin).toArray();
         Starts starts = new FirstCome(longer, true).by(rank);
         Map<String, Integer> ends = new LinkedHashMap<>();

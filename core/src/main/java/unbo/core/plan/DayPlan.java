@@ -156,8 +156,14 @@ public record DayPlan(
             Integer most = step.task().order().maxLag();
             if (latest >= 0
                     && (step.begin() < latest + step.task().order().lag()
-                            || most != null && step.begin() > latest + most)) {
+                            || most != null && step.begin() > since(step, latest) + most)) {
                 return step.task().code() + " is out of order";
+            }
+            for (Step other : steps) {
+                if (day.apart(step.task(), other.task()) && step.begin() < other.end() && other.begin() < step.end()) {
+                    return step.task().code() + " sets otherwise than "
+                            + other.task().code();
+                }
             }
             Integer least = step.task().times().notBefore();
             if (least != null && step.begin() < least) {
@@ -165,17 +171,30 @@ public record DayPlan(
             }
         }
         for (Map.Entry<String, Integer> resource : day.capacity().entrySet()) {
+            int[] there = day.there(resource.getKey());
             for (Step step : steps) {
-                long at = steps.stream()
-                        .filter(other -> day.uses(other.task(), resource.getKey())
-                                && other.begin() <= step.begin()
-                                && other.end() > step.begin())
-                        .count();
-                if (at > resource.getValue()) {
-                    return resource.getKey() + " is used by " + at;
+                for (int minute = step.begin(); minute < step.end(); minute++) {
+                    int now = minute;
+                    int at = steps.stream()
+                            .filter(other -> other.begin() <= now && other.end() > now)
+                            .mapToInt(other -> day.uses(other.task(), resource.getKey()))
+                            .sum();
+                    if (at > there[minute] && day.uses(step.task(), resource.getKey()) > 0) {
+                        return resource.getKey() + " is used by " + at;
+                    }
                 }
             }
         }
         return null;
+    }
+
+    /** From when on a step counts as waiting. */
+    private int since(Step step, int latest) {
+        String of = step.task().order().of();
+        return steps.stream()
+                .filter(other -> other.task().code().equals(of))
+                .mapToInt(Step::end)
+                .findFirst()
+                .orElse(latest);
     }
 }

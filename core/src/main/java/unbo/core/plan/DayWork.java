@@ -12,8 +12,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param minutes that the day has
  * @param capacity how many there are of each resource
+ * @param away when one of a resource is not there
  */
-public record DayWork(int minutes, Map<String, Integer> capacity, List<Task> tasks) {
+public record DayWork(int minutes, Map<String, Integer> capacity, List<Task> tasks, List<Away> away) {
 
     /** The resource that everything but a wait uses one of, besides those it names. */
     public static final String PERSON = "person";
@@ -22,14 +23,46 @@ public record DayWork(int minutes, Map<String, Integer> capacity, List<Task> tas
      * A step.
      *
      * @param uses resources, one of each, for as long as it lasts
+     * @param uses resources, one of each time it is named, for as long as it lasts
      * @param order what it follows
      * @param times when it may begin and shall end
      * @param waits true where nobody need be there
+     * @param setting how its resources are set meanwhile, as an oven to °C: none is used by steps of two settings at
+     *     once; null where it does not matter
      */
-    public record Task(String code, int minutes, List<String> uses, Order order, Times times, boolean waits) {
+    public record Task(
+            String code,
+            int minutes,
+            List<String> uses,
+            Order order,
+            Times times,
+            boolean waits,
+            @Nullable Integer setting) {
 
         public Task {
             uses = List.copyOf(uses);
+        }
+
+        /** A step that sets nothing. */
+        public Task(String code, int minutes, List<String> uses, Order order, Times times, boolean waits) {
+            this(code, minutes, uses, order, times, waits, null);
+        }
+
+        /** The same step counted from a later minute on. @param pinned it begins then; null where it may move */
+        public Task from(int minute, @Nullable Integer pinned) {
+            Integer least = pinned != null ? pinned : times.notBefore();
+            Integer due = pinned != null ? Integer.valueOf(pinned + minutes) : times.due();
+            return new Task(
+                    code,
+                    minutes,
+                    uses,
+                    order,
+                    new Times(
+                            least == null ? null : Integer.valueOf(Math.max(0, least - minute)),
+                            due == null ? null : Integer.valueOf(Math.max(minutes, due - minute)),
+                            times.promised() == null ? null : Integer.valueOf(times.promised() - minute)),
+                    waits,
+                    setting);
         }
     }
 
@@ -38,13 +71,22 @@ public record DayWork(int minutes, Map<String, Integer> capacity, List<Task> tas
      *
      * @param after codes of steps that must be done before
      * @param lag minutes at least after the latest of these
-     * @param maxLag minutes at most after the latest of these; null where it may wait
+     * @param maxLag minutes at most after one of these; null where it may wait
+     * @param of code of the one after which it may not wait longer; null for the latest of all
      */
     public record Order(
-            List<String> after, int lag, @Nullable Integer maxLag) {
+            List<String> after,
+            int lag,
+            @Nullable Integer maxLag,
+            @Nullable String of) {
 
         public Order {
             after = List.copyOf(after);
+        }
+
+        /** A step that waits no longer than so after the latest. */
+        public Order(List<String> after, int lag, @Nullable Integer maxLag) {
+            this(after, lag, maxLag, null);
         }
     }
 
@@ -65,6 +107,29 @@ public record DayWork(int minutes, Map<String, Integer> capacity, List<Task> tas
         all.putIfAbsent(PERSON, 1);
         capacity = Map.copyOf(all);
         tasks = List.copyOf(tasks);
+        away = List.copyOf(away);
+    }
+
+    /** A day on which everything is there all the time. */
+    public DayWork(int minutes, Map<String, Integer> capacity, List<Task> tasks) {
+        this(minutes, capacity, tasks, List.of());
+    }
+
+    /** One of a resource that is not there. @param from minutes from the beginning @param until the first that it is */
+    public record Away(String resource, int from, int until) {}
+
+    /** How many of a resource are there in each minute. */
+    int[] there(String resource) {
+        int[] there = new int[minutes + 1];
+        java.util.Arrays.fill(there, capacity.getOrDefault(resource, 0));
+        for (Away one : away) {
+            if (one.resource().equals(resource)) {
+                for (int minute = Math.max(0, one.from()); minute < Math.min(minutes, one.until()); minute++) {
+                    there[minute]--;
+                }
+            }
+        }
+        return there;
     }
 
     /** Its place in the list; empty where there is none such. */
@@ -77,9 +142,23 @@ public record DayWork(int minutes, Map<String, Integer> capacity, List<Task> tas
         return OptionalInt.empty();
     }
 
-    /** True where a step uses one of a resource. */
-    boolean uses(Task task, String resource) {
-        return task.uses().contains(resource) || resource.equals(PERSON) && !task.waits();
+    /** How many of a resource a step uses. */
+    int uses(Task task, String resource) {
+        int named = java.util.Collections.frequency(task.uses(), resource);
+        return Math.max(named, resource.equals(PERSON) && !task.waits() ? 1 : 0);
+    }
+
+    /** True where two steps may not go on at once: they share a resource, and set it otherwise. */
+    boolean apart(Task one, Task other) {
+        return one.setting() != null
+                && other.setting() != null
+                && !one.setting().equals(other.setting())
+                && one.uses().stream().anyMatch(other.uses()::contains);
+    }
+
+    /** The step after which one may not wait, as a place in the list; −1 for the latest of those it follows. */
+    int soonAfter(Task task) {
+        return task.order().of() == null ? -1 : at(task.order().of()).orElseThrow();
     }
 
     /** What a step follows, as places in the list. */
@@ -129,15 +208,28 @@ public record DayWork(int minutes, Map<String, Integer> capacity, List<Task> tas
             int work = 0;
             int first = Integer.MAX_VALUE;
             for (int i = 0; i < begin.length; i++) {
-                if (uses(tasks.get(i), resource.getKey())) {
-                    work += tasks.get(i).minutes();
+                int used = uses(tasks.get(i), resource.getKey());
+                if (used > 0) {
+                    work += used * tasks.get(i).minutes();
                     first = Math.min(first, begin[i]);
                 }
             }
             if (work > 0) {
-                bound = Math.max(bound, first + (work + resource.getValue() - 1) / resource.getValue());
+                bound = Math.max(bound, done(work, first, resource.getKey()));
             }
         }
         return bound;
+    }
+
+    /** When so many minutes of a resource are over at the soonest; after the day where it does not have them. */
+    private int done(int work, int from, String resource) {
+        int[] there = there(resource);
+        int left = work;
+        int minute = from;
+        while (left > 0 && minute < minutes) {
+            left -= Math.max(0, there[minute]);
+            minute++;
+        }
+        return left > 0 ? minutes + left : minute;
     }
 }

@@ -30,15 +30,37 @@ final class FirstCome {
     private final int[][] after;
     /** Places of the resources that each step uses. */
     private final int[][] uses;
+    /** How many each step takes of each resource. */
+    private final int[][] takes;
+    /** How many of each resource are not there, minute by minute. */
+    private final int[][] away;
+    /** The step after which each may not wait; −1 for the latest that it follows. */
+    private final int[] soonAfter;
+    /** Steps that each may not go on with at once. */
+    private final int[][] apart;
 
     FirstCome(DayWork day, boolean dueIsPromised) {
         this.day = day;
         this.resources = List.copyOf(day.capacity().entrySet());
         this.dueIsPromised = dueIsPromised;
         this.after = day.tasks().stream().map(day::after).toArray(int[][]::new);
-        this.uses = day.tasks().stream()
-                .map(task -> IntStream.range(0, resources.size())
-                        .filter(r -> day.uses(task, resources.get(r).getKey()))
+        this.takes = day.tasks().stream()
+                .map(task -> resources.stream()
+                        .mapToInt(resource -> day.uses(task, resource.getKey()))
+                        .toArray())
+                .toArray(int[][]::new);
+        this.uses = Arrays.stream(takes)
+                .map(of -> IntStream.range(0, of.length).filter(r -> of[r] > 0).toArray())
+                .toArray(int[][]::new);
+        this.away = resources.stream()
+                .map(resource -> Arrays.stream(day.there(resource.getKey()))
+                        .map(there -> resource.getValue() - there)
+                        .toArray())
+                .toArray(int[][]::new);
+        this.soonAfter = day.tasks().stream().mapToInt(day::soonAfter).toArray();
+        this.apart = day.tasks().stream()
+                .map(task -> IntStream.range(0, day.tasks().size())
+                        .filter(i -> day.apart(task, day.tasks().get(i)))
                         .toArray())
                 .toArray(int[][]::new);
     }
@@ -167,11 +189,17 @@ final class FirstCome {
     private int tooLate(int[] begin) {
         for (int i = 0; i < begin.length; i++) {
             Integer most = day.tasks().get(i).order().maxLag();
-            if (most != null && begin[i] > latest(i, begin) + most) {
+            if (most != null && begin[i] > since(i, begin) + most) {
                 return i;
             }
         }
         return -1;
+    }
+
+    /** From when on a step counts as waiting. */
+    private int since(int task, int[] begin) {
+        int of = soonAfter[task];
+        return of < 0 ? latest(task, begin) : begin[of] + day.tasks().get(of).minutes();
     }
 
     private int latest(int task, int[] begin) {
@@ -182,14 +210,17 @@ final class FirstCome {
         return latest;
     }
 
-    /** The step that ends latest before one that may not wait begins so much later. */
+    /** The step after which one may not wait begins so much later. */
     private void move(int task, int[] begin, int[] notBefore) {
-        int latest = latest(task, begin);
+        int since = since(task, begin);
         int most =
                 java.util.Objects.requireNonNull(day.tasks().get(task).order().maxLag());
         for (int before : after[task]) {
-            if (begin[before] + day.tasks().get(before).minutes() == latest) {
-                notBefore[before] = begin[before] + begin[task] - latest - most;
+            boolean it = soonAfter[task] < 0
+                    ? begin[before] + day.tasks().get(before).minutes() == since
+                    : before == soonAfter[task];
+            if (it) {
+                notBefore[before] = begin[before] + begin[task] - since - most;
             }
         }
     }
@@ -198,7 +229,10 @@ final class FirstCome {
         int count = rank.length;
         int[] begin = new int[count];
         Arrays.fill(begin, -1);
-        int[][] used = new int[resources.size()][day.minutes() + 1];
+        int[][] used = new int[resources.size()][];
+        for (int r = 0; r < used.length; r++) {
+            used[r] = away[r].clone();
+        }
         for (int placed = 0; placed < count; placed++) {
             int next = next(rank, begin);
             if (next < 0) {
@@ -241,7 +275,7 @@ final class FirstCome {
             at = Math.max(at, latest(task, begin) + step.order().lag());
         }
         while (at + step.minutes() <= day.minutes()) {
-            int full = full(task, at, used);
+            int full = Math.max(full(task, at, used), otherwise(task, at, begin));
             if (full < 0) {
                 take(task, at, used);
                 return at;
@@ -257,9 +291,21 @@ final class FirstCome {
         for (int r : uses[task]) {
             int most = resources.get(r).getValue();
             for (int minute = at + day.tasks().get(task).minutes() - 1; minute >= at && minute > last; minute--) {
-                if (used[r][minute] >= most) {
+                if (used[r][minute] + takes[task][r] > most) {
                     last = minute;
                 }
+            }
+        }
+        return last;
+    }
+
+    /** The last minute at which a resource is set otherwise; −1 where none is. */
+    private int otherwise(int task, int at, int[] begin) {
+        int last = -1;
+        for (int other : apart[task]) {
+            int end = begin[other] + day.tasks().get(other).minutes();
+            if (begin[other] >= 0 && begin[other] < at + day.tasks().get(task).minutes() && end > at) {
+                last = Math.max(last, end - 1);
             }
         }
         return last;
@@ -268,7 +314,7 @@ final class FirstCome {
     private void take(int task, int at, int[][] used) {
         for (int r : uses[task]) {
             for (int minute = at; minute < at + day.tasks().get(task).minutes(); minute++) {
-                used[r][minute]++;
+                used[r][minute] += takes[task][r];
             }
         }
     }

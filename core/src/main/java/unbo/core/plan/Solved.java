@@ -91,6 +91,7 @@ final class Solved {
         }
         order(model, begin, end);
         resources(model, steps);
+        settings(model, begin, end);
         IntVar makespan = model.intVar("makespan", 0, day.minutes());
         model.max(makespan, end).post();
         return new Built(model, begin, worth(model, makespan, late, most));
@@ -121,9 +122,12 @@ final class Solved {
             }
             Integer most = task.order().maxLag();
             if (most != null) {
-                IntVar latest = model.intVar(0, day.minutes());
-                model.max(latest, ends).post();
-                model.arithm(begin[i], "<=", latest, "+", most).post();
+                int of = day.soonAfter(task);
+                IntVar since = of < 0 ? model.intVar(0, day.minutes()) : end[of];
+                if (of < 0) {
+                    model.max(since, ends).post();
+                }
+                model.arithm(begin[i], "<=", since, "+", most).post();
             }
         }
     }
@@ -131,15 +135,41 @@ final class Solved {
     private void resources(Model model, Task[] steps) {
         for (Map.Entry<String, Integer> resource : day.capacity().entrySet()) {
             List<Task> using = new ArrayList<>();
+            List<IntVar> taken = new ArrayList<>();
+            int all = 0;
             for (int i = 0; i < steps.length; i++) {
-                if (day.uses(day.tasks().get(i), resource.getKey())) {
+                int used = day.uses(day.tasks().get(i), resource.getKey());
+                if (used > 0) {
                     using.add(steps[i]);
+                    taken.add(model.intVar(used));
+                    all += used;
                 }
             }
-            if (using.size() > resource.getValue()) {
-                IntVar[] one = using.stream().map(task -> model.intVar(1)).toArray(IntVar[]::new);
-                model.cumulative(using.toArray(Task[]::new), one, model.intVar(resource.getValue()))
+            for (DayWork.Away one : day.away()) {
+                if (one.resource().equals(resource.getKey())) {
+                    IntVar from = model.intVar(one.from());
+                    using.add(new Task(from, model.intVar(one.until() - one.from()), model.intVar(one.until())));
+                    taken.add(model.intVar(1));
+                    all++;
+                }
+            }
+            if (all > resource.getValue()) {
+                model.cumulative(
+                                using.toArray(Task[]::new),
+                                taken.toArray(IntVar[]::new),
+                                model.intVar(resource.getValue()))
                         .post();
+            }
+        }
+    }
+
+    private void settings(Model model, IntVar[] begin, IntVar[] end) {
+        for (int i = 0; i < begin.length; i++) {
+            for (int j = 0; j < i; j++) {
+                if (day.apart(day.tasks().get(i), day.tasks().get(j))) {
+                    model.or(model.arithm(end[i], "<=", begin[j]), model.arithm(end[j], "<=", begin[i]))
+                            .post();
+                }
             }
         }
     }

@@ -16,13 +16,6 @@ import unbo.core.table.TableRow;
  */
 public record StageWork(RouteStage stage, int minutes, List<String> uses) {
 
-    /** A ring in the oven until it is warm all through, where nobody computed it, minutes. */
-    public static final int SOAK_MIN = 40;
-    /** Minutes within which somebody fits what left the oven. */
-    public static final int IN_HAND_MIN = 1;
-    /** What a resource is called that warms rings. */
-    public static final String OVEN = "oven";
-
     private static final Map<RouteStage, StageWork> ALL = read();
 
     public StageWork {

@@ -50,4 +50,18 @@ class StepTimesTest {
         assertThat(StepTimes.pace(List.of(slow)).factor()).isCloseTo(39.0 / 36, within(1e-12));
         assertThat(StepTimes.pace(List.of()).factor()).isEqualTo(1);
     }
+
+    /** Of twelve draws the last ten count, 1.1 to 2.0 of the plan: their median is 1.55; two tell nothing. */
+    @Test
+    void eachMethodHasThePaceOfItsLastTen() {
+        List<StepTimes.SeenOf> seen = new java.util.ArrayList<>();
+        for (int i = -1; i <= 10; i++) {
+            seen.add(new StepTimes.SeenOf("drift", new StepTimes.Seen(i < 1 ? 100 : 10 + i, 10)));
+        }
+        seen.add(new StepTimes.SeenOf("clip", new StepTimes.Seen(9, 2)));
+        seen.add(new StepTimes.SeenOf("clip", new StepTimes.Seen(9, 2)));
+        java.util.Map<String, Double> paces = StepTimes.paces(seen);
+        assertThat(paces).containsOnlyKeys("drift");
+        assertThat(paces.get("drift")).isCloseTo(1.55, within(1e-12));
+    }
 }

@@ -105,6 +105,53 @@ class DayPlanTest {
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
+    private static DayWork.Task warming(String code, int celsius) {
+        return new DayWork.Task(
+                code, 40, List.of("oven"), new DayWork.Order(List.of(), 0, null), WHENEVER, true, celsius);
+    }
+
+    /** An oven for two: rings of one limit share it, those of two go in one after the other. */
+    @Test
+    void ringsOfOneLimitShareTheOvenOthersDoNot() {
+        DayPlan same = DayPlan.of(new DayWork(480, Map.of("oven", 2), List.of(warming("a", 80), warming("b", 80))));
+        assertThat(same.makespan()).isEqualTo(40);
+        DayPlan other = DayPlan.of(new DayWork(480, Map.of("oven", 2), List.of(warming("a", 80), warming("b", 120))));
+        assertThat(other.makespan()).isEqualTo(80);
+        assertThat(other.broken()).isNull();
+        DayPlan together = new DayPlan(
+                other.day(),
+                other.day().tasks().stream()
+                        .map(task -> new DayPlan.Step(task, 0))
+                        .toList(),
+                0,
+                40,
+                40,
+                false,
+                false);
+        assertThat(together.broken()).contains("sets otherwise");
+    }
+
+    /** The ring comes out when the cold work is done, not when it is warm first: 50 of cold work, 30 in the oven. */
+    @Test
+    void aRingStaysInTheOvenUntilTheWorkBeforeIsDone() {
+        DayPlan plan = DayPlan.of(new DayWork(
+                480,
+                Map.of("oven", 1),
+                List.of(
+                        task("cold", 50, List.of()),
+                        waits("ring in the oven", 30, List.of("oven")),
+                        new DayWork.Task(
+                                "hot",
+                                10,
+                                List.of(),
+                                new DayWork.Order(List.of("cold", "ring in the oven"), 0, 1, "ring in the oven"),
+                                WHENEVER,
+                                false))));
+        assertThat(plan.broken()).isNull();
+        assertThat(plan.makespan()).isEqualTo(60);
+        assertThat(plan.steps().get(1).end()).isBetween(49, 50);
+    }
+
     /** 300 random days: no rule is ever broken, and no plan is worse than first come, first served. */
     @Test
     void randomDaysBreakNoRule() {
@@ -133,7 +180,7 @@ class DayPlanTest {
             boolean waits = random.nextInt(4) == 0;
             List<String> uses = switch (random.nextInt(4)) {
                 case 0 -> List.of("lift");
-                case 1 -> List.of("oven");
+                case 1 -> random.nextBoolean() ? List.of("oven") : List.of("oven", "oven");
                 default -> List.of();
             };
             List<String> after = i > 0 && random.nextBoolean() ? List.of("t" + random.nextInt(i)) : List.of();
@@ -147,9 +194,10 @@ class DayPlanTest {
                             random.nextInt(6) == 0 ? Integer.valueOf(10 * random.nextInt(12)) : null,
                             null,
                             random.nextInt(3) == 0 ? Integer.valueOf(60 + 10 * random.nextInt(40)) : null),
-                    waits));
+                    waits,
+                    uses.contains("oven") ? Integer.valueOf(random.nextBoolean() ? 80 : 120) : null));
         }
-        return new DayWork(minutes, Map.of("lift", 1, "oven", 1, "person", 1 + random.nextInt(2)), tasks);
+        return new DayWork(minutes, Map.of("lift", 1, "oven", 2, "person", 1 + random.nextInt(2)), tasks);
     }
 
     /** Six steps and fewer by trying every order: the plan is the best of them. */

@@ -30,6 +30,7 @@ public final class DayDrawing {
     private static final double LETTER = 6.6;
     private static final int[] STEPS = {30, 60, 120, 240, 480, 1440};
     private static final int MOST_TICKS = 12;
+    private static final int SHORTEST_MIN = 60;
 
     private final DayPlan plan;
     private final LocalDateTime from;
@@ -39,7 +40,7 @@ public final class DayDrawing {
     private DayDrawing(DayPlan plan, LocalDateTime from) {
         this.plan = plan;
         this.from = from;
-        this.last = Math.max(60, plan.makespan());
+        this.last = Math.max(SHORTEST_MIN, plan.makespan());
     }
 
     static Drawing of(DayPlan plan, LocalDateTime from) {
@@ -69,6 +70,11 @@ public final class DayDrawing {
             d.now(now, y);
         }
         return new Drawing("day", "The day, resource by resource", -86, -8, WIDTH + 110, y + 34, d.shapes);
+    }
+
+    /** How many minutes of a plan a unit of the drawing's width is. */
+    public static double minutesPerUnit(DayPlan plan) {
+        return Math.max(SHORTEST_MIN, plan.makespan()) / WIDTH;
     }
 
     private List<DayPlan.Step> using(String code) {
