@@ -22,6 +22,7 @@ import org.springframework.web.server.ResponseStatusException;
 import unbo.app.web.Page;
 import unbo.core.finding.Level;
 import unbo.core.tools.practice.Lesson;
+import unbo.core.tools.practice.Work;
 
 /** Lessons: five things with their truth hidden, answered, opened. */
 @Page
@@ -41,11 +42,18 @@ class PracticePages {
 
     /** A line of the record as it is printed. */
     public record Line(
-            String code, String lesson, int level, String who, String mean, String band, int asked, LocalDate last) {}
+            String code, String lesson, int level, String who, String mean, String band, int asked, LocalDate last) {
+
+        /** True for work, which begins by a button and has no address of its own. */
+        public boolean work() {
+            return WorkRecord.work(code).isPresent();
+        }
+    }
 
     @GetMapping("/practice")
     String all(Model model) {
         model.addAttribute("lessons", Lesson.all());
+        model.addAttribute("works", Work.all());
         model.addAttribute(
                 "levels", IntStream.rangeClosed(1, Lesson.LEVELS).boxed().toList());
         model.addAttribute("seed", seedOfNow());
@@ -57,7 +65,7 @@ class PracticePages {
         return record.lines().stream()
                 .map(line -> new Line(
                         line.lesson(),
-                        lesson(line.lesson()).title(),
+                        title(line.lesson()),
                         line.level(),
                         line.who(),
                         percent(line.skill().mean()),
@@ -66,6 +74,16 @@ class PracticePages {
                         line.skill().asked(),
                         LocalDate.ofInstant(line.last(), ZoneId.systemDefault())))
                 .toList();
+    }
+
+    private static String title(String code) {
+        return WorkRecord.work(code)
+                .map(Work::title)
+                .orElseGet(() -> Lesson.all().stream()
+                        .filter(lesson -> lesson.code().equals(code))
+                        .findFirst()
+                        .map(Lesson::title)
+                        .orElse(code));
     }
 
     private static String percent(double share) {

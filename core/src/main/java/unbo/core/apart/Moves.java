@@ -113,6 +113,29 @@ final class Moves {
         return input;
     }
 
+    List<ApartMethod> methodsOf(int joint) {
+        return methods.get(joint);
+    }
+
+    /** Why a joint does not open by what was tried. */
+    String stands(int index, long open) {
+        Joint joint = joints.get(index);
+        Part part = assembly.the(joint.part());
+        if (!unlocked(joint, index, open)) {
+            return joint.order().after().stream()
+                    .filter(first -> !gone(first, open))
+                    .findFirst()
+                    .map(first -> "The " + assembly.the(first).label() + " comes before it.")
+                    .orElse("Something else still holds it.");
+        }
+        return joint.way().exits().stream()
+                .map(exit -> covering(part, exit, open))
+                .filter(java.util.Objects::nonNull)
+                .findFirst()
+                .map(other -> "The " + other.label() + " stands in its way.")
+                .orElse("It does not get at it as things stand.");
+    }
+
     /** All joints open. */
     long goal() {
         return (1L << joints.size()) - 1;

@@ -1,0 +1,96 @@
+package unbo.core.diagnosis;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A vehicle with one cause that nobody knows: what each check finds comes of the row that the table has for that cause,
+ * drawn once for each check and position. For practice and for judging the diagnosis; it knows nothing of the analysis.
+ *
+ * @param told what is known of the vehicle before any check
+ * @param plain true where every check finds what is likeliest
+ * @param slip share of checks that find anything at all, whatever the cause
+ */
+public record HiddenCause(DiagnosisInput told, Hypothesis truth, long seed, boolean plain, double slip) {
+
+    private static final List<String> VEHICLES = List.of("car", "van", "trailer", "motorcycle", "bicycle");
+    private static final int PLAIN_LEVEL = 1;
+    private static final int SLIPS_LEVEL = 3;
+    private static final double SLIP = 0.06;
+    private static final long STEP = 0x9E3779B97F4A7C15L;
+
+    /**
+     * A vehicle of a seed; its cause as likely as the table of causes has it.
+     *
+     * @param level 1 every check finds what is likeliest, 2 it is drawn, 3 and 4 hands slip now and then
+     */
+    public static HiddenCause of(long seed, int level) {
+        SplittableRandom random = new SplittableRandom(seed);
+        String vehicle = VEHICLES.get(random.nextInt(VEHICLES.size()));
+        DiagnosisInput told = new DiagnosisInput(
+                new DiagnosisInput.Machine(vehicle, 1, HubType.usual(vehicle)),
+                List.of(),
+                List.of(),
+                null,
+                new DiagnosisInput.Past(null, null, java.util.Map.of()),
+                "",
+                false,
+                CheckOrder.DOUBT);
+        List<Hypothesis> all = new ArrayList<>(Priors.hypotheses(vehicle, 1));
+        double[] prior = Priors.of(told, all, OwnCases.NONE);
+        double sum = 0;
+        for (int h = 0; h < prior.length; h++) {
+            sum += all.get(h).none() ? 0 : prior[h];
+        }
+        double at = random.nextDouble() * sum;
+        Hypothesis truth = all.get(0);
+        for (int h = 0; h < prior.length && at >= 0; h++) {
+            if (!all.get(h).none()) {
+                truth = all.get(h);
+                at -= prior[h];
+            }
+        }
+        return new HiddenCause(told, truth, seed, level <= PLAIN_LEVEL, level >= SLIPS_LEVEL ? SLIP : 0);
+    }
+
+    /** What a check finds, the same each time. @param position null for a check of the whole vehicle */
+    public Observation look(Check check, @Nullable String position) {
+        double[] chances = Likelihoods.chances(told.vehicle(), check, position, truth, OwnCases.NONE);
+        String done = position == null ? check.id() : check.id() + "@" + position;
+        SplittableRandom random = new SplittableRandom(seed * STEP + done.hashCode());
+        int found = plain ? likeliest(chances) : drawn(chances, random);
+        if (random.nextDouble() < slip) {
+            found = random.nextInt(chances.length);
+        }
+        return new Observation(check, position, check.results().get(found));
+    }
+
+    private static int likeliest(double[] chances) {
+        int best = 0;
+        for (int r = 1; r < chances.length; r++) {
+            best = chances[r] > chances[best] ? r : best;
+        }
+        return best;
+    }
+
+    private static int drawn(double[] chances, SplittableRandom random) {
+        double at = random.nextDouble();
+        for (int r = 0; r < chances.length; r++) {
+            at -= chances[r];
+            if (at < 0) {
+                return r;
+            }
+        }
+        return chances.length - 1;
+    }
+
+    /** What one could name: every cause at every position it has here. */
+    public List<Hypothesis> named() {
+        return Priors.hypotheses(told.vehicle(), told.axles()).stream()
+                .filter(one -> !one.none())
+                .toList();
+    }
+}
