@@ -29,6 +29,7 @@ import unbo.core.tools.practice.Work;
 class PracticePages {
 
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
+    private static final MediaType WAV = MediaType.parseMediaType("audio/wav");
     private static final int LONGEST_WHO = 10;
     private static final long MOST_SEED = 999_999_999L;
 
@@ -135,6 +136,17 @@ class PracticePages {
             model.addAttribute("things", lesson.seen(seed, level));
         }
         return "practice/lesson";
+    }
+
+    /** A recording of a lesson, by its number from 0. */
+    @GetMapping("/practice/{code}/{level}/{seed}/{number}.wav")
+    ResponseEntity<byte[]> sound(
+            @PathVariable String code, @PathVariable int level, @PathVariable long seed, @PathVariable int number) {
+        Lesson<?> lesson = lesson(code);
+        if (!lesson.sounds() || number < 0 || number >= Lesson.THINGS) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
+        return ResponseEntity.ok().contentType(WAV).body(lesson.sound(sound(seed), sound(level), number));
     }
 
     @PostMapping("/practice/{code}")

@@ -96,4 +96,19 @@ class WorkTest {
                 .andExpect(status().isNotFound());
         web.perform(get("/practice/work/987654321")).andExpect(status().isNotFound());
     }
+
+    /** A recording is played by its number; of a lesson without recordings there is none. */
+    @Test
+    void recordingsArePlayed() throws Exception {
+        byte[] wav = web.perform(get("/practice/hear/1/7/0.wav"))
+                .andExpect(content().contentType("audio/wav"))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        assertThat(wav).hasSizeGreaterThan(100_000).startsWith('R', 'I', 'F', 'F');
+        web.perform(get("/practice/hear?level=1&seed=7"))
+                .andExpect(content().string(containsString("/practice/hear/1/7/4.wav")));
+        web.perform(get("/practice/seat/1/7/0.wav")).andExpect(status().isNotFound());
+        web.perform(get("/practice/hear/1/7/5.wav")).andExpect(status().isNotFound());
+    }
 }

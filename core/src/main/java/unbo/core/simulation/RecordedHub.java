@@ -158,7 +158,7 @@ public record RecordedHub(
         int to = Math.min(sound.length, from + (int) (8 * dies * rateHz));
         for (int i = from; i < to; i++) {
             double t = (i - from) / (double) rateHz;
-            sound[i] += (float) (LOUDEST * loud * Math.exp(-t / dies) * Math.sin(2 * Math.PI * hz * t));
+            sound[i] += (float) (LOUDEST * loud * StrictMath.exp(-t / dies) * StrictMath.sin(2 * Math.PI * hz * t));
         }
     }
 
@@ -195,7 +195,7 @@ public record RecordedHub(
     private static double[] sine() {
         double[] sine = new double[1 << 14];
         for (int i = 0; i < sine.length; i++) {
-            sine[i] = Math.sin(2 * Math.PI * i / sine.length);
+            sine[i] = StrictMath.sin(2 * Math.PI * i / sine.length);
         }
         return sine;
     }

@@ -50,17 +50,25 @@ final class ApartWork extends Work {
     private static final int TRIES = 40;
     private static final double BEFORE_MIN = 3;
 
+    private final List<String> kinds;
+
     ApartWork() {
+        this(KINDS);
+    }
+
+    /** @param kinds codes of the kinds that are drawn from */
+    ApartWork(List<String> kinds) {
         super("apart", "Take it apart", "Every method can be tried. What is spoiled is spoiled.");
+        this.kinds = kinds;
     }
 
     private record Task(ApartInput input, Apart plan) {}
 
     /** An assembly that comes apart. */
-    private static Task task(long seed, int level) {
+    private Task task(long seed, int level) {
         SplittableRandom random = new SplittableRandom(seed);
         for (int i = 0; i < TRIES; i++) {
-            String kind = KINDS.get(random.nextInt(KINDS.size()));
+            String kind = kinds.get(random.nextInt(kinds.size()));
             Map<String, String> options = new HashMap<>();
             for (KindOption option : KindOption.of(kind)) {
                 int at = random.nextInt(option.values().size());
@@ -274,7 +282,7 @@ final class ApartWork extends Work {
     }
 
     @Override
-    List<String> best(long seed, int level) {
+    public List<String> best(long seed, int level) {
         return way(task(seed, level));
     }
 }

@@ -21,6 +21,7 @@ import unbo.core.diagnosis.Way;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
+import unbo.core.tools.vehicle.PlacesDrawing;
 import unbo.core.vehicle.Place;
 
 /** A vehicle that makes a noise: which part, and where? Minutes count. */
@@ -31,11 +32,21 @@ final class DiagnoseWork extends Work {
     private static final double STANDS_MIN = 4;
     private static final double SURE = 0.9;
     private static final int MOST_CHECKS = 40;
-    private static final int TRIES = 50;
+    private static final int TRIES = 500;
     private static final int MOST_MADE = 100;
 
+    private final String vehicle;
+    private final String cause;
+
     DiagnoseWork() {
+        this("", "");
+    }
+
+    /** Of one kind of vehicle and one cause alone; empty where it does not matter. */
+    DiagnoseWork(String vehicle, String cause) {
         super("diagnose", "Find the cause", "A vehicle makes a noise: which part is it, and where? Minutes count.");
+        this.vehicle = vehicle;
+        this.cause = cause;
     }
 
     /** What was done so far. */
@@ -60,6 +71,9 @@ final class DiagnoseWork extends Work {
                 log.add("On stands, wheels chocked: " + Show.number(STANDS_MIN, 0) + " min");
             } else if (move.startsWith(CAUSE)) {
                 named = move.substring(CAUSE.length());
+                hidden.named().stream()
+                        .filter(one -> one.key().equals(named))
+                        .forEach(one -> log.add("Named: " + one.words(seen.vehicle()) + "."));
             } else {
                 int cut = move.indexOf('@');
                 String position = cut < 0 ? null : move.substring(cut + 1);
@@ -89,7 +103,7 @@ final class DiagnoseWork extends Work {
         }
     }
 
-    private record Asked(long seed, int level) {}
+    private record Asked(String vehicle, String cause, long seed, int level) {}
 
     /** The vehicles asked for last, made once. */
     private static final Map<Asked, HiddenCause> MADE = Collections.synchronizedMap(new LinkedHashMap<>() {
@@ -99,8 +113,8 @@ final class DiagnoseWork extends Work {
         }
     });
 
-    private static HiddenCause hidden(long seed, int level) {
-        Asked asked = new Asked(seed, level);
+    private HiddenCause hidden(long seed, int level) {
+        Asked asked = new Asked(vehicle, cause, seed, level);
         HiddenCause made = MADE.get(asked);
         if (made == null) {
             made = make(seed, level);
@@ -110,12 +124,17 @@ final class DiagnoseWork extends Work {
     }
 
     /** A vehicle that the best way finds the cause of: what nobody could tell is no lesson. */
-    private static HiddenCause make(long seed, int level) {
+    private HiddenCause make(long seed, int level) {
         HiddenCause hidden = HiddenCause.of(seed, level);
-        for (int i = 1; i < TRIES && !found(hidden); i++) {
+        for (int i = 1; i < TRIES && !(wanted(hidden) && found(hidden)); i++) {
             hidden = HiddenCause.of(seed + i * 1_000_000_007L, level);
         }
         return hidden;
+    }
+
+    private boolean wanted(HiddenCause hidden) {
+        return (vehicle.isEmpty() || hidden.told().vehicle().equals(vehicle))
+                && (cause.isEmpty() || hidden.truth().cause().code().equals(cause));
     }
 
     private static boolean found(HiddenCause hidden) {
@@ -178,7 +197,7 @@ final class DiagnoseWork extends Work {
                 task,
                 state.log,
                 state.minutes,
-                null,
+                PlacesDrawing.of(hidden.told().vehicle(), hidden.told().axles()),
                 state.over() ? List.of() : groups(state),
                 state.over() ? marks(state) : null);
     }
@@ -262,7 +281,7 @@ final class DiagnoseWork extends Work {
     }
 
     @Override
-    List<String> best(long seed, int level) {
+    public List<String> best(long seed, int level) {
         return way(hidden(seed, level));
     }
 }

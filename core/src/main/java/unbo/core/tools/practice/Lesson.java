@@ -35,7 +35,15 @@ public abstract class Lesson<O> {
 
     /** All lessons, in the order they are learned. */
     public static List<Lesson<?>> all() {
-        return List.of(new WornRingLesson(), new CaliperLesson(), new SeatLesson(), new RacesLesson());
+        return List.of(
+                new WornRingLesson(),
+                new CaliperLesson(),
+                new HearLesson(),
+                new RacesLesson(),
+                new SeatLesson(),
+                new HeatLesson(),
+                new GreaseLesson(),
+                new ShimLesson());
     }
 
     public String code() {
@@ -73,6 +81,11 @@ public abstract class Lesson<O> {
         return things(seed, level).stream().map(this::show).toList();
     }
 
+    /** What the machine's best way answers, thing by thing, from what is seen alone. */
+    public final List<String> best(long seed, int level) {
+        return things(seed, level).stream().map(this::best).toList();
+    }
+
     /** @param answers one for each thing, in order; those that are missing are wrong */
     public final List<Judged> judge(long seed, int level, List<String> answers) {
         List<O> things = things(seed, level);
@@ -88,6 +101,20 @@ public abstract class Lesson<O> {
                     why(thing)));
         }
         return judged;
+    }
+
+    /** True where each thing is a recording to be played. */
+    public boolean sounds() {
+        return false;
+    }
+
+    /** The recording of a thing, as a WAV file. @param number from 0 */
+    public final byte[] sound(long seed, int level, int number) {
+        return sound(things(seed, level).get(number));
+    }
+
+    byte[] sound(O thing) {
+        throw new UnsupportedOperationException(code + " has no recordings");
     }
 
     abstract O thing(SplittableRandom random, int level);

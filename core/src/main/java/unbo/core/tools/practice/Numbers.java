@@ -1,8 +1,11 @@
 package unbo.core.tools.practice;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import unbo.core.bearing.Bearing;
 import unbo.core.bearing.BearingKind;
@@ -19,6 +22,7 @@ final class Numbers {
     private static final double LEAST_BORE = 10;
     private static final double MOST_BORE = 60;
     private static final int STEPS = 21;
+    private static final Pattern NUMBER = Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,6})?)\\s*(?:g|°C|C)?");
 
     static final List<Boundary> ALL = Catalogue.metricAll().stream()
             .filter(b -> b.kind() == BearingKind.DEEP_GROOVE_BALL)
@@ -36,6 +40,12 @@ final class Numbers {
     static double read(double mm, double off, SplittableRandom random) {
         double by = off * (random.nextInt(STEPS) - STEPS / 2) / (STEPS / 2);
         return Math.round((mm + by) * 100) / 100.0;
+    }
+
+    /** A number as it was typed, with a unit behind it or without; empty where there is none. */
+    static Optional<Double> typed(String answer) {
+        Matcher number = NUMBER.matcher(answer.strip());
+        return number.matches() ? Optional.of(Double.valueOf(number.group(1).replace(',', '.'))) : Optional.empty();
     }
 
     static String mm(double value) {

@@ -127,6 +127,10 @@ final class NutWork extends Work {
         private void lock(String move) {
             minutes += LOCK_MIN;
             locked = move;
+            log.add(
+                    move.equals("new-pin")
+                            ? "Locked by a new cotter pin."
+                            : move.equals("old-pin") ? "Locked by the old cotter pin." : "The wheel let down.");
             if (move.equals("old-pin")) {
                 unsafe = "The old cotter pin went in again.";
             } else if (move.equals("no-pin")) {
@@ -259,7 +263,7 @@ final class NutWork extends Work {
     }
 
     @Override
-    List<String> best(long seed, int level) {
+    public List<String> best(long seed, int level) {
         return way(Hub.of(seed, level));
     }
 }

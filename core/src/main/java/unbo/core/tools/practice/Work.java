@@ -32,7 +32,7 @@ public abstract class Work {
 
     /** All work, in the order it is learned. */
     public static List<Work> all() {
-        return List.of(new DiagnoseWork(), new ApartWork(), new NutWork());
+        return List.of(new DiagnoseWork(), new ApartWork(), new NutWork(), new ProveWork(), new WholeWork());
     }
 
     public String code() {
@@ -100,7 +100,7 @@ public abstract class Work {
     public abstract Turn turn(long seed, int level, List<String> moves);
 
     /** The moves of the machine's best way, from what is seen alone. */
-    abstract List<String> best(long seed, int level);
+    public abstract List<String> best(long seed, int level);
 
     /** A move of a hand that knows nothing. */
     String any(Turn turn, SplittableRandom random) {

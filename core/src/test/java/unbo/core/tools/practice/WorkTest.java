@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** The machine passes all work at every level, a random hand fails, a careless one fails for safety. */
 class WorkTest {
 
-    private static final int SEEDS = 12;
+    private static final int SEEDS = 8;
 
     static Stream<Work> all() {
         return Work.all().stream();
@@ -46,7 +46,7 @@ class WorkTest {
         for (long seed = 1; seed <= SEEDS; seed++) {
             List<String> moves = new ArrayList<>();
             Work.Turn turn = work.turn(seed, 1, moves);
-            for (int i = 0; i < Work.MOST_MOVES && !turn.over(); i++) {
+            for (int i = 0; i < 60 && !turn.over(); i++) {
                 moves.add(work.any(turn, random));
                 turn = work.turn(seed, 1, moves);
             }
@@ -82,6 +82,9 @@ class WorkTest {
             List<String> careless = work.best(1, 1).stream()
                     .filter(move -> !move.equals("stands") && !move.startsWith("before:"))
                     .map(move -> move.equals("new-pin") ? "old-pin" : move)
+                    .toList();
+            careless = careless.stream()
+                    .filter(move -> !move.endsWith("/stands") && !move.contains("/before:"))
                     .toList();
             boolean lifted = !careless.equals(work.best(1, 1));
             assertThat(unsafe(work, careless)).as(work.code()).isEqualTo(lifted);
@@ -132,5 +135,32 @@ class WorkTest {
             spoiled += turn.marks().findings().stream().anyMatch(f -> f.code().equals("practice-spoiled")) ? 1 : 0;
         }
         assertThat(spoiled).isGreaterThanOrEqualTo(SEEDS / 6);
+    }
+
+    private static long sum(byte[] bytes) {
+        java.util.zip.CRC32 sum = new java.util.zip.CRC32();
+        sum.update(bytes);
+        return sum.getValue();
+    }
+
+    private static long sum(Object what) {
+        return sum(what.toString().getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    }
+
+    /** One seed is one truth on every machine: a recording, a painting, a cause with what its checks find, a plan. */
+    @Test
+    void oneSeedIsTheSameOnEveryMachine() {
+        unbo.core.diagnosis.HiddenCause hidden = unbo.core.diagnosis.HiddenCause.of(7, 3);
+        List<String> found = unbo.core.diagnosis.Checks.on(hidden.told().vehicle()).stream()
+                .filter(check -> !check.positioned())
+                .map(check -> hidden.look(check, null).key())
+                .toList();
+        assertThat(List.of(
+                        sum(new HearLesson().sound(7, 2, 0)),
+                        sum(new RacesLesson().things(7, 2)),
+                        sum(hidden.truth().key() + found),
+                        sum(new ApartWork().best(7, 3)),
+                        sum(new SeatLesson().things(7, 4))))
+                .containsExactly(1338167182L, 3662282560L, 607539565L, 3840872883L, 190316418L);
     }
 }
