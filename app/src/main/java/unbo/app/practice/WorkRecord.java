@@ -47,7 +47,8 @@ class WorkRecord {
         rows.update(
                 connection -> {
                     PreparedStatement insert = connection.prepareStatement(
-                            "insert into practice_work (work, level, seed, who, moves, began) values (?, ?, ?, ?, '', ?)",
+                            "insert into practice_work (work, level, seed, who, moves, began) "
+                                    + "values (?, ?, ?, ?, '', ?)",
                             Statement.RETURN_GENERATED_KEYS);
                     insert.setString(1, work.code());
                     insert.setInt(2, level);

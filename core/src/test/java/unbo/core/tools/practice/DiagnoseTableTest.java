@@ -63,9 +63,10 @@ class DiagnoseTableTest {
                             + "`./unbo test core -Dtest=DiagnoseTableTest -Dunbo.remake=true`.%n%d vehicles, each with "
                             + "one cause drawn from the table of causes; what a check finds is drawn from the row of "
                             + "that cause. Always the check%nthat tells most a minute, until one cause stands at 90 in "
-                            + "100: cause and place are right in %.1f %%, in %.0f minutes (half of them), %.0f (nine in "
-                            + "ten).%nThe draws know the same table as the diagnosis: this says how much the checks "
-                            + "tell, not how true the table is.%n%n| hidden | named right | of | else named |%n"
+                            + "100: cause and place are right in %.1f %%, in %.0f minutes (half of them), %.0f (nine "
+                            + "in ten).%nThe draws know the same table as the diagnosis: this says how much the checks "
+                            + "tell, not how true the "
+                            + "table is.%n%n| hidden | named right | of | else named |%n"
                             + "|---|---|---|---|%n%s%n",
                     minutes.size(),
                     100.0 * right / minutes.size(),
