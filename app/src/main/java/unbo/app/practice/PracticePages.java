@@ -149,14 +149,33 @@ class PracticePages {
         return ResponseEntity.ok().contentType(WAV).body(lesson.sound(sound(seed), sound(level), number));
     }
 
+    /** What a recording is made of, shown when it is asked for; that it was is sent with the answers. */
+    @GetMapping("/practice/{code}/{level}/{seed}/{number}/spectrum")
+    String spectrum(
+            @PathVariable String code,
+            @PathVariable int level,
+            @PathVariable long seed,
+            @PathVariable int number,
+            Model model) {
+        Lesson<?> lesson = lesson(code);
+        if (!lesson.sounds() || number < 0 || number >= Lesson.THINGS) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND);
+        }
+        model.addAttribute("number", number);
+        model.addAttribute("drawing", lesson.spectrum(sound(seed), sound(level), number));
+        return "practice/spectrum :: section";
+    }
+
     @PostMapping("/practice/{code}")
     String answered(
             @PathVariable String code,
             @RequestParam int level,
             @RequestParam long seed,
+            @RequestParam(required = false) List<Integer> spectrum,
             @RequestParam Map<String, String> texts,
             Model model) {
         Lesson<?> lesson = lesson(code);
+        model.addAttribute("spectra", spectrum == null ? 0 : spectrum.size());
         List<String> answers = IntStream.range(0, Lesson.THINGS)
                 .mapToObj(i -> texts.getOrDefault("answer-" + i, ""))
                 .toList();

@@ -108,6 +108,17 @@ class WorkTest {
         assertThat(wav).hasSizeGreaterThan(100_000).startsWith('R', 'I', 'F', 'F');
         web.perform(get("/practice/hear?level=1&seed=7"))
                 .andExpect(content().string(containsString("/practice/hear/1/7/4.wav")));
+        web.perform(get("/practice/hear/1/7/0/spectrum"))
+                .andExpect(content()
+                        .string(allOf(
+                                containsString("name=\"spectrum\" value=\"0\""),
+                                containsString("data-drawing=\"practice-spectrum\""))));
+        web.perform(post("/practice/hear")
+                        .with(csrf())
+                        .param("level", "1")
+                        .param("seed", "7")
+                        .param("spectrum", "0", "3"))
+                .andExpect(content().string(containsString("2 of 5 spectra were looked at")));
         web.perform(get("/practice/seat/1/7/0.wav")).andExpect(status().isNotFound());
         web.perform(get("/practice/hear/1/7/5.wav")).andExpect(status().isNotFound());
     }

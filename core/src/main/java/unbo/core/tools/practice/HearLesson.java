@@ -5,8 +5,12 @@ import java.util.SplittableRandom;
 
 import unbo.core.bearing.BearingGeometry;
 import unbo.core.bearing.Turning;
+import unbo.core.drawing.Chart;
+import unbo.core.drawing.Drawing;
 import unbo.core.input.Field;
 import unbo.core.measure.Show;
+import unbo.core.signal.Recording;
+import unbo.core.signal.SoundSpectrum;
 import unbo.core.simulation.RecordedHub;
 import unbo.core.simulation.WavWriter;
 
@@ -23,6 +27,10 @@ final class HearLesson extends Lesson<HearLesson.Heard> {
     private static final int TEETH = 23;
     private static final double SPIKY = 4.7;
     private static final double STANDS_OUT = 6;
+    private static final double LOWEST_HZ = 40;
+    private static final double QUIETEST_DB = 90;
+    /** Half a step of the spectrum as it is drawn, times. */
+    private static final double STEP = 1.05;
     /** So much the tread of a healthy wheel stands out at most. */
     private static final double LOUD_TREAD = 95;
 
@@ -76,6 +84,33 @@ final class HearLesson extends Lesson<HearLesson.Heard> {
     @Override
     byte[] sound(Heard heard) {
         return WavWriter.write(heard.hub().recorded(), RATE_HZ);
+    }
+
+    /** Loudness over pitch; of each step its loudest line. */
+    @Override
+    Drawing spectrum(Heard heard) {
+        SoundSpectrum spectrum =
+                SoundSpectrum.of(Recording.mono(RATE_HZ, heard.hub().recorded()));
+        Chart.Axis hz = new Chart.Axis("Hz", LOWEST_HZ, RATE_HZ / 2.0, true);
+        return new Chart(
+                        "practice-spectrum",
+                        "Loudness over pitch",
+                        hz,
+                        new Chart.Axis("dB under the loudest, and 90", 0, QUIETEST_DB, false),
+                        List.of(new Chart.Line("", f -> QUIETEST_DB + loudest(spectrum, f))),
+                        List.of(),
+                        List.of())
+                .drawing();
+    }
+
+    private static double loudest(SoundSpectrum spectrum, double hz) {
+        int from = (int) Math.max(1, hz / STEP / spectrum.stepHz());
+        int to = (int) Math.min(spectrum.levelDb().length - 1.0, hz * STEP / spectrum.stepHz());
+        double most = -QUIETEST_DB;
+        for (int i = Math.min(from, to); i <= to; i++) {
+            most = Math.max(most, spectrum.levelDb()[i]);
+        }
+        return most;
     }
 
     @Override

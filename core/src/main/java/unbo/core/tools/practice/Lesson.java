@@ -41,6 +41,7 @@ public abstract class Lesson<O> {
                 new HearLesson(),
                 new RacesLesson(),
                 new SeatLesson(),
+                new FitLesson(),
                 new HeatLesson(),
                 new GreaseLesson(),
                 new ShimLesson());
@@ -111,6 +112,15 @@ public abstract class Lesson<O> {
     /** The recording of a thing, as a WAV file. @param number from 0 */
     public final byte[] sound(long seed, int level, int number) {
         return sound(things(seed, level).get(number));
+    }
+
+    /** What a recording is made of, drawn. @param number from 0 */
+    public final Drawing spectrum(long seed, int level, int number) {
+        return spectrum(things(seed, level).get(number));
+    }
+
+    Drawing spectrum(O thing) {
+        throw new UnsupportedOperationException(code + " has no recordings");
     }
 
     byte[] sound(O thing) {

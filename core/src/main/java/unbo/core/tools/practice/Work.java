@@ -32,7 +32,8 @@ public abstract class Work {
 
     /** All work, in the order it is learned. */
     public static List<Work> all() {
-        return List.of(new DiagnoseWork(), new ApartWork(), new NutWork(), new ProveWork(), new WholeWork());
+        return List.of(
+                new DiagnoseWork(), new ApartWork(), new NutWork(), new CrankWork(), new ProveWork(), new WholeWork());
     }
 
     public String code() {
