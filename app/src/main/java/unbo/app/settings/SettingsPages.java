@@ -1,9 +1,13 @@
 package unbo.app.settings;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.stream.Collectors;
 
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,13 +31,36 @@ class SettingsPages {
     private static final String TOOL = "tool-";
 
     private final WorkshopService workshops;
+    private final String lastBackup;
+    /** True where a passphrase is asked for. */
+    private final boolean closed;
 
-    SettingsPages(WorkshopService workshops) {
+    /** @param lastBackup file in which the last good backup stands; empty where somebody else looks after the data */
+    SettingsPages(
+            WorkshopService workshops,
+            @Value("${unbo.last-backup:}") String lastBackup,
+            @Value("${unbo.passphrase}") String passphrase) {
         this.workshops = workshops;
+        this.lastBackup = lastBackup;
+        this.closed = !passphrase.isBlank();
+    }
+
+    /** When the last good backup was made, and where it lies; empty where there is none; null where it is not ours. */
+    private String lastBackup() {
+        if (lastBackup.isEmpty()) {
+            return null;
+        }
+        try {
+            return Files.readString(Path.of(lastBackup)).strip();
+        } catch (IOException none) {
+            return "";
+        }
     }
 
     @GetMapping("/settings")
     String settings(Model model) {
+        model.addAttribute("lastBackup", lastBackup());
+        model.addAttribute("closed", closed);
         Workshop w = workshops.current();
         Map<String, String> texts = new HashMap<>();
         texts.put("name", w.isSetUp() ? w.name() : "");

@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.Set;
 
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.session.SessionRegistry;
+import org.springframework.security.core.session.SessionRegistryImpl;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
@@ -18,6 +21,8 @@ import org.springframework.security.web.authentication.www.BasicAuthenticationEn
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.session.HttpSessionEventPublisher;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 
 /**
@@ -33,8 +38,15 @@ class SecurityConfiguration {
     /** So long a browser is known and its forms stay good, over nights and restarts: 30 days. */
     private static final int KEPT_SECONDS = 30 * 24 * 3600;
 
+    private static final String KEY = "unbo";
+
     @Bean
-    SecurityFilterChain pages(HttpSecurity http, HostFilter hosts, @Value("${unbo.passphrase}") String passphrase)
+    SecurityFilterChain pages(
+            HttpSecurity http,
+            HostFilter hosts,
+            Guesses guesses,
+            Remembered remembered,
+            @Value("${unbo.passphrase}") String passphrase)
             throws Exception {
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
         tokens.setCookieCustomizer(
@@ -63,10 +75,36 @@ class SecurityConfiguration {
                             .authenticated())
                     .formLogin(form -> form.loginPage("/login").permitAll())
                     .httpBasic(Customizer.withDefaults())
-                    .rememberMe(kept ->
-                            kept.alwaysRemember(true).key("unbo " + passphrase).tokenValiditySeconds(KEPT_SECONDS));
+                    .rememberMe(kept -> kept.key(KEY)
+                            .rememberMeServices(new Remembering(KEY, users(passphrase), remembered, KEPT_SECONDS)))
+                    .logout(out ->
+                            out.logoutSuccessHandler((request, response, left) -> response.sendRedirect("/login")))
+                    // where one wanted to go stands in a cookie: nobody who did not come in has a session
+                    .requestCache(wanted -> wanted.requestCache(new CookieRequestCache()))
+                    .sessionManagement(open ->
+                            open.maximumSessions(-1).sessionRegistry(sessions()).expiredUrl("/login"));
+            http.addFilterBefore(guesses, SecurityContextHolderFilter.class);
         }
         return http.build();
+    }
+
+    /** What is open, so that all can be sent away at once. */
+    @Bean
+    SessionRegistry sessions() {
+        return new SessionRegistryImpl();
+    }
+
+    @Bean
+    HttpSessionEventPublisher endedSessions() {
+        return new HttpSessionEventPublisher();
+    }
+
+    /** Guesses are counted where the chain says, not for each request by itself. */
+    @Bean
+    FilterRegistrationBean<Guesses> onlyInTheChain(Guesses guesses) {
+        FilterRegistrationBean<Guesses> registered = new FilterRegistrationBean<>(guesses);
+        registered.setEnabled(false);
+        return registered;
     }
 
     /**

@@ -1,0 +1,108 @@
+package unbo.app.web;
+
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.event.AbstractAuthenticationFailureEvent;
+import org.springframework.security.authentication.event.AuthenticationSuccessEvent;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.web.authentication.WebAuthenticationDetails;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Wrong passphrases, counted by the machine they come from: after {@value #MOST} within a quarter of an hour it has to
+ * wait. Each is logged.
+ */
+@Component
+class Guesses extends OncePerRequestFilter {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Guesses.class);
+    private static final int MOST = 5;
+    private static final Duration WITHIN = Duration.ofMinutes(15);
+    private static final int MOST_MACHINES = 10_000;
+
+    private final Clock clock;
+    private final Map<String, Tries> tries = Collections.synchronizedMap(new LinkedHashMap<>() {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Tries> eldest) {
+            return size() > MOST_MACHINES;
+        }
+    });
+
+    private record Tries(int count, Instant since) {}
+
+    Guesses(Clock clock) {
+        this.clock = clock;
+    }
+
+    @EventListener
+    void wrong(AbstractAuthenticationFailureEvent event) {
+        String machine = machine(event.getAuthentication());
+        if (machine != null) {
+            int count = tries.merge(machine, new Tries(1, clock.instant()), this::more)
+                    .count();
+            LOG.warn("a wrong passphrase from {}, the {}. within a quarter of an hour", machine, count);
+        }
+    }
+
+    private Tries more(Tries before, Tries now) {
+        return before.since().plus(WITHIN).isBefore(now.since()) ? now : new Tries(before.count() + 1, before.since());
+    }
+
+    @EventListener
+    void right(AuthenticationSuccessEvent event) {
+        String machine = machine(event.getAuthentication());
+        if (machine != null) {
+            tries.remove(machine);
+        }
+    }
+
+    private static String machine(Authentication given) {
+        return given.getDetails() instanceof WebAuthenticationDetails details ? details.getRemoteAddress() : null;
+    }
+
+    /** How long a machine has to wait before it may try again; zero where it need not. */
+    private Duration waits(String machine) {
+        Tries before = tries.get(machine);
+        if (before == null || before.count() < MOST) {
+            return Duration.ZERO;
+        }
+        Duration left = Duration.between(clock.instant(), before.since().plus(WITHIN));
+        return left.isNegative() ? Duration.ZERO : left;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        boolean tried =
+                request.getMethod().equals("POST") && request.getRequestURI().equals("/login")
+                        || request.getHeader(HttpHeaders.AUTHORIZATION) != null;
+        Duration waits = tried ? waits(request.getRemoteAddr()) : Duration.ZERO;
+        if (waits.isZero()) {
+            chain.doFilter(request, response);
+            return;
+        }
+        response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
+        response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(waits.toSeconds() + 1));
+        response.setContentType("text/plain;charset=UTF-8");
+        response.getWriter()
+                .write("Too many wrong passphrases came from this machine: it may try again in "
+                        + (waits.toMinutes() + 1) + " minutes.\n");
+    }
+}
