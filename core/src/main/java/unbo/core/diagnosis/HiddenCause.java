@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * A vehicle with one cause that nobody knows: what each check finds comes of the row that the table has for that cause,
  * drawn once for each check and position. For practice and for judging the diagnosis; it knows nothing of the analysis.
  *
- * @param told what is known of the vehicle before any check
+ * @param told what is known of the vehicle before any check, with what its owner says that he hears
  * @param plain true where every check finds what is likeliest
  * @param slip share of checks that find anything at all, whatever the cause
  */
@@ -20,12 +20,14 @@ public record HiddenCause(DiagnosisInput told, Hypothesis truth, long seed, bool
     private static final int PLAIN_LEVEL = 1;
     private static final int SLIPS_LEVEL = 3;
     private static final double SLIP = 0.06;
+    private static final String CHARACTER = "noise-character";
     private static final long STEP = 0x9E3779B97F4A7C15L;
 
     /**
      * A vehicle of a seed; its cause as likely as the table of causes has it.
      *
-     * @param level 1 every check finds what is likeliest, 2 it is drawn, 3 and 4 hands slip now and then
+     * @param level 1 every check finds what is likeliest, 2 it is drawn, 3 and 4 hands slip now and then, and the owner
+     *     often tells of another noise
      */
     public static HiddenCause of(long seed, int level) {
         SplittableRandom random = new SplittableRandom(seed);
@@ -53,7 +55,37 @@ public record HiddenCause(DiagnosisInput told, Hypothesis truth, long seed, bool
                 at -= prior[h];
             }
         }
-        return new HiddenCause(told, truth, seed, level <= PLAIN_LEVEL, level >= SLIPS_LEVEL ? SLIP : 0);
+        Hypothesis heard = level >= SLIPS_LEVEL && random.nextInt(3) > 0 ? other(all, truth, random) : truth;
+        return new HiddenCause(
+                complaining(told, heard, random), truth, seed, level <= PLAIN_LEVEL, level >= SLIPS_LEVEL ? SLIP : 0);
+    }
+
+    private static Hypothesis other(List<Hypothesis> all, Hypothesis truth, SplittableRandom random) {
+        Hypothesis other = truth;
+        while (other.equals(truth) || other.none()) {
+            other = all.get(random.nextInt(all.size()));
+        }
+        return other;
+    }
+
+    /** The owner tells what he hears; at the last levels he often tells what he does not. */
+    private static DiagnosisInput complaining(DiagnosisInput told, Hypothesis heard, SplittableRandom random) {
+        return Checks.way(told.vehicle(), CHARACTER, null)
+                .map(way -> {
+                    double[] chances = Likelihoods.chances(told.vehicle(), way.check(), null, heard, OwnCases.NONE);
+                    String noise =
+                            way.check().results().get(drawn(chances, random)).label();
+                    return new DiagnosisInput(
+                            told.machine(),
+                            told.seen(),
+                            told.circumstances(),
+                            told.position(),
+                            told.past(),
+                            noise,
+                            told.loaded(),
+                            told.order());
+                })
+                .orElse(told);
     }
 
     /** What a check finds, the same each time. @param position null for a check of the whole vehicle */

@@ -192,7 +192,9 @@ final class DiagnoseWork extends Work {
                 state.make(move);
             }
         }
-        String task = "A " + hidden.told().vehicle() + " that makes a noise. Which part, and where?";
+        String complaint = hidden.told().complaint();
+        String task = "A " + hidden.told().vehicle() + " that makes a noise"
+                + (complaint.isEmpty() ? "" : "; its owner calls it a " + complaint) + ". Which part, and where?";
         return new Turn(
                 task,
                 state.log,
