@@ -54,7 +54,8 @@ public class JobWork {
             StageWork usual = StageWork.of(stage);
             List<HubWork.Piece> pieces = pieces(plan, view, stage, pace, oven);
             if (pieces.isEmpty()) {
-                pieces = List.of(new HubWork.Piece("", usual.minutes() * pace.all(), List.of(), null));
+                double minutes = planned(plan, stage) ? 1 : usual.minutes() * pace.all();
+                pieces = List.of(new HubWork.Piece("", minutes, List.of(), null));
             }
             for (HubWork.Piece piece : pieces) {
                 left.add(new JobChain.Left(stage, with(piece, usual.uses())));
@@ -69,9 +70,14 @@ public class JobWork {
         return new HubWork.Piece(piece.what(), piece.minutes(), all, piece.load());
     }
 
-    /** By the plan of its steps; empty where none says. */
+    private static boolean planned(WholePlan plan, RouteStage stage) {
+        boolean whole = plan != null && plan.apart() != null && plan.together() != null;
+        return whole && (stage == RouteStage.STRIP || stage == RouteStage.FIT);
+    }
+
+    /** By the plan of its steps; empty where none says, or all of them are done. */
     private static List<HubWork.Piece> pieces(WholePlan plan, JobView view, RouteStage stage, Pace pace, Oven oven) {
-        if (plan == null || plan.apart() == null || plan.together() == null) {
+        if (!planned(plan, stage)) {
             return List.of();
         }
         return switch (stage) {

@@ -54,6 +54,11 @@ public record ApartStep(
         return how.effort().minutes();
     }
 
+    /** Stable name: what comes off, and by which method. */
+    public String code() {
+        return part.code() + "-" + how.method();
+    }
+
     /** What is measured before it moves. */
     public List<String> measureFirst() {
         return part.upkeep().measure();

@@ -21,7 +21,6 @@ public final class HandsOn {
     private final ApartInput input;
     private final Set<String> spoiled = new LinkedHashSet<>();
     private long open;
-    private double minutes;
 
     /**
      * Something that can be tried.
@@ -47,10 +46,6 @@ public final class HandsOn {
 
     public boolean done() {
         return open == moves.goal();
-    }
-
-    public double minutes() {
-        return minutes;
     }
 
     /** Codes of the parts that are off. */
@@ -94,7 +89,6 @@ public final class HandsOn {
                 .filter(one -> one.code().equals(code))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no way " + code));
-        minutes += way.minutes();
         int joint = Integer.parseInt(code.substring(0, code.indexOf('.')));
         String method = code.substring(code.indexOf('.') + 1);
         Moves.Move move = moves.from(open).stream()

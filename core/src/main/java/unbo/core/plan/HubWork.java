@@ -87,8 +87,7 @@ public final class HubWork {
      */
     public static List<Piece> apart(Apart plan, Set<String> done, ToDoubleFunction<String> pace) {
         List<ApartStep> left = plan.steps().stream()
-                .filter(step ->
-                        !done.contains(step.part().code() + "-" + step.how().method()))
+                .filter(step -> !done.contains(step.code()))
                 .toList();
         int first = left.size();
         int last = -1;

@@ -145,11 +145,13 @@ final class ApartWork extends Work {
 
         private String moved(HandsOn.Came came) {
             ApartStep step = java.util.Objects.requireNonNull(came.step());
+            String caution = step.how().words().caution();
             List<String> kept = task.input().keep();
             String force = step.crosses() ? " The force crossed the rolling elements." : "";
             String spoiled = came.spoiled().isEmpty() ? "" : " Spoiled: " + String.join(", ", came.spoiled()) + ".";
             boolean matters = step.spoils().stream().anyMatch(kept::contains);
-            return "off." + force + spoiled + (matters ? " It was to be used again." : "");
+            return "off." + force + spoiled + (matters ? " It was to be used again." : "")
+                    + (caution.isEmpty() ? "" : " Before it: " + caution);
         }
 
         private String said(String code) {
@@ -182,9 +184,7 @@ final class ApartWork extends Work {
     private static State played(Task task, List<String> moves) {
         State state = new State(task);
         for (String move : moves) {
-            boolean may = groups(state).stream()
-                    .flatMap(group -> group.moves().stream())
-                    .anyMatch(one -> one.code().equals(move));
+            boolean may = among(groups(state), move);
             if (may && !state.hands.done()) {
                 state.make(move);
             }
@@ -239,9 +239,7 @@ final class ApartWork extends Work {
         State best = played(task, way(task));
         boolean inTime = inTime(state.minutes, best.minutes);
         List<Finding> findings = new ArrayList<>();
-        if (!state.unsafe.isEmpty()) {
-            findings.add(new Finding("practice-unsafe", Level.STOP, state.unsafe + " That fails, whatever else."));
-        }
+        unsafe(findings, state.unsafe);
         findings.add(
                 lost.isEmpty()
                         ? new Finding(
@@ -261,10 +259,7 @@ final class ApartWork extends Work {
                                                                 .label())
                                                         .toList())
                                         + "."));
-        findings.add(new Finding(
-                "practice-minutes",
-                inTime ? Level.RIGHT : Level.WATCH,
-                Show.number(state.minutes, 0) + " minutes; the best hand took " + Show.number(best.minutes, 0) + "."));
+        findings.add(minutes(state.minutes, best.minutes));
         return new Marks(
                 state.unsafe.isEmpty() && lost.isEmpty() && inTime,
                 findings,

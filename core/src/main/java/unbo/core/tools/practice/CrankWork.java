@@ -159,9 +159,7 @@ final class CrankWork extends Work {
     private static State played(Crank crank, List<String> moves) {
         State state = new State(crank);
         for (String move : moves) {
-            boolean may = groups(state).stream()
-                    .flatMap(group -> group.moves().stream())
-                    .anyMatch(one -> one.code().equals(move));
+            boolean may = among(groups(state), move);
             if (may && !state.done) {
                 state.make(move);
             }
@@ -191,17 +189,12 @@ final class CrankWork extends Work {
         String said = "It runs out by " + Show.fixed(state.tirUm() / 1000, 3) + " mm, of "
                 + Show.fixed(Math.hypot(crank.bendUm(), crank.twistUm()) / 1000, 3) + " at first.";
         List<Finding> findings = new ArrayList<>();
-        if (!state.unsafe.isEmpty()) {
-            findings.add(new Finding("practice-unsafe", Level.STOP, state.unsafe + " That fails, whatever else."));
-        }
+        unsafe(findings, state.unsafe);
         findings.add(
                 right
                         ? new Finding("practice-right", Level.RIGHT, said)
                         : new Finding("practice-wrong", Level.SOON, said));
-        findings.add(new Finding(
-                "practice-minutes",
-                inTime ? Level.RIGHT : Level.WATCH,
-                Show.number(state.minutes, 0) + " minutes; the best hand took " + Show.number(best.minutes, 0) + "."));
+        findings.add(minutes(state.minutes, best.minutes));
         return new Marks(state.unsafe.isEmpty() && right && inTime, findings, said, best.log, best.minutes);
     }
 

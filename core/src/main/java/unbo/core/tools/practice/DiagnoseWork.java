@@ -205,15 +205,13 @@ final class DiagnoseWork extends Work {
     }
 
     private static boolean may(State state, String move) {
-        return groups(state).stream()
-                .flatMap(group -> group.moves().stream())
-                .anyMatch(one -> one.code().equals(move));
+        return among(groups(state), move);
     }
 
     private static List<Group> groups(State state) {
         String vehicle = state.seen.vehicle();
         List<Group> groups = new ArrayList<>();
-        if (!state.stands) {
+        if (!state.stands && Checks.ways(vehicle).stream().anyMatch(Way::lifted)) {
             groups.add(new Group("", List.of(new Move(STANDS, "Set it on stands, chock the wheels")), true));
         }
         for (Check check : Checks.on(vehicle)) {
@@ -254,9 +252,7 @@ final class DiagnoseWork extends Work {
         boolean right = state.named.equals(hidden.truth().key());
         boolean inTime = inTime(state.minutes, best.minutes);
         List<Finding> findings = new ArrayList<>();
-        if (!state.unsafe.isEmpty()) {
-            findings.add(new Finding("practice-unsafe", Level.STOP, state.unsafe + " That fails, whatever else."));
-        }
+        unsafe(findings, state.unsafe);
         String truth = hidden.truth().words(vehicle);
         String said = hidden.named().stream()
                 .filter(one -> one.key().equals(state.named))
@@ -267,10 +263,7 @@ final class DiagnoseWork extends Work {
                 right
                         ? new Finding("practice-right", Level.RIGHT, "Right: " + truth + ".")
                         : new Finding("practice-wrong", Level.SOON, "It was: " + truth + ". Named: " + said + "."));
-        findings.add(new Finding(
-                "practice-minutes",
-                inTime ? Level.RIGHT : Level.WATCH,
-                Show.number(state.minutes, 1) + " minutes; the best hand took " + Show.number(best.minutes, 1) + "."));
+        findings.add(minutes(state.minutes, best.minutes));
         double sure = Diagnosis.of(state.seen).ranked().stream()
                 .filter(one -> one.hypothesis().equals(hidden.truth()))
                 .mapToDouble(Diagnosis.Ranked::probability)

@@ -212,10 +212,6 @@ final class HearLesson extends Lesson<HearLesson.Heard> {
 
     @Override
     String words(String answer) {
-        return CHOICES.stream()
-                .filter(c -> c.code().equals(answer))
-                .map(Field.Choice::label)
-                .findFirst()
-                .orElse(answer);
+        return label(CHOICES, answer);
     }
 }

@@ -144,6 +144,15 @@ public abstract class Lesson<O> {
     /** What a hand that knows nothing answers. */
     abstract String guess(O thing, SplittableRandom random);
 
+    /** What a choice is called; the code itself where there is none such. */
+    static String label(List<Field.Choice> choices, String code) {
+        return choices.stream()
+                .filter(choice -> choice.code().equals(code))
+                .map(Field.Choice::label)
+                .findFirst()
+                .orElse(code);
+    }
+
     /** An answer as it is printed. */
     String words(String answer) {
         return answer;

@@ -53,7 +53,6 @@ final class NutWork extends Work {
         private final List<String> log = new ArrayList<>();
         private int nut = STARTS_OUT;
         private boolean settled;
-        private boolean tightened;
         private int readings;
         private double minutes;
         private String unsafe = "";
@@ -88,7 +87,6 @@ final class NutWork extends Work {
 
         private void turn(boolean turning) {
             nut = TIGHT;
-            tightened = true;
             settled = turning;
             minutes += SPIN_MIN;
             log.add(
@@ -167,9 +165,7 @@ final class NutWork extends Work {
     private static State played(Hub hub, List<String> moves) {
         State state = new State(hub);
         for (String move : moves) {
-            boolean known = GROUPS.stream()
-                    .flatMap(group -> group.moves().stream())
-                    .anyMatch(one -> one.code().equals(move));
+            boolean known = among(GROUPS, move);
             if (known && !state.over()) {
                 state.make(move);
             }
@@ -198,9 +194,7 @@ final class NutWork extends Work {
         boolean right = state.playUm() >= 0 && BAND.holds(play);
         boolean inTime = inTime(state.minutes, best.minutes);
         List<Finding> findings = new ArrayList<>();
-        if (!state.unsafe.isEmpty()) {
-            findings.add(new Finding("practice-unsafe", Level.STOP, state.unsafe + " That fails, whatever else."));
-        }
+        unsafe(findings, state.unsafe);
         String said = state.playUm() < 0
                 ? "It is preloaded: it runs hot and fails."
                 : "End play " + Show.fixed(play, 3) + " mm once all has settled.";
@@ -215,15 +209,12 @@ final class NutWork extends Work {
                     "The hub was never turned while its nut was tight: the rollers settle on the road, and the play "
                             + "grows by " + Show.fixed(UNSETTLED_UM / 1000.0, 3) + " mm over what was read."));
         }
-        findings.add(new Finding(
-                "practice-minutes",
-                inTime ? Level.RIGHT : Level.WATCH,
-                Show.number(state.minutes, 1) + " minutes; the best hand took " + Show.number(best.minutes, 1) + "."));
+        findings.add(minutes(state.minutes, best.minutes));
         return new Marks(
                 state.unsafe.isEmpty() && right && state.settled && inTime, findings, said, best.log, best.minutes);
     }
 
-    /** Tight while turning, out until there is play, read twice and again where the two differ, to the nearest hole. */
+    /** Tight while turning, out until there is play, the middle of three readings, to the nearest hole. */
     private static List<String> way(Hub hub) {
         List<String> way = new ArrayList<>(List.of("tight"));
         for (int i = 0; i <= 2 - TIGHT; i++) {

@@ -146,7 +146,9 @@ final class ProveWork extends Work {
             }
         }
         return new Turn(
-                "Set, locked, run ten kilometres; the air is at " + Show.number(AIR_C, 0)
+                "A hub on two tapered bearings, set to " + Show.fixed(EndPlayBand.WHEEL_HUB.minMm(), 3) + " to "
+                        + Show.fixed(EndPlayBand.WHEEL_HUB.maxMm(), 3)
+                        + " mm of end play, locked, run ten kilometres; the air is at " + Show.number(AIR_C, 0)
                         + " °C. Sign it, or what else? What is signed unmeasured is not proved.",
                 log,
                 minutes,
@@ -182,9 +184,7 @@ final class ProveWork extends Work {
         boolean measured = done.looked().containsAll(List.of(Look.HUB, Look.TWIN, Look.PLAY));
         boolean inTime = inTime(minutes, best);
         List<Finding> findings = new ArrayList<>();
-        if (!done.unsafe().isEmpty()) {
-            findings.add(new Finding("practice-unsafe", Level.STOP, done.unsafe() + " That fails, whatever else."));
-        }
+        unsafe(findings, done.unsafe());
         findings.add(
                 right
                         ? new Finding("practice-right", Level.RIGHT, "Right. " + state.why)
@@ -195,10 +195,7 @@ final class ProveWork extends Work {
                     Level.SOON,
                     "Not proved: both hubs' warmth and the end play belong to it, whatever is decided."));
         }
-        findings.add(new Finding(
-                "practice-minutes",
-                inTime ? Level.RIGHT : Level.WATCH,
-                Show.number(minutes, 0) + " minutes; the best hand took " + Show.number(best, 0) + "."));
+        findings.add(minutes(minutes, best));
         return new Marks(
                 done.unsafe().isEmpty() && right && measured && inTime,
                 findings,

@@ -114,10 +114,6 @@ final class SeatLesson extends Lesson<SeatLesson.Seat> {
 
     @Override
     String words(String answer) {
-        return CHOICES.stream()
-                .filter(c -> c.code().equals(answer))
-                .map(Field.Choice::label)
-                .findFirst()
-                .orElse(answer);
+        return label(CHOICES, answer);
     }
 }

@@ -123,10 +123,6 @@ final class ShimLesson extends Lesson<ShimLesson.Stack> {
 
     @Override
     String words(String answer) {
-        return CHOICES.stream()
-                .filter(c -> c.code().equals(answer))
-                .map(Field.Choice::label)
-                .findFirst()
-                .orElse(answer);
+        return label(CHOICES, answer);
     }
 }

@@ -7,6 +7,8 @@ import org.jspecify.annotations.Nullable;
 
 import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
+import unbo.core.finding.Level;
+import unbo.core.measure.Show;
 
 /**
  * Work on something hidden, one move after the other: every move can be made, also the wrong ones, and what is done is
@@ -87,9 +89,7 @@ public abstract class Work {
 
         /** True for something that can be done now. */
         public boolean may(String move) {
-            return groups.stream()
-                    .flatMap(group -> group.moves().stream())
-                    .anyMatch(one -> one.code().equals(move));
+            return among(groups, move);
         }
     }
 
@@ -108,6 +108,28 @@ public abstract class Work {
         List<Move> all =
                 turn.groups().stream().flatMap(group -> group.moves().stream()).toList();
         return all.get(random.nextInt(all.size())).code();
+    }
+
+    /** True for something that can be done now. */
+    static boolean among(List<Group> groups, String move) {
+        return groups.stream()
+                .flatMap(group -> group.moves().stream())
+                .anyMatch(one -> one.code().equals(move));
+    }
+
+    /** What fails it whatever else was right; nothing where that is empty. */
+    static void unsafe(List<Finding> findings, String unsafe) {
+        if (!unsafe.isEmpty()) {
+            findings.add(new Finding("practice-unsafe", Level.STOP, unsafe + " That fails, whatever else."));
+        }
+    }
+
+    /** How long it took beside the best hand, minutes. */
+    static Finding minutes(double minutes, double best) {
+        return new Finding(
+                "practice-minutes",
+                inTime(minutes, best) ? Level.RIGHT : Level.WATCH,
+                Show.number(minutes, 1) + " minutes; the best hand took " + Show.number(best, 1) + ".");
     }
 
     /** Half as long again as the best hand, and ten minutes, is in time. */

@@ -251,7 +251,7 @@ public final class ApartWords {
 
     /** The code of a step, by which it is ticked. */
     public static String code(ApartStep step) {
-        return step.part().code() + "-" + step.how().method();
+        return step.code();
     }
 
     /**
