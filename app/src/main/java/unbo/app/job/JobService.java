@@ -365,7 +365,7 @@ public class JobService {
         headline(job);
         recorded(job, stage);
         if (work.ok()) {
-            events.publishEvent(new StageKept(jobId, stage, after.facts(), at));
+            kept(job, new StageKept(jobId, stage, after.facts(), at));
         }
         return work.ok() ? Kept.DONE : Kept.DRAFT;
     }
@@ -484,7 +484,7 @@ public class JobService {
                 at);
         headline(job);
         recorded(job, stage);
-        events.publishEvent(new StageKept(jobId, stage, after.facts(), at));
+        kept(job, new StageKept(jobId, stage, after.facts(), at));
         return true;
     }
 
@@ -588,6 +588,9 @@ public class JobService {
 
     private static List<String> reasons(JobView view) {
         List<String> reasons = new ArrayList<>(view.signOff().reasons());
+        if (view.vehicle().practice()) {
+            reasons.add("A practice job is handed in; it is never signed.");
+        }
         if (!view.sheet().has(FactKey.DAY)) {
             reasons.add("Intake gives the day of the work: it cannot be left out.");
         }
@@ -916,21 +919,34 @@ public class JobService {
     /** Keeps a job's parts list. @return false when another was kept meanwhile or the job is closed: then nothing is */
     public boolean keepParts(long jobId, int version, Map<String, String> texts) {
         String written = documents.write(texts);
-        boolean kept =
-                !jobs.whole(jobId).orElseThrow().state().frozen() && jobs.keepParts(jobId, version, written) == 1;
-        if (kept) {
+        Job job = jobs.whole(jobId).orElseThrow();
+        boolean kept = !job.state().frozen() && jobs.keepParts(jobId, version, written) == 1;
+        if (kept && !job.position().vehicle().practice()) {
             events.publishEvent(new PartsKept(jobId, written));
         }
         return kept;
     }
 
+    /** Says that a stage was kept; on the practice bench nothing cures and nothing falls due. */
+    private void kept(Job job, StageKept kept) {
+        if (!job.position().vehicle().practice()) {
+            events.publishEvent(kept);
+        }
+    }
+
     private void recorded(Job job, RouteStage stage) {
+        if (job.position().vehicle().practice()) {
+            return; // no record of the workshop's tells of it
+        }
         String document = job.stage(stage).map(Stage::document).orElse("{}");
         events.publishEvent(new Recorded(job.id(), job.position().id(), Map.of(stage, document), false));
     }
 
     /** Says that a job was signed or opened again; what was read off it is counted anew. */
     private void closedOrOpened(Job job) {
+        if (job.position().vehicle().practice()) {
+            return;
+        }
         jobs.flush();
         events.publishEvent(new Recorded(job.id(), job.position().id(), Map.of(), true));
     }

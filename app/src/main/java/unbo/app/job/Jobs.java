@@ -32,7 +32,7 @@ interface Jobs extends Repository<Job, Long> {
 
     @Query("select new unbo.app.job.OpenLine(j.id, v.name, v.kind, p.code, j.complaint, "
             + "j.openedAt, j.state, j.waitingFor, j.rail) "
-            + "from Job j join j.position p join p.vehicle v where " + OPEN
+            + "from Job j join j.position p join p.vehicle v where v.practice = false and " + OPEN
             + "order by j.openedAt desc, j.id desc")
     List<OpenLine> underWay(Pageable page);
 
@@ -47,7 +47,7 @@ interface Jobs extends Repository<Job, Long> {
     @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt desc, j.id desc")
     List<JobLine> history(long positionId, Pageable page);
 
-    @Query(LINE + "where " + CLOSED + "order by j.closedAt, j.id")
+    @Query(LINE + "where v.practice = false and " + CLOSED + "order by j.closedAt, j.id")
     Stream<JobLine> closed();
 
     @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt, j.id")
@@ -78,7 +78,7 @@ interface Jobs extends Repository<Job, Long> {
                     + "union (select job_id from photo where words like :like escape '!' order by id desc limit :most)")
     List<Long> noted(String like, int most);
 
-    @Query(LINE + "where j.id in :ids order by j.openedAt desc, j.id desc")
+    @Query(LINE + "where v.practice = false and j.id in :ids order by j.openedAt desc, j.id desc")
     List<JobLine> lines(Collection<Long> ids);
 
     @Query("select j.id from Job j where j.visit.id = :visitId and j.position.id = :positionId order by j.id")

@@ -22,6 +22,7 @@ import org.springframework.web.server.ResponseStatusException;
 import unbo.app.web.Page;
 import unbo.core.finding.Level;
 import unbo.core.tools.practice.Lesson;
+import unbo.core.tools.practice.PracticeJob;
 import unbo.core.tools.practice.Work;
 
 /** Lessons: five things with their truth hidden, answered, opened. */
@@ -47,7 +48,7 @@ class PracticePages {
 
         /** True for work, which begins by a button and has no address of its own. */
         public boolean work() {
-            return WorkRecord.work(code).isPresent();
+            return code.equals(PracticeJob.CODE) || WorkRecord.work(code).isPresent();
         }
     }
 
@@ -78,6 +79,9 @@ class PracticePages {
     }
 
     private static String title(String code) {
+        if (code.equals(PracticeJob.CODE)) {
+            return PracticeJob.TITLE;
+        }
         return WorkRecord.work(code)
                 .map(Work::title)
                 .orElseGet(() -> Lesson.all().stream()

@@ -82,7 +82,7 @@ class WorkRecord {
                 .findFirst();
     }
 
-    private static List<String> moves(String text) {
+    static List<String> moves(String text) {
         return text.isEmpty() ? List.of() : List.of(text.split("\n"));
     }
 

@@ -43,6 +43,9 @@ public class Vehicle {
     @Column(insertable = false, updatable = false)
     private String failures = "";
 
+    /** A vehicle of the practice bench; no list of the workshop shows it. */
+    private boolean practice;
+
     @OneToMany(mappedBy = "vehicle", cascade = CascadeType.ALL)
     @OrderBy("id")
     private List<Position> positions = new ArrayList<>();
@@ -52,6 +55,13 @@ public class Vehicle {
     static Vehicle of(VehicleInput input) {
         Vehicle vehicle = new Vehicle();
         vehicle.change(input);
+        return vehicle;
+    }
+
+    /** A vehicle of the practice bench. */
+    static Vehicle ofPractice(VehicleInput input) {
+        Vehicle vehicle = of(input);
+        vehicle.practice = true;
         return vehicle;
     }
 
@@ -84,6 +94,11 @@ public class Vehicle {
     /** The places that a vehicle of its kind has bearings at, without those of the workshop's own naming. */
     public List<Place> places() {
         return input().places();
+    }
+
+    /** True for one of the practice bench. */
+    public boolean practice() {
+        return practice;
     }
 
     public int version() {

@@ -63,6 +63,11 @@ public class VehicleService {
         return vehicles.save(Vehicle.of(input));
     }
 
+    /** Adds a vehicle of the practice bench, which no list of the workshop shows. */
+    public Vehicle addForPractice(VehicleInput input) {
+        return vehicles.save(Vehicle.ofPractice(input));
+    }
+
     /** Puts a vehicle right. @return false when somebody else changed it since {@code version} was shown */
     public boolean change(long id, int version, VehicleInput input) {
         Vehicle vehicle = vehicles.withPositions(id).orElseThrow();

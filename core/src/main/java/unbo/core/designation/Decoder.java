@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
@@ -768,14 +769,11 @@ public final class Decoder implements BearingBook {
     }
 
     private static Bearing worn(String text) {
-        String first = text.split("[\\s-]", 2)[0];
-        Pattern pattern = pattern(strip(first));
-        Set<String> found = new LinkedHashSet<>();
-        Stream.concat(
-                        Catalogue.numbers().stream().map(Boundary::designation),
-                        Catalogue.tapers().stream().flatMap(s -> Stream.of(s.cone(), s.cup())))
-                .filter(d -> pattern.matcher(d).matches())
-                .forEach(found::add);
+        String first = strip(text.split("[\\s-]", 2)[0]);
+        Set<String> found = fitting(first);
+        if (found.isEmpty() && first.contains("/")) {
+            found = fitting(first.substring(0, first.indexOf('/'))); // what stands behind is a suffix, as in 63?5/C3
+        }
         String sentence = found.isEmpty()
                 ? "No number in the tables fits “" + text + "”: measure the sizes."
                 : "Worn: " + found.size() + (found.size() == 1 ? " number" : " numbers") + " in the tables "
@@ -786,6 +784,16 @@ public final class Decoder implements BearingBook {
                 .warnings(List.of(sentence))
                 .completions(found.stream().limit(MOST_COMPLETIONS).toList())
                 .made();
+    }
+
+    /** Numbers of the tables that a worn one may be. */
+    private static Set<String> fitting(String worn) {
+        Pattern pattern = pattern(worn);
+        return Stream.concat(
+                        Catalogue.numbers().stream().map(Boundary::designation),
+                        Catalogue.tapers().stream().flatMap(s -> Stream.of(s.cone(), s.cup())))
+                .filter(d -> pattern.matcher(d).matches())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     private static Pattern pattern(String worn) {

@@ -32,15 +32,7 @@ public record HiddenCause(DiagnosisInput told, Hypothesis truth, long seed, bool
     public static HiddenCause of(long seed, int level) {
         SplittableRandom random = new SplittableRandom(seed);
         String vehicle = VEHICLES.get(random.nextInt(VEHICLES.size()));
-        DiagnosisInput told = new DiagnosisInput(
-                new DiagnosisInput.Machine(vehicle, 1, HubType.usual(vehicle)),
-                List.of(),
-                List.of(),
-                null,
-                new DiagnosisInput.Past(null, null, java.util.Map.of()),
-                "",
-                false,
-                CheckOrder.DOUBT);
+        DiagnosisInput told = told(vehicle);
         List<Hypothesis> all = new ArrayList<>(Priors.hypotheses(vehicle, 1));
         double[] prior = Priors.of(told, all, OwnCases.NONE);
         double sum = 0;
@@ -55,9 +47,50 @@ public record HiddenCause(DiagnosisInput told, Hypothesis truth, long seed, bool
                 at -= prior[h];
             }
         }
-        Hypothesis heard = level >= SLIPS_LEVEL && random.nextInt(3) > 0 ? other(all, truth, random) : truth;
+        return hiding(told, truth, all, new Drawn(seed, level, random));
+    }
+
+    /**
+     * A vehicle whose cause is known to who makes it.
+     *
+     * @param position where it is; of no matter for a cause that is at none
+     * @throws IllegalArgumentException for a cause that the vehicle does not have there
+     */
+    public static HiddenCause at(String vehicle, String cause, String position, long seed, int level) {
+        Hypothesis truth = Priors.find(vehicle, cause, position);
+        if (truth == null) {
+            throw new IllegalArgumentException("no " + cause + " of a " + vehicle + " at " + position);
+        }
+        return hiding(
+                told(vehicle),
+                truth,
+                new ArrayList<>(Priors.hypotheses(vehicle, 1)),
+                new Drawn(seed, level, new SplittableRandom(seed)));
+    }
+
+    private record Drawn(long seed, int level, SplittableRandom random) {}
+
+    private static HiddenCause hiding(DiagnosisInput told, Hypothesis truth, List<Hypothesis> all, Drawn drawn) {
+        boolean slips = drawn.level() >= SLIPS_LEVEL;
+        Hypothesis heard = slips && drawn.random().nextInt(3) > 0 ? other(all, truth, drawn.random()) : truth;
         return new HiddenCause(
-                complaining(told, heard, random), truth, seed, level <= PLAIN_LEVEL, level >= SLIPS_LEVEL ? SLIP : 0);
+                complaining(told, heard, drawn.random()),
+                truth,
+                drawn.seed(),
+                drawn.level() <= PLAIN_LEVEL,
+                slips ? SLIP : 0);
+    }
+
+    private static DiagnosisInput told(String vehicle) {
+        return new DiagnosisInput(
+                new DiagnosisInput.Machine(vehicle, 1, HubType.usual(vehicle)),
+                List.of(),
+                List.of(),
+                null,
+                new DiagnosisInput.Past(null, null, java.util.Map.of()),
+                "",
+                false,
+                CheckOrder.DOUBT);
     }
 
     private static Hypothesis other(List<Hypothesis> all, Hypothesis truth, SplittableRandom random) {

@@ -148,6 +148,8 @@ class DecoderTest {
                 .allMatch(c -> c.matches("6.05"));
         assertThat(Decoder.SHIPPED.decode("6_05-2RS").completions()).contains("6305");
         assertThat(Decoder.SHIPPED.decode("L6814?").completions()).contains("L68149");
+        assertThat(Decoder.SHIPPED.decode("63?5/C3").completions()).containsExactly("6305", "6315");
+        assertThat(Decoder.SHIPPED.decode("DAC4?740036/34").completions()).containsExactly("DAC40740036/34");
     }
 
     @ParameterizedTest

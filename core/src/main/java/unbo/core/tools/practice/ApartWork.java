@@ -62,10 +62,14 @@ final class ApartWork extends Work {
         this.kinds = kinds;
     }
 
-    private record Task(ApartInput input, Apart plan) {}
+    record Task(ApartInput input, Apart plan) {}
 
-    /** An assembly that comes apart. */
     private Task task(long seed, int level) {
+        return task(kinds, Map.of(), seed, level);
+    }
+
+    /** An assembly that comes apart. @param kinds codes of those that are drawn from @param numbers by place */
+    static Task task(List<String> kinds, Map<String, String> numbers, long seed, int level) {
         SplittableRandom random = new SplittableRandom(seed);
         for (int i = 0; i < TRIES; i++) {
             String kind = kinds.get(random.nextInt(kinds.size()));
@@ -77,7 +81,7 @@ final class ApartWork extends Work {
                 }
             }
             Assembly assembly =
-                    Assembly.of(new Assembly.Asked(kind, options, Assembly.Grip.USUAL, Map.of()), Decoder.SHIPPED);
+                    Assembly.of(new Assembly.Asked(kind, options, Assembly.Grip.USUAL, numbers), Decoder.SHIPPED);
             boolean keeps = level >= KEPT_LEVEL && random.nextInt(3) > 0;
             List<String> kept = assembly.parts().stream()
                     .filter(part -> keeps || part.kind() != PartKind.BEARING)
@@ -105,7 +109,7 @@ final class ApartWork extends Work {
     }
 
     /** What was done so far. */
-    private static final class State {
+    static final class State {
         private final Task task;
         private final HandsOn hands;
         private final List<Before> before;
@@ -154,6 +158,37 @@ final class ApartWork extends Work {
                     + (caution.isEmpty() ? "" : " Before it: " + caution);
         }
 
+        List<String> log() {
+            return log;
+        }
+
+        double minutes() {
+            return minutes;
+        }
+
+        String unsafe() {
+            return unsafe;
+        }
+
+        boolean over() {
+            return hands.done();
+        }
+
+        /** Parts that are spoiled, that were to be used again, and that the best hand would have kept. */
+        Set<String> lost() {
+            Set<String> lost = new LinkedHashSet<>(hands.spoiled());
+            lost.retainAll(task.input().keep());
+            lost.removeAll(task.plan().spoiled());
+            return lost;
+        }
+
+        /** The same, by name. */
+        List<String> lostParts() {
+            return lost().stream()
+                    .map(part -> task.input().assembly().the(part).label())
+                    .toList();
+        }
+
         private String said(String code) {
             return before.stream()
                     .filter(one -> one.code().equals(code))
@@ -163,7 +198,7 @@ final class ApartWork extends Work {
         }
     }
 
-    private static List<Group> groups(State state) {
+    static List<Group> groups(State state) {
         List<Group> groups = new ArrayList<>();
         List<Move> first = state.before.stream()
                 .filter(one -> !state.stood.contains(one.code()))
@@ -181,7 +216,7 @@ final class ApartWork extends Work {
         return groups;
     }
 
-    private static State played(Task task, List<String> moves) {
+    static State played(Task task, List<String> moves) {
         State state = new State(task);
         for (String move : moves) {
             boolean may = among(groups(state), move);
@@ -214,7 +249,7 @@ final class ApartWork extends Work {
                 over ? marks(task, state) : null);
     }
 
-    private static unbo.core.drawing.Drawing drawing(Task task, State state) {
+    static unbo.core.drawing.Drawing drawing(Task task, State state) {
         ApartStep last = state.last;
         Set<String> gone = state.hands.gone();
         Section.Push push = null;
@@ -232,10 +267,7 @@ final class ApartWork extends Work {
     }
 
     private static Marks marks(Task task, State state) {
-        List<String> keep = task.input().keep();
-        Set<String> lost = new LinkedHashSet<>(state.hands.spoiled());
-        lost.retainAll(keep);
-        lost.removeAll(task.plan().spoiled());
+        List<String> lost = state.lostParts();
         State best = played(task, way(task));
         boolean inTime = inTime(state.minutes, best.minutes);
         List<Finding> findings = new ArrayList<>();
@@ -249,16 +281,7 @@ final class ApartWork extends Work {
                         : new Finding(
                                 "practice-spoiled",
                                 Level.SOON,
-                                "Spoiled without need: "
-                                        + String.join(
-                                                ", ",
-                                                lost.stream()
-                                                        .map(part -> task.input()
-                                                                .assembly()
-                                                                .the(part)
-                                                                .label())
-                                                        .toList())
-                                        + "."));
+                                "Spoiled without need: " + String.join(", ", lost) + "."));
         findings.add(minutes(state.minutes, best.minutes));
         return new Marks(
                 state.unsafe.isEmpty() && lost.isEmpty() && inTime,
@@ -268,7 +291,7 @@ final class ApartWork extends Work {
                 best.minutes);
     }
 
-    private static List<String> way(Task task) {
+    static List<String> way(Task task) {
         List<String> way = new ArrayList<>();
         Before.of(task.input().assembly().kind()).forEach(one -> way.add(BEFORE + one.code()));
         HandsOn hands = new HandsOn(task.input());

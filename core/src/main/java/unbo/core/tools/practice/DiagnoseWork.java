@@ -50,7 +50,7 @@ final class DiagnoseWork extends Work {
     }
 
     /** What was done so far. */
-    private static final class State {
+    static final class State {
         private final HiddenCause hidden;
         private DiagnosisInput seen;
         private final List<String> log = new ArrayList<>();
@@ -101,6 +101,23 @@ final class DiagnoseWork extends Work {
         boolean over() {
             return !named.isEmpty();
         }
+
+        List<String> log() {
+            return log;
+        }
+
+        double minutes() {
+            return minutes;
+        }
+
+        String unsafe() {
+            return unsafe;
+        }
+
+        /** What was found, in the order it was looked at. */
+        List<Observation> seen() {
+            return seen.seen();
+        }
     }
 
     private record Asked(String vehicle, String cause, long seed, int level) {}
@@ -137,7 +154,7 @@ final class DiagnoseWork extends Work {
                 && (cause.isEmpty() || hidden.truth().cause().code().equals(cause));
     }
 
-    private static boolean found(HiddenCause hidden) {
+    static boolean found(HiddenCause hidden) {
         List<String> way = way(hidden);
         return way.get(way.size() - 1).equals(CAUSE + hidden.truth().key());
     }
@@ -209,6 +226,18 @@ final class DiagnoseWork extends Work {
     }
 
     private static List<Group> groups(State state) {
+        List<Group> groups = new ArrayList<>(checks(state));
+        groups.add(new Group(
+                "Name the cause",
+                state.hidden.named().stream()
+                        .map(one -> new Move(CAUSE + one.key(), one.words(state.seen.vehicle())))
+                        .toList(),
+                false));
+        return groups;
+    }
+
+    /** What can still be looked at. */
+    static List<Group> checks(State state) {
         String vehicle = state.seen.vehicle();
         List<Group> groups = new ArrayList<>();
         if (!state.stands && Checks.ways(vehicle).stream().anyMatch(Way::lifted)) {
@@ -234,12 +263,6 @@ final class DiagnoseWork extends Work {
                 groups.add(new Group(check.shortName(), moves, false));
             }
         }
-        groups.add(new Group(
-                "Name the cause",
-                state.hidden.named().stream()
-                        .map(one -> new Move(CAUSE + one.key(), one.words(vehicle)))
-                        .toList(),
-                false));
         return groups;
     }
 

@@ -6,6 +6,7 @@ import java.util.SplittableRandom;
 
 import org.jspecify.annotations.Nullable;
 
+import unbo.core.drawing.Drawing;
 import unbo.core.finding.Finding;
 import unbo.core.finding.Level;
 import unbo.core.measure.Show;
@@ -17,7 +18,7 @@ import unbo.core.setting.EndPlayBand;
  */
 final class NutWork extends Work {
 
-    private static final EndPlayBand BAND = EndPlayBand.WHEEL_HUB;
+    static final EndPlayBand BAND = EndPlayBand.WHEEL_HUB;
     /** Play that a twelfth of a turn makes, µm: a thread of 1 mm, six slots, two holes. */
     private static final int STEP_UM = 83;
     /** What rollers that were not turned hide, µm. */
@@ -37,7 +38,7 @@ final class NutWork extends Work {
     }
 
     /** A hub. @param offUm play where the nut stands in its first hole @param slipAt the reading that is off */
-    private record Hub(int offUm, int noiseUm, int slipAt, long seed) {
+    record Hub(int offUm, int noiseUm, int slipAt, long seed) {
 
         static Hub of(long seed, int level) {
             SplittableRandom random = new SplittableRandom(seed);
@@ -48,7 +49,7 @@ final class NutWork extends Work {
     }
 
     /** What was done so far; the nut in twelfths of a turn, out is positive. */
-    private static final class State {
+    static final class State {
         private final Hub hub;
         private final List<String> log = new ArrayList<>();
         private int nut = STARTS_OUT;
@@ -139,9 +140,29 @@ final class NutWork extends Work {
         boolean over() {
             return !locked.isEmpty();
         }
+
+        List<String> log() {
+            return log;
+        }
+
+        double minutes() {
+            return minutes;
+        }
+
+        String unsafe() {
+            return unsafe;
+        }
+
+        boolean settled() {
+            return settled;
+        }
+
+        Drawing drawing() {
+            return NutFace.of(nut, readMm);
+        }
     }
 
-    private static final List<Group> GROUPS = List.of(
+    static final List<Group> GROUPS = List.of(
             new Group(
                     "The nut",
                     List.of(
@@ -162,7 +183,7 @@ final class NutWork extends Work {
                             new Move("no-pin", "Let the wheel down")),
                     true));
 
-    private static State played(Hub hub, List<String> moves) {
+    static State played(Hub hub, List<String> moves) {
         State state = new State(hub);
         for (String move : moves) {
             boolean known = among(GROUPS, move);
@@ -183,7 +204,7 @@ final class NutWork extends Work {
                         + " mm of end play; a twelfth of a turn is " + Show.fixed(STEP_UM / 1000.0, 3) + " mm.",
                 state.log,
                 state.minutes,
-                NutFace.of(state.nut, state.readMm),
+                state.drawing(),
                 state.over() ? List.of() : GROUPS,
                 state.over() ? marks(hub, state) : null);
     }
@@ -215,7 +236,7 @@ final class NutWork extends Work {
     }
 
     /** Tight while turning, out until there is play, the middle of three readings, to the nearest hole. */
-    private static List<String> way(Hub hub) {
+    static List<String> way(Hub hub) {
         List<String> way = new ArrayList<>(List.of("tight"));
         for (int i = 0; i <= 2 - TIGHT; i++) {
             way.add("out");
