@@ -103,6 +103,16 @@ backup() { # backup SCHEMA [FILE]
   say "It holds everything: jobs, photos, drafts, timers, settings, own tables.${UNBO_PASSPHRASE:+ It is encrypted by UNBO_PASSPHRASE.}"
 }
 
+# keep_before_upgrade SCHEMA: what an older program left is kept as it is before the new one changes its tables
+keep_before_upgrade() {
+  local was file; was=$(keep_version "$1")
+  case $was in ''|NULL|*[!0-9]*) return;; esac
+  [ "$was" -lt "$(newest_version)" ] || return 0
+  file=$KEPT/before-upgrade-$was-$(date +%Y-%m-%d-%H%M%S).unbo
+  step "Keeping the data as they were before the upgrade in $file" write_backup "$1" "$file" ||
+    fail "what is here could not be kept before its tables are changed: $why. Nothing was changed."
+}
+
 restore() { # restore SCHEMA FILE
   local schema=$1 file=${2:-} work before
   [ -n "$file" ] || fail "say which file: ./unbo restore FILE. Backups lie in $KEPT."

@@ -17,6 +17,7 @@ import org.springframework.context.annotation.Bean;
 import unbo.app.data.NewerDatabase;
 import unbo.app.data.Starting;
 import unbo.app.data.TablesAtStart;
+import unbo.app.people.Unguarded;
 import unbo.core.table.TableFault;
 
 /** Starts the application, or says in a sentence why it does not. */
@@ -44,7 +45,7 @@ public class UnboApplication {
     /** Why it cannot start with these settings, each as the environment names it; null when it can. */
     static String refusal(Map<String, String> settings) {
         return Stream.of(
-                        bind(settings.get("UNBO_BIND"), settings.get("UNBO_PASSPHRASE")),
+                        bind(settings.get("UNBO_BIND")),
                         port(settings.get("UNBO_PORT")),
                         database(settings.get("UNBO_DB_URL")))
                 .filter(Objects::nonNull)
@@ -52,8 +53,8 @@ public class UnboApplication {
                 .orElse(null);
     }
 
-    /** Beyond loopback a passphrase is needed, and the address must be one of this machine. */
-    private static String bind(String bind, String passphrase) {
+    /** The address must be one of this machine. */
+    private static String bind(String bind) {
         if (bind == null || bind.isBlank()) {
             return null;
         }
@@ -63,11 +64,6 @@ public class UnboApplication {
                     && !address.isLoopbackAddress()
                     && NetworkInterface.getByInetAddress(address) == null) {
                 return "UNBO_BIND=" + bind + " is no address of this machine: write for instance 127.0.0.1.";
-            }
-            if (!address.isLoopbackAddress() && (passphrase == null || passphrase.length() < 8)) {
-                return "UNBO_BIND=" + bind
-                        + " opens Unbo to other machines: set UNBO_PASSPHRASE (8 characters or more) as well, "
-                        + "or leave UNBO_BIND out to serve this machine only.";
             }
             return null;
         } catch (UnknownHostException | SocketException e) {
@@ -96,7 +92,7 @@ public class UnboApplication {
                     || cause.getClass().getSimpleName().equals("PortInUseException")) {
                 return "The port is taken by another program: set UNBO_PORT to a free one.";
             }
-            if (cause instanceof NewerDatabase.Refused || cause instanceof TableFault) {
+            if (cause instanceof NewerDatabase.Refused || cause instanceof TableFault || cause instanceof Unguarded) {
                 return cause.getMessage();
             }
             if (cause instanceof java.sql.SQLException) {

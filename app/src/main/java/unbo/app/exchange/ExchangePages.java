@@ -7,6 +7,7 @@ import java.util.List;
 
 import jakarta.servlet.http.HttpServletResponse;
 
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -22,6 +23,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.due.FollowUpService;
 import unbo.app.job.JobService;
+import unbo.app.people.DoneBy;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Page;
@@ -41,6 +43,7 @@ class ExchangePages {
     private final HistoryCsv history;
     private final FollowUpService followUps;
     private final WorkshopService workshops;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     ExchangePages(
@@ -50,6 +53,7 @@ class ExchangePages {
             HistoryCsv history,
             FollowUpService followUps,
             WorkshopService workshops,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.exchange = exchange;
         this.jobs = jobs;
@@ -57,35 +61,41 @@ class ExchangePages {
         this.history = history;
         this.followUps = followUps;
         this.workshops = workshops;
+        this.events = events;
         this.clock = clock;
     }
 
     @GetMapping("/jobs/{id}/export.json")
     ResponseEntity<byte[]> job(@PathVariable long id) {
         Position position = jobs.view(id).orElseThrow(ExchangePages::unknown).position();
+        tookOut(id, "a job");
         return file("unbo-job-" + id + ".json", MediaType.APPLICATION_JSON, exchange.job(id, position));
     }
 
     @GetMapping("/positions/{id}/export.json")
     ResponseEntity<byte[]> position(@PathVariable long id) {
+        tookOut(null, "position " + id);
         return file("unbo-position-" + id + ".json", MediaType.APPLICATION_JSON, exchange.position(at(id)));
     }
 
     @GetMapping("/positions/{id}/history.csv")
     void positionHistory(@PathVariable long id, HttpServletResponse response) throws IOException {
         at(id);
+        tookOut(null, "history of position " + id);
         download(response, "unbo-position-" + id + ".csv", HistoryCsv.TYPE);
         history.write(reader -> jobs.eachClosedAt(id, reader), response.getOutputStream());
     }
 
     @GetMapping("/history.csv")
     void everyHistory(HttpServletResponse response) throws IOException {
+        tookOut(null, "all closed jobs as a table");
         download(response, "unbo-history.csv", HistoryCsv.TYPE);
         history.write(jobs::eachClosed, response.getOutputStream());
     }
 
     @GetMapping("/export.json")
     void everything(HttpServletResponse response) throws IOException {
+        tookOut(null, "everything");
         download(response, "unbo-" + LocalDate.now(clock) + ".json", MediaType.APPLICATION_JSON);
         exchange.everything(response.getOutputStream());
     }
@@ -121,6 +131,7 @@ class ExchangePages {
             model.addAttribute("faults", taken.faults());
             return "exchange/take-in";
         }
+        events.publishEvent(new DoneBy.Done("took in", null, taken.jobs().size() + " jobs"));
         flash.addFlashAttribute(
                 "good",
                 "Taken in: " + taken.jobs().size() + (taken.jobs().size() == 1 ? " job." : " jobs.")
@@ -129,6 +140,10 @@ class ExchangePages {
             return "redirect:/jobs/" + taken.jobs().get(0) + "/report";
         }
         return taken.vehicle() == 0 ? "redirect:/vehicles" : "redirect:/vehicles/" + taken.vehicle();
+    }
+
+    private void tookOut(Long jobId, String words) {
+        events.publishEvent(new DoneBy.Done("took out", jobId, words));
     }
 
     private Position at(long id) {

@@ -12,6 +12,7 @@ import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 
+import unbo.app.data.Cell;
 import unbo.app.job.JobLine;
 import unbo.core.measure.Show;
 
@@ -52,22 +53,17 @@ class HistoryCsv {
             printer.printRecord(
                     j.id(),
                     j.day(),
-                    cell(j.vehicle()),
-                    cell(j.mark()),
+                    Cell.of(j.vehicle()),
+                    Cell.of(j.mark()),
                     j.position(),
                     j.counter() == null ? "" : Show.number(j.counter(), 1),
-                    cell(j.complaint()),
-                    cell(j.cause()),
-                    cell(j.numbers()),
+                    Cell.of(j.complaint()),
+                    Cell.of(j.cause()),
+                    Cell.of(j.numbers()),
                     j.state().words(),
-                    cell(j.signedBy()));
+                    Cell.of(j.signedBy()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    /** A text that a spreadsheet would take for a formula is marked as text. */
-    static String cell(String text) {
-        return text.isEmpty() || "=+-@\t\r".indexOf(text.charAt(0)) < 0 ? text : "'" + text;
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.people.SecondEyes;
 import unbo.app.vehicle.PlacesPlan;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
@@ -33,11 +34,13 @@ class JobPages {
 
     private final JobService jobs;
     private final VehicleService vehicles;
+    private final SecondEyes eyes;
     private final Clock clock;
 
-    JobPages(JobService jobs, VehicleService vehicles, Clock clock) {
+    JobPages(JobService jobs, VehicleService vehicles, SecondEyes eyes, Clock clock) {
         this.jobs = jobs;
         this.vehicles = vehicles;
+        this.eyes = eyes;
         this.clock = clock;
     }
 
@@ -149,6 +152,13 @@ class JobPages {
                 }
                 yield "redirect:/jobs/" + id + "/"
                         + RouteStage.of(back).map(RouteStage::code).orElse("diagnose");
+            }
+            case "seen" -> {
+                String refusal = eyes.look(id);
+                flash.addFlashAttribute(
+                        refusal.isEmpty() ? "good" : "bad",
+                        refusal.isEmpty() ? "Looked through: somebody else signs it, if nothing is changed." : refusal);
+                yield "redirect:/jobs/" + id + "/log";
             }
             case "no-hub" ->
                 needing(

@@ -4,13 +4,16 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -26,6 +29,9 @@ import unbo.app.catalogue.KnowledgeService;
 import unbo.app.data.Like;
 import unbo.app.data.Paged;
 import unbo.app.data.Window;
+import unbo.app.people.DoneBy;
+import unbo.app.people.Person;
+import unbo.app.people.SecondEyes;
 import unbo.app.vehicle.Position;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
@@ -36,6 +42,7 @@ import unbo.core.fact.PlaceProperty;
 import unbo.core.finding.Level;
 import unbo.core.input.Typed;
 import unbo.core.inspect.Carried;
+import unbo.core.people.Right;
 import unbo.core.route.EntryName;
 import unbo.core.route.StageRule;
 import unbo.core.route.StageRules;
@@ -367,6 +374,7 @@ public class JobService {
         if (work.ok()) {
             kept(job, new StageKept(jobId, stage, after.facts(), at));
         }
+        done(job, "kept", (stage.title() + " " + name.words()).strip(), was(replaced, keeping.typed()));
         return work.ok() ? Kept.DONE : Kept.DRAFT;
     }
 
@@ -485,6 +493,11 @@ public class JobService {
         headline(job);
         recorded(job, stage);
         kept(job, new StageKept(jobId, stage, after.facts(), at));
+        done(
+                job,
+                "let go",
+                (stage.title() + " " + gone.get().words()).strip(),
+                was(List.of(gone.get()), Typed.NOTHING));
         return true;
     }
 
@@ -505,6 +518,7 @@ public class JobService {
                         documents.write(opened.document(stage).skippedFor(why)),
                         at);
         job.note("skipped", stage.title() + ": " + why, at);
+        done(job, "skipped", stage.title() + ": " + why);
         headline(job);
         recorded(job, stage);
         return true;
@@ -550,6 +564,7 @@ public class JobService {
         }
         job.note("moved", "from " + job.position().label() + " to " + to.get().label(), at);
         job.move(to.get());
+        done(job, "moved", "to " + to.get().label());
         headline(job);
         return true;
     }
@@ -565,8 +580,9 @@ public class JobService {
         }
         OpenedJob opened = opened(job);
         List<String> reasons = reasons(opened.view());
+        events.publishEvent(asked(opened.view(), reasons));
         if (!reasons.isEmpty()) {
-            return reasons;
+            return List.copyOf(reasons);
         }
         Sheet sheet = opened.sheet();
         LocalDate day = LocalDate.parse(sheet.text(FactKey.DAY));
@@ -575,7 +591,15 @@ public class JobService {
                 .map(s -> s.state() == Stage.State.DONE)
                 .orElse(false);
         job.knewBefore(documents.facts(opened.before().all()));
-        job.sign(sheet.text(FactKey.INITIALS), sheet.text(FactKey.CAUSE), documents.facts(sheet.all()), at);
+        String initials = Person.here()
+                .map(Person::initials)
+                .filter(own -> !own.isEmpty())
+                .orElse("");
+        job.sign(
+                initials.isEmpty() ? sheet.text(FactKey.INITIALS) : initials,
+                sheet.text(FactKey.CAUSE),
+                documents.facts(sheet.all()),
+                at);
         if (!job.position().unknown()) {
             remember(job, sheet, day, hubWork, proved);
         }
@@ -583,7 +607,40 @@ public class JobService {
         freeze(job, writer.write(opened(job).view()));
         closedOrOpened(job);
         events.publishEvent(new Signed(jobId, job.position().id(), day, sheet));
+        done(job, "signed", "");
         return List.of();
+    }
+
+    private static SecondEyes.Asked asked(JobView view, List<String> reasons) {
+        boolean stops =
+                view.stations().stream().anyMatch(station -> station.standing().level() == Level.STOP);
+        Instant changed = view.stations().stream()
+                .map(JobView.Station::savedAt)
+                .filter(Objects::nonNull)
+                .max(Comparator.naturalOrder())
+                .orElse(Instant.EPOCH);
+        return new SecondEyes.Asked(view.job().id(), stops, changed, reasons);
+    }
+
+    /** Says what was done by who is here; on the practice bench nobody asks. */
+    private void done(Job job, String what, String words) {
+        done(job, what, words, null);
+    }
+
+    private void done(Job job, String what, String words, String was) {
+        if (!job.position().vehicle().practice()) {
+            events.publishEvent(new DoneBy.Done(what, job.id(), words, was));
+        }
+    }
+
+    /** The boxes that said something else before, a line each; null where none did. */
+    private static String was(List<StageEntry> replaced, Typed now) {
+        String was = replaced.stream()
+                .flatMap(entry -> new TreeMap<>(entry.typed().texts()).entrySet().stream())
+                .filter(box -> !box.getValue().isBlank() && !box.getValue().equals(now.text(box.getKey())))
+                .map(box -> box.getKey() + ": " + box.getValue())
+                .collect(Collectors.joining("\n"));
+        return was.isEmpty() ? null : was;
     }
 
     private static List<String> reasons(JobView view) {
@@ -702,6 +759,7 @@ public class JobService {
         }
         job.abandon(at);
         job.note("abandoned", why, at);
+        done(job, "abandoned", why);
         freeze(job, writer.write(opened(job).view()));
         return true;
     }
@@ -712,13 +770,15 @@ public class JobService {
      */
     public boolean reopen(long jobId, String why, Instant at) {
         Job job = jobs.whole(jobId).orElseThrow();
-        if (!job.state().frozen() || why.isBlank()) {
+        boolean may = Person.here().map(one -> one.role().may(Right.REOPEN)).orElse(true);
+        if (!job.state().frozen() || why.isBlank() || !may) {
             return false;
         }
         boolean signed = job.state() == JobState.SIGNED;
         LocalDate day = job.workedOn();
         job.reopen();
         job.note("reopened", why, at);
+        done(job, "opened again", why);
         papers.forget(jobId);
         knowledge.cases().opened(jobId);
         String failures = countFailures(job.position().vehicle().id());
@@ -923,6 +983,7 @@ public class JobService {
         boolean kept = !job.state().frozen() && jobs.keepParts(jobId, version, written) == 1;
         if (kept && !job.position().vehicle().practice()) {
             events.publishEvent(new PartsKept(jobId, written));
+            done(job, "kept", "Parts");
         }
         return kept;
     }

@@ -6,6 +6,7 @@ import java.util.Map;
 
 import org.springframework.stereotype.Component;
 
+import unbo.app.people.Person;
 import unbo.app.workshop.Workshop;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.input.Typed;
@@ -50,6 +51,7 @@ class StageTexts {
                         .map(kind -> ServiceSchool.usual(kind, workshop.serviceSchool()))
                         .orElse(workshop.serviceSchool()));
         texts.put("tools", workshop.tools());
+        Person.here().map(Person::initials).filter(own -> !own.isEmpty()).ifPresent(own -> texts.put("initials", own));
         Map<String, String> chosen = Map.copyOf(texts);
         texts.putAll(StageRules.of(stage, sheet, texts).prefill(sheet, chosen));
         faces.of(stage).chooses().stream().filter(sent::containsKey).forEach(name -> texts.put(name, sent.get(name)));

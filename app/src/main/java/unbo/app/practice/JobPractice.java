@@ -75,8 +75,8 @@ class JobPractice {
     private Optional<Begun> read(long id, String lock) {
         return rows
                 .query(
-                        "select level, seed, who, moves, handed_in is not null, barred from practice_job where job_id = ?"
-                                + lock,
+                        "select level, seed, who, moves, handed_in is not null, barred from practice_job "
+                                + "where job_id = ?" + lock,
                         (r, n) -> new Begun(
                                 id,
                                 r.getInt(1),

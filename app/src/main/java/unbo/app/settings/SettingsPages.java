@@ -8,12 +8,14 @@ import java.util.Map;
 import java.util.stream.Collectors;
 
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.people.DoneBy;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.Workshop;
@@ -32,17 +34,16 @@ class SettingsPages {
 
     private final WorkshopService workshops;
     private final String lastBackup;
-    /** True where a passphrase is asked for. */
-    private final boolean closed;
+    private final ApplicationEventPublisher events;
 
     /** @param lastBackup file in which the last good backup stands; empty where somebody else looks after the data */
     SettingsPages(
             WorkshopService workshops,
             @Value("${unbo.last-backup:}") String lastBackup,
-            @Value("${unbo.passphrase}") String passphrase) {
+            ApplicationEventPublisher events) {
         this.workshops = workshops;
         this.lastBackup = lastBackup;
-        this.closed = !passphrase.isBlank();
+        this.events = events;
     }
 
     /** When the last good backup was made, and where it lies; empty where there is none; null where it is not ours. */
@@ -60,7 +61,6 @@ class SettingsPages {
     @GetMapping("/settings")
     String settings(Model model) {
         model.addAttribute("lastBackup", lastBackup());
-        model.addAttribute("closed", closed);
         Workshop w = workshops.current();
         Map<String, String> texts = new HashMap<>();
         texts.put("name", w.isSetUp() ? w.name() : "");
@@ -87,6 +87,7 @@ class SettingsPages {
         }
         boolean first = !workshops.current().isSetUp();
         workshops.change(reading.record());
+        events.publishEvent(new DoneBy.Done("settings", null, ""));
         flash.addFlashAttribute("good", "Settings are kept.");
         return first ? "redirect:/" : "redirect:/settings";
     }

@@ -1,27 +1,34 @@
 package unbo.app.web;
 
-import org.springframework.security.core.session.SessionInformation;
-import org.springframework.security.core.session.SessionRegistry;
+import java.security.Principal;
+
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 
-/** Leaving everywhere at once. */
+/** Coming in, and leaving everywhere at once. */
 @Page
 class AccessPages {
 
-    private final Remembered remembered;
-    private final SessionRegistry sessions;
+    private final SentAway away;
+    private final Door door;
 
-    AccessPages(Remembered remembered, SessionRegistry sessions) {
-        this.remembered = remembered;
-        this.sessions = sessions;
+    AccessPages(SentAway away, Door door) {
+        this.away = away;
+        this.door = door;
+    }
+
+    @GetMapping("/login")
+    String login(Model model) {
+        model.addAttribute("named", door.named());
+        return "login";
     }
 
     @PostMapping("/settings/leave-everywhere")
-    String everywhere() {
-        remembered.forgetAll();
-        sessions.getAllPrincipals().stream()
-                .flatMap(one -> sessions.getAllSessions(one, false).stream())
-                .forEach(SessionInformation::expireNow);
+    String everywhere(Principal who) {
+        if (who != null) {
+            away.everywhere(who.getName());
+        }
         return "redirect:/login";
     }
 }

@@ -31,7 +31,7 @@ class ErrorPages implements ErrorViewResolver {
                 && !NOT_AGAIN.contains(status)
                 && !Ours.foreign(request);
         ModelAndView page = new ModelAndView("error", model, status);
-        String reason = status == HttpStatus.CONFLICT
+        String reason = status == HttpStatus.CONFLICT || status == HttpStatus.FORBIDDEN
                 ? String.valueOf(request.getAttribute(RequestDispatcher.ERROR_MESSAGE))
                 : "";
         page.addObject("reason", reason);

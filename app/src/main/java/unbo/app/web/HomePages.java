@@ -3,7 +3,7 @@ package unbo.app.web;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 
-/** Pages that belong to no capability: the style sheet of the product itself and the passphrase. */
+/** Pages that belong to no capability: the style sheet of the product itself. */
 @Page
 class HomePages {
 
@@ -11,10 +11,5 @@ class HomePages {
     String style(Model model) {
         StyleSamples.fill(model);
         return "style";
-    }
-
-    @GetMapping("/login")
-    String login() {
-        return "login";
     }
 }

@@ -38,6 +38,14 @@ class PageModel {
         return request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token ? token.getToken() : "";
     }
 
+    /** Who came in by name; null where nobody did. */
+    @ModelAttribute("who")
+    String who(HttpServletRequest request) {
+        return request.getUserPrincipal() == null
+                ? null
+                : request.getUserPrincipal().getName();
+    }
+
     /** Number of the job whose page it is; null elsewhere. */
     @ModelAttribute("jobHere")
     String jobHere(HttpServletRequest request) {

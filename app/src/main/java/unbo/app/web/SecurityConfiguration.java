@@ -4,29 +4,35 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
+import jakarta.servlet.http.HttpServletRequest;
+
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.security.authentication.AnonymousAuthenticationToken;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.session.SessionRegistry;
 import org.springframework.security.core.session.SessionRegistryImpl;
-import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetailsService;
-import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.www.BasicAuthenticationEntryPoint;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
 import org.springframework.security.web.session.HttpSessionEventPublisher;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 
 /**
- * One shared passphrase when one is set, none otherwise; tokens on forms, hosts that are ours, nothing from outside.
+ * People by their accounts, by one shared passphrase while there are none, everybody where neither is; tokens on forms,
+ * hosts that are ours, nothing from outside.
  */
 @Configuration
 class SecurityConfiguration {
@@ -35,8 +41,11 @@ class SecurityConfiguration {
             "default-src 'self'; img-src 'self' data:; media-src 'self' blob:; object-src 'none'; base-uri 'none'; "
                     + "form-action 'self'; frame-ancestors 'none'";
 
+    /** The microphone records hubs; nothing else of a device is asked for. */
+    private static final String PERMISSIONS = "microphone=(self), camera=(), geolocation=(), payment=(), usb=()";
+
     /** So long a browser is known and its forms stay good, over nights and restarts: 30 days. */
-    private static final int KEPT_SECONDS = 30 * 24 * 3600;
+    private static final int KEPT_SECONDS = (int) Remembered.KNOWN_FOR.toSeconds();
 
     private static final String KEY = "unbo";
 
@@ -46,7 +55,8 @@ class SecurityConfiguration {
             HostFilter hosts,
             Guesses guesses,
             Remembered remembered,
-            @Value("${unbo.passphrase}") String passphrase)
+            Door door,
+            UserDetailsService users)
             throws Exception {
         CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
         tokens.setCookieCustomizer(
@@ -56,36 +66,45 @@ class SecurityConfiguration {
                 .ignoringRequestMatchers("/api/v1/**"));
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
                 .referrerPolicy(Customizer.withDefaults())
+                .permissionsPolicyHeader(only -> only.policy(PERMISSIONS))
+                .crossOriginResourcePolicy(only ->
+                        only.policy(CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy.SAME_ORIGIN))
+                .crossOriginOpenerPolicy(
+                        only -> only.policy(CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy.SAME_ORIGIN))
                 .cacheControl(cache -> {}));
         http.addFilterBefore(hosts, SecurityContextHolderFilter.class);
         http.addFilterBefore(new BodyLimit(), SecurityContextHolderFilter.class);
-        http.exceptionHandling(refused -> refused.accessDeniedHandler(new StaleForms()));
-        if (passphrase.isBlank()) {
-            http.authorizeHttpRequests(all -> all.anyRequest().permitAll());
-        } else {
-            BasicAuthenticationEntryPoint basic = new BasicAuthenticationEntryPoint();
-            basic.setRealmName("Unbo");
-            http.exceptionHandling(asked -> asked.defaultAuthenticationEntryPointFor(
-                            basic, request -> request.getRequestURI().startsWith("/api/"))
-                    .defaultAuthenticationEntryPointFor(
-                            new LoginUrlAuthenticationEntryPoint("/login"), AnyRequestMatcher.INSTANCE));
-            http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login", "/owner/*")
-                            .permitAll()
-                            .anyRequest()
-                            .authenticated())
-                    .formLogin(form -> form.loginPage("/login").permitAll())
-                    .httpBasic(Customizer.withDefaults())
-                    .rememberMe(kept -> kept.key(KEY)
-                            .rememberMeServices(new Remembering(KEY, users(passphrase), remembered, KEPT_SECONDS)))
-                    .logout(out ->
-                            out.logoutSuccessHandler((request, response, left) -> response.sendRedirect("/login")))
-                    // where one wanted to go stands in a cookie: nobody who did not come in has a session
-                    .requestCache(wanted -> wanted.requestCache(new CookieRequestCache()))
-                    .sessionManagement(open ->
-                            open.maximumSessions(-1).sessionRegistry(sessions()).expiredUrl("/login"));
-            http.addFilterBefore(guesses, SecurityContextHolderFilter.class);
-        }
+        BasicAuthenticationEntryPoint basic = new BasicAuthenticationEntryPoint();
+        basic.setRealmName("Unbo");
+        http.exceptionHandling(asked -> asked.accessDeniedHandler(new StaleForms())
+                .defaultAuthenticationEntryPointFor(
+                        basic, request -> request.getRequestURI().startsWith("/api/"))
+                .defaultAuthenticationEntryPointFor(
+                        new LoginUrlAuthenticationEntryPoint("/login"), AnyRequestMatcher.INSTANCE));
+        http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login", "/owner/*")
+                        .permitAll()
+                        .anyRequest()
+                        .access((who, asked) ->
+                                new AuthorizationDecision(mayPass(door, who.get(), asked.getRequest()))))
+                .formLogin(form -> form.loginPage("/login").permitAll())
+                .httpBasic(Customizer.withDefaults())
+                .rememberMe(
+                        kept -> kept.key(KEY).rememberMeServices(new Remembering(KEY, users, remembered, KEPT_SECONDS)))
+                .logout(out -> out.logoutSuccessHandler((request, response, left) -> response.sendRedirect("/login")))
+                // where one wanted to go stands in a cookie: nobody who did not come in has a session
+                .requestCache(wanted -> wanted.requestCache(new CookieRequestCache()))
+                .sessionManagement(open ->
+                        open.maximumSessions(-1).sessionRegistry(sessions()).expiredUrl("/login"));
+        http.addFilterBefore(guesses, SecurityContextHolderFilter.class);
         return http.build();
+    }
+
+    private static boolean mayPass(Door door, Authentication who, HttpServletRequest request) {
+        return door.open()
+                || who != null
+                        && who.isAuthenticated()
+                        && !(who instanceof AnonymousAuthenticationToken)
+                        && door.may(who, request.getMethod(), request.getRequestURI());
     }
 
     /** What is open, so that all can be sent away at once. */
@@ -105,22 +124,6 @@ class SecurityConfiguration {
         FilterRegistrationBean<Guesses> registered = new FilterRegistrationBean<>(guesses);
         registered.setEnabled(false);
         return registered;
-    }
-
-    /**
-     * The one user knows the passphrase as it stands in the environment, so that a remembered browser is known after a
-     * restart.
-     */
-    @Bean
-    UserDetailsService users(@Value("${unbo.passphrase}") String passphrase) {
-        InMemoryUserDetailsManager users = new InMemoryUserDetailsManager();
-        if (!passphrase.isBlank()) {
-            users.createUser(User.withUsername("workshop")
-                    .password("{noop}" + passphrase)
-                    .roles("WORKSHOP")
-                    .build());
-        }
-        return users;
     }
 
     @Bean

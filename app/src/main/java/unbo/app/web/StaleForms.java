@@ -22,7 +22,11 @@ class StaleForms implements AccessDeniedHandler {
         if (denied instanceof CsrfException && Ours.known(request)) {
             request.getRequestDispatcher(Breakdowns.TOO_LATE).forward(request, response);
         } else {
-            response.sendError(HttpServletResponse.SC_FORBIDDEN);
+            response.sendError(
+                    HttpServletResponse.SC_FORBIDDEN,
+                    denied instanceof CsrfException
+                            ? ""
+                            : "Your account may not do that: the owner of this workshop may.");
         }
     }
 }

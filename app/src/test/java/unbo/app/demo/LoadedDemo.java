@@ -46,7 +46,7 @@ public final class LoadedDemo implements BeforeAllCallback, AfterAllCallback {
     private static void empty(EntityManager entities) {
         List<String> tables = entities.createNativeQuery("select table_name from information_schema.tables"
                         + " where table_schema = database() and table_type = 'BASE TABLE'"
-                        + " and table_name not in ('flyway_schema_history', 'workshop')")
+                        + " and table_name not in ('flyway_schema_history', 'workshop', 'done_by')")
                 .getResultList();
         entities.createNativeQuery("set foreign_key_checks = 0").executeUpdate();
         tables.forEach(

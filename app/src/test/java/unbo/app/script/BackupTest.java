@@ -249,4 +249,28 @@ class BackupTest {
         shell(folder, "for i in $(seq 200); do [ -f " + today + " ] && break; sleep 0.1; done");
         assertThat(shell(folder, "tar -xOf " + today + " about.txt")).contains("version 27");
     }
+
+    /** A newer program keeps what the older one left before it changes the tables; the same program does not. */
+    @Test
+    void beforeAnUpgradeWhatIsHereIsKept() throws Exception {
+        start(folder, Map.of());
+        sql(folder, FILL);
+        said(folder, Map.of(), "stop");
+        start(folder, Map.of());
+        said(folder, Map.of(), "stop");
+        assertThat(before()).isEmpty();
+        Files.writeString(folder.resolve("app/src/main/resources/db/migration/V28__more.sql"), "");
+        start(folder, Map.of());
+        assertThat(before())
+                .singleElement()
+                .satisfies(file -> assertThat(shell(folder, "tar -xOf " + file + " about.txt"))
+                        .contains("version 27"));
+    }
+
+    private List<Path> before() throws IOException {
+        try (Stream<Path> all = Files.list(Files.createDirectories(folder.resolve(".unbo/backups")))) {
+            return all.filter(file -> file.getFileName().toString().startsWith("before-upgrade-27-"))
+                    .toList();
+        }
+    }
 }

@@ -1,0 +1,2 @@
+/** People with accounts, who is here, and what was done by whom. */
+package unbo.app.people;

@@ -1,0 +1,16 @@
+package unbo.app.web;
+
+import org.springframework.security.core.Authentication;
+
+/** Who may come in, and where to. */
+public interface Door {
+
+    /** True where nobody is asked who he is: there are no accounts and no passphrase. */
+    boolean open();
+
+    /** True where there are accounts; false where one passphrase is shared, or nothing. */
+    boolean named();
+
+    /** Whether somebody who came in may do what is asked for. @param method of the request @param path of it */
+    boolean may(Authentication who, String method, String path);
+}
