@@ -12,8 +12,6 @@ import java.time.Instant;
 import java.util.Locale;
 import java.util.Map;
 
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
-
 import unbo.core.people.Password;
 import unbo.core.people.Role;
 
@@ -52,7 +50,7 @@ public final class AccountCommand {
         if (!refusal.isEmpty()) {
             return refusal;
         }
-        String hash = PasswordEncoderFactories.createDelegatingPasswordEncoder().encode(password);
+        String hash = Hashes.encoder().encode(password);
         try (Connection database = DriverManager.getConnection(
                 settings.getOrDefault("UNBO_DB_URL", ""),
                 settings.getOrDefault("UNBO_DB_USER", "unbo"),

@@ -12,6 +12,7 @@ import java.util.Optional;
 import jakarta.annotation.PostConstruct;
 
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.RowMapper;
@@ -19,7 +20,6 @@ import org.springframework.security.core.Authentication;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -62,7 +62,7 @@ public class Accounts implements UserDetailsService, Door {
     private final String passphrase;
     private final String bind;
     private final Clock clock;
-    private final PasswordEncoder encoder = PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    private final PasswordEncoder encoder = Hashes.encoder();
     /** Whether there are accounts, as it was a moment ago: another machine's change is seen within seconds. */
     private volatile Known known;
 
@@ -79,6 +79,12 @@ public class Accounts implements UserDetailsService, Door {
         this.passphrase = passphrase;
         this.bind = bind;
         this.clock = clock;
+    }
+
+    /** The one by which what is typed is compared. */
+    @Bean
+    static PasswordEncoder passwordEncoder() {
+        return Hashes.encoder();
     }
 
     /** Before any page is served. */

@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.RowMapper;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.authentication.event.InteractiveAuthenticationSuccessEvent;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -66,11 +67,13 @@ public class DoneBy {
         write(Person.here().map(Person::id).orElse(null), done);
     }
 
-    /** Somebody came in by name. */
+    /** Somebody came in by name and password; a browser that is known comes without a word. */
     @EventListener
     @Transactional
     public void cameIn(InteractiveAuthenticationSuccessEvent event) {
-        if (event.getAuthentication().getPrincipal() instanceof Person person && person.id() != null) {
+        if (event.getAuthentication() instanceof UsernamePasswordAuthenticationToken given
+                && given.getPrincipal() instanceof Person person
+                && person.id() != null) {
             write(person.id(), new Done("came in", null, ""));
         }
     }

@@ -20,9 +20,9 @@ import org.springframework.security.core.session.SessionRegistryImpl;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
+import org.springframework.security.web.authentication.RememberMeServices;
 import org.springframework.security.web.authentication.www.BasicAuthenticationEntryPoint;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter;
@@ -54,13 +54,10 @@ class SecurityConfiguration {
             HttpSecurity http,
             HostFilter hosts,
             Guesses guesses,
-            Remembered remembered,
+            RememberMeServices remembering,
             Door door,
-            UserDetailsService users)
+            BoundTokens tokens)
             throws Exception {
-        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
-        tokens.setCookieCustomizer(
-                cookie -> cookie.httpOnly(true).sameSite("Lax").maxAge(KEPT_SECONDS));
         http.csrf(csrf -> csrf.csrfTokenRepository(tokens)
                 .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
                 .ignoringRequestMatchers("/api/v1/**"));
@@ -81,15 +78,14 @@ class SecurityConfiguration {
                         basic, request -> request.getRequestURI().startsWith("/api/"))
                 .defaultAuthenticationEntryPointFor(
                         new LoginUrlAuthenticationEntryPoint("/login"), AnyRequestMatcher.INSTANCE));
-        http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login", "/owner/*")
+        http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login", "/owner/*", "/health")
                         .permitAll()
                         .anyRequest()
                         .access((who, asked) ->
                                 new AuthorizationDecision(mayPass(door, who.get(), asked.getRequest()))))
                 .formLogin(form -> form.loginPage("/login").permitAll())
                 .httpBasic(Customizer.withDefaults())
-                .rememberMe(
-                        kept -> kept.key(KEY).rememberMeServices(new Remembering(KEY, users, remembered, KEPT_SECONDS)))
+                .rememberMe(kept -> kept.key(KEY).rememberMeServices(remembering))
                 .logout(out -> out.logoutSuccessHandler((request, response, left) -> response.sendRedirect("/login")))
                 // where one wanted to go stands in a cookie: nobody who did not come in has a session
                 .requestCache(wanted -> wanted.requestCache(new CookieRequestCache()))
@@ -105,6 +101,11 @@ class SecurityConfiguration {
                         && who.isAuthenticated()
                         && !(who instanceof AnonymousAuthenticationToken)
                         && door.may(who, request.getMethod(), request.getRequestURI());
+    }
+
+    @Bean
+    RememberMeServices remembering(UserDetailsService users, Remembered remembered) {
+        return new Remembering(KEY, users, remembered, KEPT_SECONDS);
     }
 
     /** What is open, so that all can be sent away at once. */

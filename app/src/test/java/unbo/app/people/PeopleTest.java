@@ -111,7 +111,7 @@ class PeopleTest {
                 .extracting(DoneBy.Line::what, DoneBy.Line::who)
                 .contains(org.assertj.core.groups.Tuple.tuple("came in", "Ann"));
         assertThat(rows.queryForObject("select password from account where name = 'Ann'", String.class))
-                .startsWith("{bcrypt}")
+                .startsWith("{argon2}$argon2id$")
                 .doesNotContain(PASSWORD);
     }
 
@@ -147,7 +147,7 @@ class PeopleTest {
         made("Bo", "BO", Role.OWNER);
         assertThat(accounts.change(account("Ann"), Role.MECHANIC, true)).isEmpty();
         assertThat(accounts.add("bo", "B", Role.MECHANIC, PASSWORD)).contains("already");
-        assertThat(accounts.add("Cy", "C", Role.MECHANIC, "short")).contains("at least 10");
+        assertThat(accounts.add("Cy", "C", Role.MECHANIC, "short")).contains("at least 12");
         assertThat(accounts.add("workshop", "W", Role.MECHANIC, PASSWORD)).contains("is not");
     }
 

@@ -3,14 +3,14 @@ package unbo.core.people;
 import java.util.Locale;
 
 /**
- * Whether a password will do, by its length alone (NIST SP 800-63B, 5.1.1.2): no rules of what characters it has, but
- * not the name itself, nor one sign over and over.
+ * Whether a password will do, by its length alone (NIST SP 800-63B, 5.1.1.2; OWASP ASVS 4.0.3, 2.1): no rules of what
+ * characters it has, but not the name itself, nor one sign over and over.
  */
 public final class Password {
 
-    public static final int SHORTEST = 10;
-    public static final int LONGEST = 64;
-    private static final int FEWEST_SIGNS = 4;
+    public static final int SHORTEST = 12;
+    public static final int LONGEST = 128;
+    private static final int FEWEST_SIGNS = 5;
 
     private Password() {}
 

@@ -1,0 +1,111 @@
+package unbo.app.web;
+
+import java.nio.charset.StandardCharsets;
+import java.security.GeneralSecurityException;
+import java.security.MessageDigest;
+import java.security.SecureRandom;
+import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.Objects;
+import javax.crypto.Mac;
+import javax.crypto.spec.SecretKeySpec;
+
+import jakarta.servlet.http.Cookie;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.web.authentication.rememberme.AbstractRememberMeServices;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.security.web.csrf.DefaultCsrfToken;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Tokens of forms that are signed for the browser they were given to: what another one was given, or somebody put into
+ * its cookies, is none. They are good over nights and restarts, as the browser is known.
+ */
+@Component
+class BoundTokens implements CsrfTokenRepository {
+
+    private static final String HEADER = "X-XSRF-TOKEN";
+    private static final String PARAMETER = "_csrf";
+    private static final int BYTES = 16;
+
+    private final CookieCsrfTokenRepository cookies = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    private final SecureRandom random = new SecureRandom();
+    private final SecretKeySpec key;
+
+    BoundTokens(JdbcTemplate rows, TransactionTemplate whole) {
+        cookies.setCookieCustomizer(
+                cookie -> cookie.httpOnly(true).sameSite("Lax").maxAge(Remembered.KNOWN_FOR));
+        byte[] fresh = new byte[2 * BYTES];
+        random.nextBytes(fresh);
+        String kept = whole.execute(status -> {
+            rows.update(
+                    "insert ignore into secret (name, value) values ('form tokens', ?)",
+                    HexFormat.of().formatHex(fresh));
+            return rows.queryForObject("select value from secret where name = 'form tokens'", String.class);
+        });
+        key = new SecretKeySpec(HexFormat.of().parseHex(Objects.requireNonNull(kept)), "HmacSHA256");
+    }
+
+    @Override
+    public CsrfToken generateToken(HttpServletRequest request) {
+        byte[] bytes = new byte[BYTES];
+        random.nextBytes(bytes);
+        String drawn = HexFormat.of().formatHex(bytes);
+        return new DefaultCsrfToken(HEADER, PARAMETER, drawn + "." + signed(drawn, request));
+    }
+
+    @Override
+    public void saveToken(CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
+        cookies.saveToken(token, request, response);
+    }
+
+    @Override
+    public CsrfToken loadToken(HttpServletRequest request) {
+        CsrfToken token = cookies.loadToken(request);
+        if (token == null) {
+            return null;
+        }
+        int cut = token.getToken().indexOf('.');
+        return cut > 0
+                        && same(
+                                token.getToken().substring(cut + 1),
+                                signed(token.getToken().substring(0, cut), request))
+                ? token
+                : null;
+    }
+
+    private static boolean same(String one, String other) {
+        return MessageDigest.isEqual(one.getBytes(StandardCharsets.UTF_8), other.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** For this browser: by what it is known by; all that are not known are one. */
+    private String signed(String drawn, HttpServletRequest request) {
+        try {
+            Mac mac = Mac.getInstance("HmacSHA256");
+            mac.init(key);
+            mac.update(drawn.getBytes(StandardCharsets.UTF_8));
+            mac.update(knownBy(request).getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(mac.doFinal());
+        } catch (GeneralSecurityException none) {
+            throw new IllegalStateException(none);
+        }
+    }
+
+    private static String knownBy(HttpServletRequest request) {
+        return request.getCookies() == null
+                ? ""
+                : Arrays.stream(request.getCookies())
+                        .filter(cookie -> cookie.getName()
+                                .equals(AbstractRememberMeServices.SPRING_SECURITY_REMEMBER_ME_COOKIE_KEY))
+                        .map(Cookie::getValue)
+                        .filter(value -> value != null)
+                        .findFirst()
+                        .orElse("");
+    }
+}
