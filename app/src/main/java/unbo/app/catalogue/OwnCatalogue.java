@@ -6,6 +6,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.data.Changes;
 import unbo.app.data.Known;
 import unbo.core.bearing.BearingBook;
 import unbo.core.bearing.OwnBearing;
@@ -21,10 +22,13 @@ public class OwnCatalogue {
 
     private final Known<BearingBook> book;
 
-    OwnCatalogue(OwnBearingRows rows) {
+    OwnCatalogue(OwnBearingRows rows, Changes changes) {
         this.rows = rows;
-        this.book = new Known<>(() ->
-                new Decoder(rows.inOrder().stream().map(OwnBearingRow::bearing).toList()));
+        this.book = new Known<>(
+                changes,
+                "bearings",
+                () -> new Decoder(
+                        rows.inOrder().stream().map(OwnBearingRow::bearing).toList()));
     }
 
     /** The shipped tables with the workshop's own bearings among them. */

@@ -14,17 +14,22 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  */
 public final class Known<T> {
 
+    private final Changes everywhere;
+    private final String name;
     private final Supplier<T> reading;
     private final AtomicLong changes = new AtomicLong();
     private volatile Read<T> last;
 
-    public Known(Supplier<T> reading) {
+    /** @param name by which machines that serve one database tell each other of a change */
+    public Known(Changes everywhere, String name, Supplier<T> reading) {
+        this.everywhere = everywhere;
+        this.name = name;
         this.reading = reading;
     }
 
     public T get() {
         Read<T> read = last;
-        long before = changes.get();
+        long before = changes.get() + everywhere.of(name);
         if (read != null && read.changes() == before) {
             return read.value();
         }
@@ -38,6 +43,7 @@ public final class Known<T> {
     /** Read again from now on, and once more when the transaction that is under way has ended, however it ends. */
     public void changes() {
         changes.incrementAndGet();
+        everywhere.one(name);
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {

@@ -95,9 +95,12 @@ class DayPages {
             typed.forEach((code, at) -> pinned.put(code.toString(), at.toString()));
         }
         model.addAttribute("pinned", pinned);
-        if (!model.containsAttribute("setup")) {
-            model.addAttribute("setup", boxes(read(setup)));
-        }
+        model.addAttribute(
+                "setup",
+                boxes(
+                        model.getAttribute("typedSetup") instanceof Map<?, ?> typed
+                                ? FieldReader.read(DaySetup.LIST, texts(typed), workshops.units())
+                                : read(setup)));
         return "day/day";
     }
 
@@ -256,7 +259,7 @@ class DayPages {
     String setup(@RequestParam Map<String, String> texts, RedirectAttributes flash) {
         Reading<DaySetup> reading = FieldReader.read(DaySetup.LIST, texts, workshops.units());
         if (!reading.ok()) {
-            flash.addFlashAttribute("setup", boxes(reading));
+            flash.addFlashAttribute("typedSetup", texts);
             flash.addFlashAttribute(
                     "bad", reading.problems().stream().map(Problem::sentence).collect(Collectors.joining(" ")));
             return "redirect:/day#setup";
@@ -273,6 +276,12 @@ class DayPages {
                 .contentType(CALENDAR)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"day-" + today + ".ics\"")
                 .body(DayCalendar.of(today, days.shown(today).steps(), clock.instant()));
+    }
+
+    private static Map<String, String> texts(Map<?, ?> typed) {
+        Map<String, String> texts = new LinkedHashMap<>();
+        typed.forEach((name, text) -> texts.put(String.valueOf(name), String.valueOf(text)));
+        return texts;
     }
 
     private Reading<DaySetup> read(DaySetup setup) {

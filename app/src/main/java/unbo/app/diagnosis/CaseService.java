@@ -3,6 +3,7 @@ package unbo.app.diagnosis;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.data.Changes;
 import unbo.app.data.Known;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.diagnosis.OwnCases;
@@ -15,10 +16,12 @@ public class CaseService {
     private final WorkshopService workshops;
     private final Known<OwnCases> counted;
 
-    CaseService(OwnCaseRows rows, WorkshopService workshops) {
+    CaseService(OwnCaseRows rows, WorkshopService workshops, Changes changes) {
         this.rows = rows;
         this.workshops = workshops;
         this.counted = new Known<>(
+                changes,
+                "cases",
                 () -> OwnCases.of(rows.findAll().stream().map(OwnCase::counted).toList()));
     }
 

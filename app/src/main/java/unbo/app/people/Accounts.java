@@ -1,8 +1,6 @@
 package unbo.app.people;
 
 import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -23,10 +21,10 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
+import unbo.app.data.Changes;
+import unbo.app.data.Known;
 import unbo.app.web.Door;
 import unbo.app.web.SentAway;
 import unbo.core.people.Password;
@@ -42,7 +40,6 @@ public class Accounts implements UserDetailsService, Door {
     /** Name by which the shared passphrase is given. */
     public static final String SHARED = "workshop";
 
-    private static final Duration KNOWN_FOR = Duration.ofSeconds(5);
     private static final RowMapper<Account> ROW = (r, n) -> new Account(
             r.getLong("id"),
             r.getString("name"),
@@ -54,8 +51,6 @@ public class Accounts implements UserDetailsService, Door {
     /** @param password hashed, behind the word in braces that says how */
     public record Account(long id, String name, String initials, Role role, String password, boolean active) {}
 
-    private record Known(boolean any, Instant at) {}
-
     private final JdbcTemplate rows;
     private final TransactionTemplate whole;
     private final SentAway away;
@@ -63,18 +58,24 @@ public class Accounts implements UserDetailsService, Door {
     private final String bind;
     private final Clock clock;
     private final PasswordEncoder encoder = Hashes.encoder();
-    /** Whether there are accounts, as it was a moment ago: another machine's change is seen within seconds. */
-    private volatile Known known;
+    /** Whether there are accounts. */
+    private final Known<Boolean> any;
 
     Accounts(
             JdbcTemplate rows,
             TransactionTemplate whole,
+            Changes changes,
             @org.springframework.context.annotation.Lazy SentAway away,
             @Value("${unbo.passphrase}") String passphrase,
             @Value("${server.address}") String bind,
             Clock clock) {
         this.rows = rows;
         this.whole = whole;
+        this.any = new Known<>(
+                changes,
+                "accounts",
+                () -> Boolean.TRUE.equals(whole.execute(status ->
+                        rows.queryForObject("select exists (select 1 from account where active)", Boolean.class))));
         this.away = away;
         this.passphrase = passphrase;
         this.bind = bind;
@@ -95,32 +96,12 @@ public class Accounts implements UserDetailsService, Door {
 
     @Override
     public boolean named() {
-        Known now = known;
-        if (now == null || now.at().plus(KNOWN_FOR).isBefore(clock.instant())) {
-            boolean any = Boolean.TRUE.equals(whole.execute(status ->
-                    rows.queryForObject("select exists (select 1 from account where active)", Boolean.class)));
-            now = new Known(any, clock.instant());
-            known = now;
-        }
-        return now.any();
+        return any.get();
     }
 
     @Override
     public boolean open() {
         return passphrase.isBlank() && !named();
-    }
-
-    /** Says that something was changed: it is looked at anew now, and once it is settled. */
-    private void changed() {
-        known = null;
-        if (TransactionSynchronizationManager.isSynchronizationActive()) {
-            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override
-                public void afterCompletion(int status) {
-                    known = null;
-                }
-            });
-        }
     }
 
     @Override
@@ -176,7 +157,7 @@ public class Accounts implements UserDetailsService, Door {
         } catch (DuplicateKeyException taken) {
             return "“" + called + "” has an account already.";
         }
-        changed();
+        any.changes();
         return "";
     }
 
@@ -213,7 +194,7 @@ public class Accounts implements UserDetailsService, Door {
             return one.name() + " is the last owner: make another one first.";
         }
         rows.update("update account set role = ?, active = ? where id = ?", role.words(), active, id);
-        changed();
+        any.changes();
         away.everywhere(one.name());
         return "";
     }

@@ -32,7 +32,7 @@ class ErrorPages implements ErrorViewResolver {
                 && !Ours.foreign(request);
         ModelAndView page = new ModelAndView("error", model, status);
         String reason = status == HttpStatus.CONFLICT || status == HttpStatus.FORBIDDEN
-                ? String.valueOf(request.getAttribute(RequestDispatcher.ERROR_MESSAGE))
+                ? java.util.Objects.toString(request.getAttribute(RequestDispatcher.ERROR_MESSAGE), "")
                 : "";
         page.addObject("reason", reason);
         page.addObject("form", form);

@@ -4,9 +4,8 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -18,11 +17,14 @@ import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.authentication.event.AbstractAuthenticationFailureEvent;
 import org.springframework.security.authentication.event.AuthenticationSuccessEvent;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -35,42 +37,61 @@ class Guesses extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(Guesses.class);
     private static final int MOST = 5;
     private static final Duration WITHIN = Duration.ofMinutes(15);
-    private static final int MOST_MACHINES = 10_000;
 
+    private final JdbcTemplate rows;
+    private final TransactionTemplate whole;
     private final Clock clock;
-    private final Map<String, Tries> tries = Collections.synchronizedMap(new LinkedHashMap<>() {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Tries> eldest) {
-            return size() > MOST_MACHINES;
-        }
-    });
 
     private record Tries(int count, Instant since) {}
 
-    Guesses(Clock clock) {
+    Guesses(JdbcTemplate rows, TransactionTemplate whole, Clock clock) {
+        this.rows = rows;
+        this.whole = whole;
         this.clock = clock;
     }
 
     @EventListener
     void wrong(AbstractAuthenticationFailureEvent event) {
         String machine = machine(event.getAuthentication());
-        if (machine != null) {
-            int count = tries.merge(machine, new Tries(1, clock.instant()), this::more)
-                    .count();
-            LOG.warn("a wrong passphrase from {}, the {}. within a quarter of an hour", machine, count);
+        if (machine == null) {
+            return;
         }
-    }
-
-    private Tries more(Tries before, Tries now) {
-        return before.since().plus(WITHIN).isBefore(now.since()) ? now : new Tries(before.count() + 1, before.since());
+        Instant now = clock.instant();
+        whole.executeWithoutResult(status -> {
+            rows.update("delete from guess where since < ?", utc(now.minus(WITHIN)));
+            rows.update(
+                    "insert into guess (machine, n, since) values (?, 1, ?) on duplicate key update n = n + 1",
+                    machine,
+                    utc(now));
+        });
+        LOG.warn(
+                "a wrong passphrase from {}, the {}. within a quarter of an hour",
+                machine,
+                tries(machine).count());
     }
 
     @EventListener
     void right(AuthenticationSuccessEvent event) {
         String machine = machine(event.getAuthentication());
-        if (machine != null) {
-            tries.remove(machine);
+        if (machine != null && event.getAuthentication() instanceof UsernamePasswordAuthenticationToken) {
+            whole.executeWithoutResult(status -> rows.update("delete from guess where machine = ?", machine));
         }
+    }
+
+    private Tries tries(String machine) {
+        return whole.execute(status -> rows
+                .query(
+                        "select n, since from guess where machine = ?",
+                        (r, n) -> new Tries(
+                                r.getInt(1), r.getObject(2, LocalDateTime.class).toInstant(ZoneOffset.UTC)),
+                        machine)
+                .stream()
+                .findFirst()
+                .orElse(new Tries(0, clock.instant())));
+    }
+
+    private static LocalDateTime utc(Instant at) {
+        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
     }
 
     private static String machine(Authentication given) {
@@ -79,8 +100,8 @@ class Guesses extends OncePerRequestFilter {
 
     /** How long a machine has to wait before it may try again; zero where it need not. */
     private Duration waits(String machine) {
-        Tries before = tries.get(machine);
-        if (before == null || before.count() < MOST) {
+        Tries before = tries(machine);
+        if (before.count() < MOST) {
             return Duration.ZERO;
         }
         Duration left = Duration.between(clock.instant(), before.since().plus(WITHIN));

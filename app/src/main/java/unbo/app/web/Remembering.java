@@ -35,6 +35,12 @@ final class Remembering extends PersistentTokenBasedRememberMeServices {
         setTokenValiditySeconds(seconds);
     }
 
+    /** What is the same for everybody asks for no secret. */
+    @Override
+    protected String extractRememberMeCookie(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/assets/") ? null : super.extractRememberMeCookie(request);
+    }
+
     @Override
     protected UserDetails processAutoLoginCookie(
             String[] cookie, HttpServletRequest request, HttpServletResponse response) {

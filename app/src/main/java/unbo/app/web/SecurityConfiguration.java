@@ -13,21 +13,22 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.Customizer;
+import org.springframework.security.config.ObjectPostProcessor;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.session.SessionRegistry;
-import org.springframework.security.core.session.SessionRegistryImpl;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.RememberMeServices;
+import org.springframework.security.web.authentication.rememberme.RememberMeAuthenticationFilter;
+import org.springframework.security.web.authentication.session.NullAuthenticatedSessionStrategy;
 import org.springframework.security.web.authentication.www.BasicAuthenticationEntryPoint;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
-import org.springframework.security.web.session.HttpSessionEventPublisher;
 import org.springframework.security.web.util.matcher.AnyRequestMatcher;
 
 /**
@@ -85,14 +86,25 @@ class SecurityConfiguration {
                                 new AuthorizationDecision(mayPass(door, who.get(), asked.getRequest()))))
                 .formLogin(form -> form.loginPage("/login").permitAll())
                 .httpBasic(Customizer.withDefaults())
-                .rememberMe(kept -> kept.key(KEY).rememberMeServices(remembering))
+                .rememberMe(
+                        kept -> kept.key(KEY).rememberMeServices(remembering).addObjectPostProcessor(new KeptToken()))
                 .logout(out -> out.logoutSuccessHandler((request, response, left) -> response.sendRedirect("/login")))
                 // where one wanted to go stands in a cookie: nobody who did not come in has a session
                 .requestCache(wanted -> wanted.requestCache(new CookieRequestCache()))
-                .sessionManagement(open ->
-                        open.maximumSessions(-1).sessionRegistry(sessions()).expiredUrl("/login"));
+                // nobody has a session: a browser is known by its secret, which every machine finds in the database
+                .sessionManagement(none -> none.sessionCreationPolicy(SessionCreationPolicy.STATELESS));
         http.addFilterBefore(guesses, SecurityContextHolderFilter.class);
         return http.build();
+    }
+
+    /** A browser that is known comes in with each request: its forms keep their token. */
+    private static final class KeptToken implements ObjectPostProcessor<RememberMeAuthenticationFilter> {
+
+        @Override
+        public <O extends RememberMeAuthenticationFilter> O postProcess(O filter) {
+            filter.setSessionAuthenticationStrategy(new NullAuthenticatedSessionStrategy());
+            return filter;
+        }
     }
 
     private static boolean mayPass(Door door, Authentication who, HttpServletRequest request) {
@@ -106,17 +118,6 @@ class SecurityConfiguration {
     @Bean
     RememberMeServices remembering(UserDetailsService users, Remembered remembered) {
         return new Remembering(KEY, users, remembered, KEPT_SECONDS);
-    }
-
-    /** What is open, so that all can be sent away at once. */
-    @Bean
-    SessionRegistry sessions() {
-        return new SessionRegistryImpl();
-    }
-
-    @Bean
-    HttpSessionEventPublisher endedSessions() {
-        return new HttpSessionEventPublisher();
     }
 
     /** Guesses are counted where the chain says, not for each request by itself. */

@@ -3,6 +3,7 @@ package unbo.app.workshop;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
+import unbo.app.data.Changes;
 import unbo.app.data.Known;
 import unbo.core.input.UnitSystem;
 
@@ -13,9 +14,9 @@ public class WorkshopService {
     private final Workshops workshops;
     private final Known<Workshop> known;
 
-    WorkshopService(Workshops workshops) {
+    WorkshopService(Workshops workshops, Changes changes) {
         this.workshops = workshops;
-        this.known = new Known<>(() -> workshops.findById(Workshop.ONLY));
+        this.known = new Known<>(changes, "workshop", () -> workshops.findById(Workshop.ONLY));
     }
 
     public Workshop current() {

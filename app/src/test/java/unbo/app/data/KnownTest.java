@@ -11,6 +11,8 @@ import org.springframework.transaction.support.TransactionSynchronizationUtils;
 
 class KnownTest {
 
+    private static final Changes ALONE = new Changes(null, null, true);
+
     private final AtomicReference<String> stored = new AtomicReference<>("metric");
     private final AtomicInteger readings = new AtomicInteger();
 
@@ -28,7 +30,7 @@ class KnownTest {
 
     @Test
     void isReadOnceUntilItChanges() {
-        Known<String> known = new Known<>(() -> {
+        Known<String> known = new Known<>(ALONE, "workshop", () -> {
             readings.incrementAndGet();
             return stored.get();
         });
@@ -43,7 +45,7 @@ class KnownTest {
     @Test
     void whatWasReadWhileAnotherChangedItIsNotKept() {
         AtomicReference<Known<String>> self = new AtomicReference<>();
-        self.set(new Known<>(() -> {
+        self.set(new Known<>(ALONE, "workshop", () -> {
             String was = stored.get();
             if (readings.getAndIncrement() == 0) {
                 change(self.get(), "inch");

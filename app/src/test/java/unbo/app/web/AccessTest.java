@@ -18,11 +18,13 @@ import java.util.regex.Pattern;
 
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
 
 import unbo.app.Served;
 
 /** What goes over the line itself: cookies behind TLS, tokens of forms, slow senders, and whether it serves. */
 @Served
+@TestPropertySource(properties = "unbo.of-its-own=true") // what other tests set of form tokens stays in theirs
 class AccessTest {
 
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");

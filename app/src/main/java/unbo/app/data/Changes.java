@@ -1,0 +1,59 @@
+package unbo.app.data;
+
+import java.time.Duration;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * How often something that is held in memory was changed, by any of the machines that serve one database. Where one
+ * serves it alone nobody asks.
+ */
+@Component
+public class Changes {
+
+    /** An answer is good for so long: several who ask for one page ask once. */
+    private static final long GOOD_NANOS = Duration.ofMillis(5).toNanos();
+
+    private final JdbcTemplate rows;
+    private final TransactionTemplate whole;
+    private final boolean alone;
+    private volatile Looked looked = new Looked(Map.of(), Long.MIN_VALUE / 2);
+
+    private record Looked(Map<String, Long> numbers, long at) {}
+
+    Changes(JdbcTemplate rows, TransactionTemplate whole, @Value("${unbo.alone:true}") boolean alone) {
+        this.rows = rows;
+        this.whole = whole;
+        this.alone = alone;
+    }
+
+    /** The number of changes that others and this one made; 0 where this one serves alone. */
+    long of(String name) {
+        if (alone) {
+            return 0;
+        }
+        Looked last = looked;
+        if (System.nanoTime() - last.at() > GOOD_NANOS) {
+            long now = System.nanoTime();
+            Map<String, Long> numbers = new ConcurrentHashMap<>();
+            whole.executeWithoutResult(status -> rows.query("select name, n from known_change", row -> {
+                numbers.put(row.getString(1), row.getLong(2));
+            }));
+            last = new Looked(numbers, now);
+            looked = last;
+        }
+        return last.numbers().getOrDefault(name, 0L);
+    }
+
+    /** One more, in the transaction that makes it. */
+    void one(String name) {
+        if (!alone) {
+            rows.update("insert into known_change (name, n) values (?, 1) on duplicate key update n = n + 1", name);
+        }
+    }
+}

@@ -1,0 +1,60 @@
+package unbo.app.data;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.concurrent.atomic.AtomicInteger;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import unbo.app.Served;
+
+/** What one machine changes the other reads anew; where one serves alone nobody asks the database. */
+@Served
+class ChangesTest {
+
+    @Autowired
+    private JdbcTemplate rows;
+
+    @Autowired
+    private TransactionTemplate whole;
+
+    private static void await(Known<Integer> known, int wanted) {
+        for (int i = 0; i < 1000 && known.get() != wanted; i++) {
+            Thread.onSpinWait();
+        }
+        assertThat(known.get()).isEqualTo(wanted);
+    }
+
+    @Test
+    void whatOneMachineChangesTheOtherReads() {
+        AtomicInteger stored = new AtomicInteger(1);
+        Known<Integer> here = new Known<>(new Changes(rows, whole, false), "bearings", stored::get);
+        Known<Integer> there = new Known<>(new Changes(rows, whole, false), "bearings", stored::get);
+        assertThat(here.get()).isEqualTo(1);
+        assertThat(there.get()).isEqualTo(1);
+        stored.set(2);
+        assertThat(there.get()).isEqualTo(1);
+        whole.executeWithoutResult(status -> here.changes());
+        await(here, 2);
+        for (int i = 0; i < 20; i++) {
+            rows.queryForObject("select 1", Integer.class); // longer than an answer is good for
+        }
+        await(there, 2);
+    }
+
+    @Test
+    void whoServesAloneWritesNothing() {
+        Known<Integer> alone = new Known<>(new Changes(rows, whole, true), "bearings", () -> 1);
+        long before = number();
+        whole.executeWithoutResult(status -> alone.changes());
+        assertThat(number()).isEqualTo(before);
+    }
+
+    private long number() {
+        return whole.execute(status ->
+                rows.queryForObject("select ifnull(max(n), 0) from known_change where name = 'bearings'", Long.class));
+    }
+}
