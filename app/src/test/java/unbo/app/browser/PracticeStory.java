@@ -82,7 +82,7 @@ class PracticeStory {
             b.number("(document.querySelectorAll('#hub details').forEach(d => d.open = true), 1)");
             touch(b, "#hub button[name=move][value='" + move.substring(stage.length() + 1) + "']");
             done++;
-            b.untilText("#hub", done == 1 ? " min" : "All that was done at this stage: " + done);
+            b.untilText(done == 1 ? "#hub [role=status]" : "#hub", done == 1 ? "" : "at this stage: " + done);
             assertThat(b.number("document.documentElement.scrollWidth")).isLessThanOrEqualTo(390);
         }
     }
