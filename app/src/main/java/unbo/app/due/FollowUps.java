@@ -14,7 +14,7 @@ interface FollowUps extends Repository<FollowUpRow, Long> {
     @Query("select new unbo.app.due.FollowUpLine(f.id, f.jobId, f.positionId, v.name, "
             + "v.kind, p.code, f.words, f.fromKm, f.toKm, f.dueOn) "
             + "from FollowUpRow f join Position p on p.id = f.positionId join p.vehicle v "
-            + "where f.doneAt is null order by f.dueOn, f.id")
+            + "where v.listed = true and f.doneAt is null order by f.dueOn, f.id")
     List<FollowUpLine> open();
 
     Optional<FollowUpRow> findById(long id);

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
 import jakarta.servlet.http.HttpServletResponse;
 
@@ -43,6 +44,7 @@ class ExchangePages {
     private final HistoryCsv history;
     private final FollowUpService followUps;
     private final WorkshopService workshops;
+    private final TakenFiles files;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -53,6 +55,7 @@ class ExchangePages {
             HistoryCsv history,
             FollowUpService followUps,
             WorkshopService workshops,
+            TakenFiles files,
             ApplicationEventPublisher events,
             Clock clock) {
         this.exchange = exchange;
@@ -61,6 +64,7 @@ class ExchangePages {
         this.history = history;
         this.followUps = followUps;
         this.workshops = workshops;
+        this.files = files;
         this.events = events;
         this.clock = clock;
     }
@@ -117,6 +121,7 @@ class ExchangePages {
     String take(
             @RequestParam(required = false) MultipartFile file,
             @RequestParam(defaultValue = "") String older,
+            @RequestParam(defaultValue = "") String again,
             Model model,
             RedirectAttributes flash)
             throws IOException {
@@ -125,12 +130,18 @@ class ExchangePages {
                     "faults", List.of("No file was chosen, or it is empty. Choose one that Unbo has written."));
             return "exchange/take-in";
         }
+        Optional<TakenFiles.Before> before = files.before(file.getInputStream());
+        if (before.isPresent() && again.isEmpty()) {
+            model.addAttribute("before", before.get());
+            return "exchange/take-in";
+        }
         UnitSystem system = UnitSystem.named(older).orElse(workshops.units());
         ExchangeService.Taken taken = exchange.take(file::getInputStream, system);
         if (!taken.faults().isEmpty()) {
             model.addAttribute("faults", taken.faults());
             return "exchange/take-in";
         }
+        files.taken(file.getInputStream(), taken.jobs().size(), clock.instant());
         events.publishEvent(new DoneBy.Done("took in", null, taken.jobs().size() + " jobs"));
         flash.addFlashAttribute(
                 "good",

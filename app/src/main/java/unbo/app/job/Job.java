@@ -50,6 +50,8 @@ public class Job {
     private String waitingFor = "";
     private Instant openedAt;
     private Instant closedAt;
+    private Instant awayAt;
+    private String awayWhy;
     private LocalDate workedOn;
     private Double counter;
     private String complaint = "";
@@ -119,6 +121,21 @@ public class Job {
 
     public Instant openedAt() {
         return openedAt;
+    }
+
+    /** When it was taken away; null where it is here. */
+    public Instant awayAt() {
+        return awayAt;
+    }
+
+    public String awayWhy() {
+        return awayWhy;
+    }
+
+    /** Takes it away, or puts it back where both are null. */
+    void away(Instant at, String why) {
+        awayAt = at;
+        awayWhy = why;
     }
 
     public Instant closedAt() {

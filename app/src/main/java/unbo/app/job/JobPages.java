@@ -153,6 +153,19 @@ class JobPages {
                 yield "redirect:/jobs/" + id + "/"
                         + RouteStage.of(back).map(RouteStage::code).orElse("diagnose");
             }
+            case "take-away" ->
+                needing(
+                        words,
+                        "Say why the job is taken away.",
+                        () -> jobs.takeAway(id, cut(words, LONGEST_PARTS), clock.instant()),
+                        "/away",
+                        "/jobs/" + id + "/report",
+                        flash);
+            case "put-back" -> {
+                flash.addFlashAttribute(
+                        "good", jobs.putBack(id, clock.instant()) ? "It is back." : "It was taken away too long ago.");
+                yield "redirect:/jobs/" + id;
+            }
             case "seen" -> {
                 String refusal = eyes.look(id);
                 flash.addFlashAttribute(

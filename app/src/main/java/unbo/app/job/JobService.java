@@ -765,6 +765,37 @@ public class JobService {
     }
 
     /**
+     * Takes a job out of every list, with a reason. @return false where it is signed: that is opened again first; or
+     * where it is away
+     */
+    public boolean takeAway(long jobId, String why, Instant at) {
+        Job job = jobs.whole(jobId).orElseThrow();
+        if (job.state() == JobState.SIGNED || job.awayAt() != null || why.isBlank()) {
+            return false;
+        }
+        job.away(at, why);
+        done(job, "taken away", why);
+        return true;
+    }
+
+    /** Puts it back. @return false where it was taken away too long ago, or never */
+    public boolean putBack(long jobId, Instant now) {
+        Job job = jobs.whole(jobId).orElseThrow();
+        boolean there = job.awayAt() != null && job.awayAt().isAfter(now.minus(VehicleService.KEPT));
+        if (there) {
+            job.away(null, null);
+            done(job, "put back", "");
+        }
+        return there;
+    }
+
+    /** Jobs that can be put back, the newest first. */
+    @Transactional(readOnly = true)
+    public List<JobLine> away(Instant now) {
+        return jobs.away(now.minus(VehicleService.KEPT));
+    }
+
+    /**
      * Opens a frozen job again, with the reason in its notes. What it left at its position is taken back, unless a
      * later job was signed there.
      */

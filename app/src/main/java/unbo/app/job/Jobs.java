@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -19,8 +20,8 @@ interface Jobs extends Repository<Job, Long> {
     String LINE = "select new unbo.app.job.JobLine(j.id, v.id, v.name, v.mark, v.kind, p.id, "
             + "p.code, j.state, j.workedOn, j.openedAt, j.counter, j.complaint, j.cause, j.numbers, j.signedBy) "
             + "from Job j join j.position p join p.vehicle v ";
-    String CLOSED = "j.state in (unbo.app.job.JobState.SIGNED, unbo.app.job.JobState.ABANDONED) ";
-    String OPEN = "j.state in (unbo.app.job.JobState.OPEN, unbo.app.job.JobState.WAITING) ";
+    String CLOSED = "j.awayAt is null and j.state in (unbo.app.job.JobState.SIGNED, unbo.app.job.JobState.ABANDONED) ";
+    String OPEN = "j.awayAt is null and j.state in (unbo.app.job.JobState.OPEN, unbo.app.job.JobState.WAITING) ";
 
     @Query("select j from Job j join fetch j.visit join fetch j.position p join fetch "
             + "p.vehicle left join fetch j.stages where j.id = :id")
@@ -32,7 +33,7 @@ interface Jobs extends Repository<Job, Long> {
 
     @Query("select new unbo.app.job.OpenLine(j.id, v.name, v.kind, p.code, j.complaint, "
             + "j.openedAt, j.state, j.waitingFor, j.rail) "
-            + "from Job j join j.position p join p.vehicle v where v.practice = false and " + OPEN
+            + "from Job j join j.position p join p.vehicle v where v.listed = true and " + OPEN
             + "order by j.openedAt desc, j.id desc")
     List<OpenLine> underWay(Pageable page);
 
@@ -47,21 +48,21 @@ interface Jobs extends Repository<Job, Long> {
     @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt desc, j.id desc")
     List<JobLine> history(long positionId, Pageable page);
 
-    @Query(LINE + "where v.practice = false and " + CLOSED + "order by j.closedAt, j.id")
+    @Query(LINE + "where v.listed = true and " + CLOSED + "order by j.closedAt, j.id")
     Stream<JobLine> closed();
 
     @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt, j.id")
     Stream<JobLine> closedAt(long positionId);
 
     /** Numbers of the jobs of a visit, in the order in which they were opened. */
-    @Query("select j.id from Job j where j.visit.id = :visitId order by j.id")
+    @Query("select j.id from Job j where j.visit.id = :visitId and j.awayAt is null order by j.id")
     List<Long> ofVisit(long visitId);
 
     /** The job that a form opened. */
     @Query("select j.id from Job j where j.visit.once = :once order by j.id")
     List<Long> ofForm(String once);
 
-    @Query(LINE + "where v.id = :vehicleId order by j.openedAt desc, j.id desc")
+    @Query(LINE + "where v.id = :vehicleId and j.awayAt is null order by j.openedAt desc, j.id desc")
     List<JobLine> ofVehicle(long vehicleId, Pageable page);
 
     /**
@@ -78,10 +79,11 @@ interface Jobs extends Repository<Job, Long> {
                     + "union (select job_id from photo where words like :like escape '!' order by id desc limit :most)")
     List<Long> noted(String like, int most);
 
-    @Query(LINE + "where v.practice = false and j.id in :ids order by j.openedAt desc, j.id desc")
+    @Query(LINE + "where v.listed = true and j.awayAt is null and j.id in :ids order by j.openedAt desc, j.id desc")
     List<JobLine> lines(Collection<Long> ids);
 
-    @Query("select j.id from Job j where j.visit.id = :visitId and j.position.id = :positionId order by j.id")
+    @Query("select j.id from Job j where j.visit.id = :visitId and j.position.id = :positionId "
+            + "and j.awayAt is null order by j.id")
     List<Long> inVisit(long visitId, long positionId);
 
     @Query("select j.id from Job j where j.position.id = :positionId order by j.id")
@@ -109,6 +111,10 @@ interface Jobs extends Repository<Job, Long> {
             value = "UPDATE job SET parts = :parts, parts_version = parts_version + 1 WHERE id = "
                     + ":id AND parts_version = :version")
     int keepParts(long id, int version, String parts);
+
+    /** Jobs that were taken away since a moment, the newest first. */
+    @Query(LINE + "where j.awayAt > :since order by j.awayAt desc")
+    List<JobLine> away(Instant since);
 
     Job save(Job job);
 }

@@ -19,19 +19,19 @@ interface Positions extends Repository<Position, Long> {
     @Query("select p from Position p join fetch p.vehicle where p.id = :id")
     Optional<Position> withVehicle(long id);
 
-    @Query(DUE + "where p.dueOn <= :until order by p.dueOn, p.id")
+    @Query(DUE + "where v.listed = true and p.dueOn <= :until order by p.dueOn, p.id")
     List<DueRow> dueUntil(LocalDate until, Limit limit);
 
-    @Query(DUE + "where p.immersionsLeft <= 0 order by p.immersionsLeft, p.id")
+    @Query(DUE + "where v.listed = true and p.immersionsLeft <= 0 order by p.immersionsLeft, p.id")
     List<DueRow> dueByImmersions(Limit limit);
 
-    @Query(DUE + "where p.dueOn is not null order by p.dueOn, p.id")
+    @Query(DUE + "where v.listed = true and p.dueOn is not null order by p.dueOn, p.id")
     List<DueRow> everyDue();
 
     /** Positions whose rings bear a number; read off the index position_numbers alone. */
     @Query("select p.id from Position p where p.numbers like :like escape '!' order by p.numbers")
     List<Long> search(String like, Limit limit);
 
-    @Query("select p from Position p join fetch p.vehicle where p.id in :ids order by p.id")
+    @Query("select p from Position p join fetch p.vehicle v where v.listed = true and p.id in :ids order by p.id")
     List<Position> these(Collection<Long> ids);
 }

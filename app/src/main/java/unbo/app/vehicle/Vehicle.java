@@ -1,5 +1,6 @@
 package unbo.app.vehicle;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -45,6 +46,12 @@ public class Vehicle {
 
     /** A vehicle of the practice bench; no list of the workshop shows it. */
     private boolean practice;
+
+    private Instant awayAt;
+    private String awayWhy;
+    /** False for one of the practice bench, and for one that was taken away; told by the database. */
+    @Column(insertable = false, updatable = false)
+    private Boolean listed;
 
     @OneToMany(mappedBy = "vehicle", cascade = CascadeType.ALL)
     @OrderBy("id")
@@ -94,6 +101,21 @@ public class Vehicle {
     /** The places that a vehicle of its kind has bearings at, without those of the workshop's own naming. */
     public List<Place> places() {
         return input().places();
+    }
+
+    /** When it was taken away; null where it is here. */
+    public Instant awayAt() {
+        return awayAt;
+    }
+
+    public String awayWhy() {
+        return awayWhy;
+    }
+
+    /** Takes it away, or puts it back where both are null. */
+    void away(Instant at, String why) {
+        awayAt = at;
+        awayWhy = why;
     }
 
     /** True for one of the practice bench. */

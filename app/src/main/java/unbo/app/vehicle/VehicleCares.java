@@ -10,10 +10,12 @@ import org.springframework.data.repository.Repository;
 
 interface VehicleCares extends Repository<VehicleCare, Long> {
 
-    @Query("select c from VehicleCare c join fetch c.vehicle where c.dueOn <= :until order by c.dueOn, c.id")
+    @Query("select c from VehicleCare c join fetch c.vehicle v where v.listed = true and c.dueOn <= :until "
+            + "order by c.dueOn, c.id")
     List<VehicleCare> dueUntil(LocalDate until, Limit limit);
 
-    @Query("select c from VehicleCare c join fetch c.vehicle where c.dueOn is not null order by c.dueOn, c.id")
+    @Query("select c from VehicleCare c join fetch c.vehicle v where v.listed = true and c.dueOn is not null "
+            + "order by c.dueOn, c.id")
     List<VehicleCare> everyDue();
 
     @Query("select c from VehicleCare c join fetch c.vehicle where c.vehicle.id = :vehicleId "

@@ -1,5 +1,7 @@
 package unbo.app.vehicle;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -66,6 +68,30 @@ public class VehicleService {
     /** Adds a vehicle of the practice bench, which no list of the workshop shows. */
     public Vehicle addForPractice(VehicleInput input) {
         return vehicles.save(Vehicle.ofPractice(input));
+    }
+
+    /** So long what was taken away can be put back. */
+    public static final Duration KEPT = Duration.ofDays(30);
+
+    /** Takes a vehicle out of every list, with a reason. */
+    public void takeAway(long id, String why, Instant at) {
+        vehicles.withPositions(id).orElseThrow().away(at, why);
+    }
+
+    /** Puts it back. @return false where it was taken away too long ago, or never */
+    public boolean putBack(long id, Instant now) {
+        Vehicle vehicle = vehicles.withPositions(id).orElseThrow();
+        boolean there = vehicle.awayAt() != null && vehicle.awayAt().isAfter(now.minus(KEPT));
+        if (there) {
+            vehicle.away(null, null);
+        }
+        return there;
+    }
+
+    /** Those that can be put back, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Vehicle> away(Instant now) {
+        return vehicles.away(now.minus(KEPT));
     }
 
     /** Puts a vehicle right. @return false when somebody else changed it since {@code version} was shown */

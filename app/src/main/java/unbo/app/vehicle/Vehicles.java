@@ -1,5 +1,6 @@
 package unbo.app.vehicle;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 
@@ -21,19 +22,23 @@ interface Vehicles extends Repository<Vehicle, Long> {
     @Query("select v from Vehicle v where v.id = :id")
     Optional<Vehicle> locked(long id);
 
-    @Query("select v from Vehicle v where v.practice = false order by v.name, v.id")
+    @Query("select v from Vehicle v where v.listed = true order by v.name, v.id")
     List<Vehicle> byName(Pageable page);
 
-    @Query("select v from Vehicle v where v.practice = false and (v.name like :like escape '!' or v.mark like "
+    @Query("select v from Vehicle v where v.listed = true and (v.name like :like escape '!' or v.mark like "
             + ":like escape '!' or v.owner like :like escape '!') order by v.name, v.id")
     List<Vehicle> search(String like, Pageable page);
 
     @Query("select new unbo.app.vehicle.VehicleName(v.id, v.name, v.mark, v.owner, v.kind) "
-            + "from Vehicle v where v.practice = false order by v.id desc")
+            + "from Vehicle v where v.listed = true order by v.id desc")
     List<VehicleName> names(Limit limit);
 
-    @Query("select v.id from Vehicle v where v.practice = false order by v.id")
+    @Query("select v.id from Vehicle v where v.listed = true order by v.id")
     List<Long> ids(Limit limit);
+
+    /** Vehicles that were taken away since a moment, the newest first. */
+    @Query("select v from Vehicle v where v.awayAt > :since order by v.awayAt desc")
+    List<Vehicle> away(Instant since);
 
     Vehicle save(Vehicle vehicle);
 }

@@ -6,6 +6,8 @@ public enum Right {
     SIGN,
     /** Open a closed job again. */
     REOPEN,
+    /** Take a vehicle or a job out of every list. */
+    TAKE_AWAY,
     /** Take files of the record out of the house, or in. */
     FILES,
     /** Change how the workshop works. */

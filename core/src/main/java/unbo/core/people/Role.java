@@ -8,7 +8,7 @@ import java.util.Set;
 /** What somebody is in the workshop, and what he may do by that. */
 public enum Role {
     OWNER("owner", EnumSet.allOf(Right.class)),
-    MECHANIC("mechanic", EnumSet.of(Right.SIGN, Right.REOPEN, Right.FILES)),
+    MECHANIC("mechanic", EnumSet.of(Right.SIGN, Right.REOPEN, Right.TAKE_AWAY, Right.FILES)),
     /** Works at every stage; somebody else signs. */
     APPRENTICE("apprentice", EnumSet.noneOf(Right.class));
 

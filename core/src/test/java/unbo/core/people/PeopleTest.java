@@ -10,8 +10,8 @@ class PeopleTest {
 
     @ParameterizedTest
     @CsvSource({
-        "owner,SIGN REOPEN FILES SETTINGS PEOPLE",
-        "mechanic,SIGN REOPEN FILES",
+        "owner,SIGN REOPEN TAKE_AWAY FILES SETTINGS PEOPLE",
+        "mechanic,SIGN REOPEN TAKE_AWAY FILES",
         "apprentice,''",
     })
     void eachMayWhatItsRoleSays(String role, String rights) {
