@@ -6,10 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
+import jakarta.persistence.QueryHint;
+
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.jpa.repository.QueryHints;
 import org.springframework.data.repository.Repository;
 
 interface Jobs extends Repository<Job, Long> {
@@ -17,6 +20,10 @@ interface Jobs extends Repository<Job, Long> {
     /** Sends what is kept to the database, for those who read it there. */
     void flush();
 
+    /** So many rows are held at once while they are read one by one. */
+    String AT_ONCE = "500";
+
+    String FETCH_SIZE = "org.hibernate.fetchSize";
     String LINE = "select new unbo.app.job.JobLine(j.id, v.id, v.name, v.mark, v.kind, p.id, "
             + "p.code, j.state, j.workedOn, j.openedAt, j.counter, j.complaint, j.cause, j.numbers, j.signedBy) "
             + "from Job j join j.position p join p.vehicle v ";
@@ -48,9 +55,11 @@ interface Jobs extends Repository<Job, Long> {
     @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt desc, j.id desc")
     List<JobLine> history(long positionId, Pageable page);
 
+    @QueryHints(@QueryHint(name = FETCH_SIZE, value = AT_ONCE))
     @Query(LINE + "where v.listed = true and " + CLOSED + "order by j.closedAt, j.id")
     Stream<JobLine> closed();
 
+    @QueryHints(@QueryHint(name = FETCH_SIZE, value = AT_ONCE))
     @Query(LINE + "where p.id = :positionId and " + CLOSED + "order by j.closedAt, j.id")
     Stream<JobLine> closedAt(long positionId);
 
