@@ -98,7 +98,7 @@ class WorkshopTest {
                         .param("day", "2026-05-01")
                         .param("times", "lots"))
                 .andReturn();
-        mvc.perform(get(vehicle).flashAttrs(refused.getFlashMap()))
+        mvc.perform(get(vehicle).cookie(refused.getResponse().getCookie("said")))
                 .andExpect(content().string(containsString("not a whole number")))
                 .andExpect(content().string(containsString("value=\"lots\"")));
     }
@@ -117,14 +117,14 @@ class WorkshopTest {
         String[][] refused = {{"", "pulley", "in 1 to 16 letters"}, {"Cable drum", "", "what kind of place"}};
         for (String[] one : refused) {
             var answer = place(vehicle, one[0], one[1]);
-            mvc.perform(get(vehicle).flashAttrs(answer.getFlashMap()))
+            mvc.perform(get(vehicle).cookie(answer.getResponse().getCookie("said")))
                     .andExpect(content().string(containsString(one[2])))
                     .andExpect(content().string(containsString("value=\"" + one[0] + "\"")));
         }
         place(vehicle, "Cable drum", "gearbox-shaft");
         page(vehicle).andExpect(content().string(containsString("<b>cable drum</b>")));
         var twice = place(vehicle, "cable  drum", "pulley");
-        mvc.perform(get(vehicle).flashAttrs(twice.getFlashMap()))
+        mvc.perform(get(vehicle).cookie(twice.getResponse().getCookie("said")))
                 .andExpect(content().string(containsString("of this name already")));
         String[] job = page("/visits/new?vehicle=" + vehicle.replaceAll("\\D", ""))
                 .andReturn()
