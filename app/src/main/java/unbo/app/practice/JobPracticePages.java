@@ -3,10 +3,11 @@ package unbo.app.practice;
 import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,7 +26,7 @@ import unbo.core.tools.practice.PracticeJob;
 @Page
 class JobPracticePages {
 
-    private static final int LONGEST_WHO = 10;
+    private static final MediaType WAV = MediaType.parseMediaType("audio/wav");
     private static final long MOST_SEED = 999_999_999L;
 
     private final JobPractice practice;
@@ -43,11 +44,10 @@ class JobPracticePages {
             @RequestParam String begin,
             @RequestParam(required = false) Long seed,
             @RequestParam(defaultValue = "") String who) {
-        String initials = who.strip().toUpperCase(Locale.ROOT);
         long id = practice.begin(
                 begin.matches("[1-4]") ? Integer.parseInt(begin) : 1,
                 Math.floorMod(seed == null ? clock.instant().toEpochMilli() : seed, MOST_SEED + 1),
-                initials.substring(0, Math.min(LONGEST_WHO, initials.length())),
+                Who.of(who),
                 clock.instant());
         return "redirect:/jobs/" + id + "/intake";
     }
@@ -58,6 +58,13 @@ class JobPracticePages {
         return hub(begun(id), stage(code), model);
     }
 
+    /** How the hub sounds. */
+    @GetMapping("/practice/jobs/{id:\\d+}/sound.wav")
+    ResponseEntity<byte[]> sound(@PathVariable long id) {
+        byte[] sound = begun(id).job().sound().orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return ResponseEntity.ok().contentType(WAV).body(sound);
+    }
+
     private String hub(JobPractice.Begun begun, RouteStage stage, Model model) {
         PracticeJob job = begun.job();
         PracticeJob.AtStage at =
@@ -66,6 +73,7 @@ class JobPracticePages {
         model.addAttribute("stage", stage);
         model.addAttribute("at", at);
         model.addAttribute("story", List.of(job.story(), job.papers()));
+        model.addAttribute("sounds", stage == RouteStage.DIAGNOSE && job.sounds());
         model.addAttribute("into", into(begun.id(), stage, at.boxes()));
         return "practice/hub";
     }

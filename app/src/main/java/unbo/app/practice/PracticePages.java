@@ -31,7 +31,6 @@ class PracticePages {
 
     private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=UTF-8");
     private static final MediaType WAV = MediaType.parseMediaType("audio/wav");
-    private static final int LONGEST_WHO = 10;
     private static final long MOST_SEED = 999_999_999L;
 
     private final PracticeRecord record;
@@ -185,15 +184,9 @@ class PracticePages {
                 .toList();
         List<Lesson.Judged> judged = lesson.judge(sound(seed), sound(level), answers);
         int right = (int) judged.stream().filter(Lesson.Judged::right).count();
-        String who = texts.getOrDefault("who", "").strip().toUpperCase(Locale.ROOT);
+        String who = Who.of(texts.getOrDefault("who", ""));
         record.keep(
-                new PracticeRecord.Done(
-                        lesson.code(),
-                        sound(level),
-                        sound(seed),
-                        who.substring(0, Math.min(LONGEST_WHO, who.length())),
-                        right,
-                        judged.size()),
+                new PracticeRecord.Done(lesson.code(), sound(level), sound(seed), who, right, judged.size()),
                 clock.instant());
         model.addAttribute("judged", judged);
         model.addAttribute("right", right);

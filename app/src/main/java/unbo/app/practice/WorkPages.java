@@ -1,7 +1,6 @@
 package unbo.app.practice;
 
 import java.time.Clock;
-import java.util.Locale;
 import java.util.Optional;
 
 import org.springframework.http.HttpStatus;
@@ -19,7 +18,6 @@ import unbo.core.tools.practice.Work;
 @Page
 class WorkPages {
 
-    private static final int LONGEST_WHO = 10;
     private static final long MOST_SEED = 999_999_999L;
 
     private final WorkRecord record;
@@ -43,12 +41,11 @@ class WorkPages {
         int cut = begin.lastIndexOf('-');
         Work work = WorkRecord.work(begin.substring(0, Math.max(0, cut)))
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
-        String initials = who.strip().toUpperCase(Locale.ROOT);
         long id = record.begin(
                 work,
                 level(begin.substring(cut + 1)),
                 Math.floorMod(seed == null ? clock.instant().toEpochMilli() : seed, MOST_SEED + 1),
-                initials.substring(0, Math.min(LONGEST_WHO, initials.length())),
+                Who.of(who),
                 clock.instant());
         return "redirect:/practice/work/" + id;
     }

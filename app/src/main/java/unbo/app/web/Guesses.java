@@ -26,6 +26,7 @@ import org.springframework.security.web.authentication.WebAuthenticationDetails;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.UrlPathHelper;
 
 /**
  * Wrong passphrases, counted by the machine they come from: after {@value #MOST} within a quarter of an hour it has to
@@ -98,6 +99,11 @@ class Guesses extends OncePerRequestFilter {
         return given.getDetails() instanceof WebAuthenticationDetails details ? details.getRemoteAddress() : null;
     }
 
+    /** Where a request goes, however its address is written: what is asked for is judged as it is served. */
+    static String path(HttpServletRequest request) {
+        return UrlPathHelper.defaultInstance.getPathWithinApplication(request);
+    }
+
     /** How long a machine has to wait before it may try again; zero where it need not. */
     private Duration waits(String machine) {
         Tries before = tries(machine);
@@ -111,9 +117,8 @@ class Guesses extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        boolean tried =
-                request.getMethod().equals("POST") && request.getRequestURI().equals("/login")
-                        || request.getHeader(HttpHeaders.AUTHORIZATION) != null;
+        boolean tried = request.getMethod().equals("POST") && path(request).equals("/login")
+                || request.getHeader(HttpHeaders.AUTHORIZATION) != null;
         Duration waits = tried ? waits(request.getRemoteAddr()) : Duration.ZERO;
         if (waits.isZero()) {
             chain.doFilter(request, response);

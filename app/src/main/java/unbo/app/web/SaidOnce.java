@@ -9,6 +9,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HexFormat;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -119,7 +120,7 @@ class SaidOnce extends AbstractFlashMapManager {
                             map.getTargetRequestPath(),
                             map.getTargetRequestParams(),
                             map.getExpirationTime(),
-                            Map.copyOf(map)))
+                            new LinkedHashMap<>(map)))
                     .toList());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -63,6 +63,7 @@ class SecurityConfiguration {
                 .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
                 .ignoringRequestMatchers("/api/v1/**"));
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
+                .httpStrictTransportSecurity(tls -> tls.includeSubDomains(false))
                 .referrerPolicy(Customizer.withDefaults())
                 .permissionsPolicyHeader(only -> only.policy(PERMISSIONS))
                 .crossOriginResourcePolicy(only ->
@@ -112,7 +113,7 @@ class SecurityConfiguration {
                 || who != null
                         && who.isAuthenticated()
                         && !(who instanceof AnonymousAuthenticationToken)
-                        && door.may(who, request.getMethod(), request.getRequestURI());
+                        && door.may(who, request.getMethod(), Guesses.path(request));
     }
 
     @Bean

@@ -18,6 +18,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.net.URI;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -128,6 +129,7 @@ class PeopleTest {
         for (int i = 0; i < pages.length; i++) {
             web.perform(get(pages[i]).with(user(person("Bo")))).andExpect(status().is(wanted[i]));
         }
+        web.perform(get(URI.create("/%70eople")).with(user(person("Bo")))).andExpect(status().is(people));
         int refused = people == 200 ? 302 : 403;
         web.perform(post("/people/second-eyes").with(csrf()).with(user(person("Bo"))))
                 .andExpect(status().is(refused));
@@ -352,5 +354,18 @@ class PeopleTest {
                     .hasMessageContaining("./unbo account")
                     .hasMessageContaining("UNBO_PASSPHRASE");
         }
+    }
+
+    /** Practice counts for who is here, where nothing else is said. */
+    @Test
+    void practiceCountsForWhoIsHere() throws Exception {
+        made("Ann", "AN", Role.OWNER);
+        web.perform(post("/practice/seat")
+                .with(csrf())
+                .with(user(person("Ann")))
+                .param("level", "1")
+                .param("seed", "4711"));
+        web.perform(get("/practice.csv").with(user(person("Ann"))))
+                .andExpect(content().string(containsString("AN,seat,1")));
     }
 }

@@ -15,6 +15,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.net.URI;
+
 import jakarta.servlet.http.Cookie;
 
 import org.junit.jupiter.api.Test;
@@ -124,6 +126,10 @@ class PassphraseTest {
                 .andExpect(status().isTooManyRequests())
                 .andExpect(header().exists("Retry-After"))
                 .andExpect(content().string(containsString("Too many wrong passphrases")));
+        mvc.perform(from("10.9.8." + MACHINE, post(URI.create("/%6cogin")).with(csrf()))
+                        .param("username", "workshop")
+                        .param("password", "low tide at nine"))
+                .andExpect(status().isTooManyRequests());
         mvc.perform(from("10.9.8." + MACHINE, get("/api/v1/match?cone=L44649&cup=L44610"))
                         .with(httpBasic("workshop", "low tide at nine")))
                 .andExpect(status().isTooManyRequests());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 import org.jspecify.annotations.Nullable;
 
@@ -71,6 +72,16 @@ public final class PracticeJob {
     /** What the vehicle's papers say of the place that practice is about. */
     public String papers() {
         return "By its papers it has " + hub.kind().words() + ".";
+    }
+
+    /** True where there is a recording of it. */
+    public boolean sounds() {
+        return HubSound.inside(hub).isPresent();
+    }
+
+    /** How it sounds, a recording (WAV); empty where nothing is known of the inside of its bearing. */
+    public Optional<byte[]> sound() {
+        return HubSound.of(hub);
     }
 
     /**

@@ -315,4 +315,42 @@ class PracticeJobTest {
             hub.numbers().values().forEach(number -> assertThat(job.story()).doesNotContain(number));
         }
     }
+
+    /** It sounds as what it is: of its own bearing there are ticks, of a tyre there are none. */
+    @Test
+    void itSoundsAsWhatItIs() {
+        int ticking = 0;
+        int bearings = 0;
+        int sounding = 0;
+        for (long seed = 1; seed <= 40; seed++) {
+            HiddenHub hub = HiddenHub.of(seed, 2);
+            byte[] sound = PracticeJob.of(seed, 2, List.of()).sound().orElse(null);
+            if (sound == null) {
+                continue;
+            }
+            sounding++;
+            bearings += hub.own() ? 1 : 0;
+            ticking += spikes(sound) > 4 == hub.own() ? 1 : 0;
+            assertThat(PracticeJob.of(seed, 2, List.of()).sound()).contains(sound);
+        }
+        assertThat(bearings).isBetween(10, sounding - 3);
+        assertThat(ticking).isGreaterThanOrEqualTo(sounding * 9 / 10);
+    }
+
+    /** Kurtosis of the second difference of a recording of 16 bit behind its head of 44 bytes. */
+    private static double spikes(byte[] wav) {
+        double two = 0;
+        double four = 0;
+        int n = (wav.length - 44) / 2;
+        for (int i = 2; i < n; i++) {
+            double fast = at(wav, i) - 2 * at(wav, i - 1) + at(wav, i - 2);
+            two += fast * fast;
+            four += fast * fast * fast * fast;
+        }
+        return four / (n - 2) / (two / (n - 2) * two / (n - 2));
+    }
+
+    private static double at(byte[] wav, int i) {
+        return (short) (wav[44 + 2 * i] & 0xff | wav[45 + 2 * i] << 8);
+    }
 }
