@@ -7,21 +7,24 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * How often something that is held in memory was changed, by any of the machines that serve one database. Where one
- * serves it alone nobody asks.
+ * serves it alone it asks seldom: a command beside it may have changed something.
  */
 @Component
 public class Changes {
 
     /** An answer is good for so long: several who ask for one page ask once. */
-    private static final long GOOD_NANOS = Duration.ofMillis(5).toNanos();
+    private static final Duration GOOD = Duration.ofMillis(5);
+
+    private static final Duration GOOD_ALONE = Duration.ofSeconds(2);
 
     private final JdbcTemplate rows;
     private final TransactionTemplate whole;
-    private final boolean alone;
+    private final long goodNanos;
     private volatile Looked looked = new Looked(Map.of(), Long.MIN_VALUE / 2);
 
     private record Looked(Map<String, Long> numbers, long at) {}
@@ -29,16 +32,15 @@ public class Changes {
     Changes(JdbcTemplate rows, TransactionTemplate whole, @Value("${unbo.alone:true}") boolean alone) {
         this.rows = rows;
         this.whole = whole;
-        this.alone = alone;
+        this.goodNanos = (alone ? GOOD_ALONE : GOOD).toNanos();
     }
 
-    /** The number of changes that others and this one made; 0 where this one serves alone. */
+    /** The number of changes that others and this one made, as it was a moment ago. */
     long of(String name) {
-        if (alone) {
-            return 0;
-        }
         Looked last = looked;
-        if (System.nanoTime() - last.at() > GOOD_NANOS) {
+        // a transaction that is under way sees what was there when it began, and nothing is held on its word
+        if (System.nanoTime() - last.at() > goodNanos
+                && !TransactionSynchronizationManager.isActualTransactionActive()) {
             long now = System.nanoTime();
             Map<String, Long> numbers = new ConcurrentHashMap<>();
             whole.executeWithoutResult(status -> rows.query("select name, n from known_change", row -> {
@@ -52,8 +54,6 @@ public class Changes {
 
     /** One more, in the transaction that makes it. */
     void one(String name) {
-        if (!alone) {
-            rows.update("insert into known_change (name, n) values (?, 1) on duplicate key update n = n + 1", name);
-        }
+        rows.update("insert into known_change (name, n) values (?, 1) on duplicate key update n = n + 1", name);
     }
 }

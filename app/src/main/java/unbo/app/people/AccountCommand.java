@@ -79,6 +79,15 @@ public final class AccountCommand {
 
     private static String kept(Connection database, Accounts.Account one) throws SQLException {
         database.setAutoCommit(true);
+        String said = written(database, one);
+        try (PreparedStatement told = database.prepareStatement(
+                "insert into known_change (name, n) " + "values ('accounts', 1) on duplicate key update n = n + 1")) {
+            told.executeUpdate(); // whoever serves it asks from now on who one is
+        }
+        return said;
+    }
+
+    private static String written(Connection database, Accounts.Account one) throws SQLException {
         try (PreparedStatement there = database.prepareStatement(
                 "update account set initials = ?, role = ?, password = ?, active = true where name = ?")) {
             there.setString(1, one.initials());
