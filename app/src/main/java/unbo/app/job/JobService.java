@@ -41,6 +41,7 @@ import unbo.core.fact.FactKey;
 import unbo.core.fact.PlaceProperty;
 import unbo.core.finding.Level;
 import unbo.core.input.Typed;
+import unbo.core.input.UnitSystem;
 import unbo.core.inspect.Carried;
 import unbo.core.people.Right;
 import unbo.core.route.EntryName;
@@ -633,12 +634,19 @@ public class JobService {
         }
     }
 
-    /** The boxes that said something else before, a line each; null where none did. */
+    /**
+     * The boxes that said something else before, a line each, with the system where it is not the metric one; null
+     * where none did.
+     */
     private static String was(List<StageEntry> replaced, Typed now) {
         String was = replaced.stream()
-                .flatMap(entry -> new TreeMap<>(entry.typed().texts()).entrySet().stream())
-                .filter(box -> !box.getValue().isBlank() && !box.getValue().equals(now.text(box.getKey())))
-                .map(box -> box.getKey() + ": " + box.getValue())
+                .flatMap(entry -> new TreeMap<>(entry.typed().texts())
+                        .entrySet().stream()
+                                .filter(box -> !box.getValue().isBlank()
+                                        && !(box.getValue().equals(now.text(box.getKey()))
+                                                && entry.typed().of(box.getKey()) == now.of(box.getKey())))
+                                .map(box -> box.getKey() + ": " + box.getValue()
+                                        + (entry.typed().of(box.getKey()) == UnitSystem.INCH ? " (inch)" : "")))
                 .collect(Collectors.joining("\n"));
         return was.isEmpty() ? null : was;
     }

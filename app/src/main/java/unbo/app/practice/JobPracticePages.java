@@ -19,6 +19,9 @@ import org.springframework.web.util.UriComponentsBuilder;
 
 import unbo.app.job.JobService;
 import unbo.app.web.Page;
+import unbo.app.web.TypedForm;
+import unbo.core.input.Typed;
+import unbo.core.input.UnitSystem;
 import unbo.core.stage.RouteStage;
 import unbo.core.tools.practice.PracticeJob;
 
@@ -85,11 +88,10 @@ class JobPracticePages {
         }
         UriComponentsBuilder address = UriComponentsBuilder.fromPath("/jobs/" + id + "/" + stage.code());
         Map<String, Object> texts = new LinkedHashMap<>();
-        boxes.forEach((box, text) -> {
+        TypedForm.write(Typed.of(boxes, UnitSystem.METRIC)).forEach((box, text) -> {
             address.queryParam(box, "{" + box + "}");
             texts.put(box, text);
         });
-        address.queryParam("units", "metric");
         return address.encode().buildAndExpand(texts).toUriString();
     }
 

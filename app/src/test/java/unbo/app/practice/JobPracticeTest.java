@@ -187,4 +187,13 @@ class JobPracticeTest {
         web.perform(post("/practice/jobs/" + id + "/diagnose").with(csrf()).param("move", "noise-character"));
         assertThat(practice.find(id).orElseThrow().moves()).isEmpty();
     }
+
+    /** Instruments read millimetres, whatever the workshop writes: the address says so. */
+    @Test
+    void whatWasReadSaysItsSystem() throws Exception {
+        long id = begun(TRAILER);
+        hands(id, TRAILER, RouteStage.DIAGNOSE);
+        web.perform(get("/practice/jobs/" + id + "/diagnose"))
+                .andExpect(content().string(containsString("units=METRIC")));
+    }
 }

@@ -39,6 +39,10 @@ final class HubAtStage {
     private static final double CALIPER_MM = 0.05;
     private static final double WARM_C = 34;
     private static final double HOT_C = 62;
+    private static final double AIR_C = 18;
+    /** Where the indicator stands while the hub is pushed in. */
+    private static final double PUSHED_MM = 0.412;
+
     private static final int BEARING_PLAY_UM = 12;
     private static final String SOUND = "sound:";
 
@@ -51,7 +55,6 @@ final class HubAtStage {
     private final Map<String, List<String>> read = new LinkedHashMap<>();
     private double minutes;
     private String looked = "";
-    private String unsafe = "";
 
     private HubAtStage(HiddenHub hub) {
         this.hub = hub;
@@ -177,7 +180,7 @@ final class HubAtStage {
             read.put("run", List.of());
         } else if (move.equals("heat")) {
             double over = random.nextInt(10 * hub.drawn().level()) / 10.0;
-            double warm = !read.containsKey("run") ? 18 : playUm() < 0 ? HOT_C : WARM_C;
+            double warm = !read.containsKey("run") ? AIR_C : playUm() < 0 ? HOT_C : WARM_C;
             String here = Show.number(warm + over, 0);
             String twin = Show.number(Math.min(warm, WARM_C), 0);
             read.put("heat", List.of(here, twin));
@@ -186,12 +189,11 @@ final class HubAtStage {
                     "By the infrared thermometer: " + here + " °C, its other side, or the frame, " + twin + " °C",
                     HEAT_MIN);
         } else {
-            double pushed = 0.412;
             List<String> all = IntStream.range(0, READINGS)
-                    .mapToObj(n -> Show.fixed(pushed + (random.nextInt(5) - 2) / 1000.0, 3))
+                    .mapToObj(n -> Show.fixed(PUSHED_MM + (random.nextInt(5) - 2) / 1000.0, 3))
                     .toList();
             List<String> pulled = IntStream.range(0, READINGS)
-                    .mapToObj(n -> Show.fixed(pushed + (Math.max(0, playUm()) + random.nextInt(5) - 2) / 1000.0, 3))
+                    .mapToObj(n -> Show.fixed(PUSHED_MM + (Math.max(0, playUm()) + random.nextInt(5) - 2) / 1000.0, 3))
                     .toList();
             read.put("push", all);
             read.put("pull", pulled);
@@ -278,7 +280,7 @@ final class HubAtStage {
         return List.of(checks.unsafe(), apart.unsafe(), nut == null ? "" : nut.unsafe()).stream()
                 .filter(what -> !what.isEmpty())
                 .findFirst()
-                .orElse(unsafe);
+                .orElse("");
     }
 
     @Nullable
