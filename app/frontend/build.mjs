@@ -1,5 +1,6 @@
 // Copies what the application serves from inside itself: fonts, htmx and the script modules.
 import { cpSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { build } from "esbuild";
 import wawoff2 from "wawoff2";
 
 const out = "dist/assets";
@@ -26,3 +27,13 @@ cpSync("node_modules/htmx.org/dist/htmx.min.js", `${out}/htmx.js`);
 for (const script of readdirSync("scripts")) {
   cpSync(`scripts/${script}`, `${out}/${script}`);
 }
+// What every page has comes as one file; what a page needs besides is fetched when it is there.
+await build({
+  entryPoints: ["scripts/main.js"],
+  outfile: `${out}/main.js`,
+  allowOverwrite: true,
+  bundle: true,
+  minify: true,
+  format: "esm",
+  legalComments: "none",
+});

@@ -1,5 +1,6 @@
 // What every page has, and what a page needs: a part is fetched when what it works on is there.
 import "./keys.js";
+import "./asked.js";
 import "./typed.js";
 import "./seek.js";
 

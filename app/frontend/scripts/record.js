@@ -122,7 +122,7 @@ async function record(box, button, level, told) {
     audio: { echoCancellation: false, noiseSuppression: false, autoGainControl: false },
   });
   const context = new AudioContext();
-  await context.audioWorklet.addModule("/assets/recorder-worklet.js");
+  await context.audioWorklet.addModule(new URL("./recorder-worklet.js", import.meta.url));
   const hears = new AudioWorkletNode(context, "hears");
   const blocks = [];
   let length = 0;

@@ -17,6 +17,8 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import org.openjdk.jmh.infra.Blackhole;
 
+import unbo.core.bearing.Bearing;
+import unbo.core.bearing.BearingKind;
 import unbo.core.damage.RaceMap;
 import unbo.core.damage.RaceMapInput;
 import unbo.core.decide.Option;
@@ -33,6 +35,7 @@ import unbo.core.life.WheelInput;
 import unbo.core.life.WheelLife;
 import unbo.core.measure.Quantity;
 import unbo.core.measure.QuantityReader;
+import unbo.core.motion.Friction;
 import unbo.core.runout.Runout;
 import unbo.core.runout.RunoutInput;
 import unbo.core.setting.CastleNut;
@@ -55,7 +58,7 @@ import unbo.core.tools.strip.RaceMapTool;
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 @Warmup(iterations = 3, time = 1)
 @Measurement(iterations = 5, time = 1)
-@Fork(1)
+@Fork(2)
 public class CoreSpeed {
 
     private final Map<String, String> texts =
@@ -90,6 +93,11 @@ public class CoreSpeed {
             .record()
             .wheel();
     private String quantity = "1-3/8\"";
+    private String worn = "62?5";
+    private final Friction.Turned turned =
+            new Friction.Turned(BearingKind.DEEP_GROOVE_BALL, 38.5, 25, Friction.Seals.CONTACT, false);
+    private final Friction.Oil oil = new Friction.Oil(true, 30, 1500);
+    private final Friction.Pressed pressed = new Friction.Pressed(800, 0.05);
     private String[] markings = {
         "6305-2RS1/C3",
         "LM67048",
@@ -138,6 +146,17 @@ public class CoreSpeed {
         }
     }
 
+    /** A marking of which one figure is worn away. */
+    @Benchmark
+    public Bearing decodeWornMarking() {
+        return Decoder.SHIPPED.decode(worn);
+    }
+
+    @Benchmark
+    public Friction friction() {
+        return Friction.of(turned, oil, pressed);
+    }
+
     @Benchmark
     public Reading<CastleNutInput> readNutForm() {
         return FieldReader.read(CastleNutFields.LIST, texts, UnitSystem.METRIC);
@@ -167,6 +186,15 @@ public class CoreSpeed {
     @Benchmark
     public WheelLife wheelLife() {
         return WheelLife.of(wheel);
+    }
+
+    /**
+     * The same by its formulas alone, for two tapers without transfer of load: what everything around it is measured
+     * against.
+     */
+    @Benchmark
+    public double wheelLifeBare() {
+        return BareWheel.lifeKm(wheel);
     }
 
     /** A chart's worth of offsets. */

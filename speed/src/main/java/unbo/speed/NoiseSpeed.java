@@ -33,7 +33,7 @@ import unbo.core.simulation.RecordedHub;
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 3)
 @Measurement(iterations = 6)
-@Fork(value = 1, jvmArgs = "-Xmx384m")
+@Fork(value = 2, jvmArgs = "-Xmx384m")
 public class NoiseSpeed {
 
     private static final int RATE = 48_000;

@@ -1,11 +1,9 @@
 package unbo.speed;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.io.InputStream;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.SQLException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -26,12 +24,24 @@ import org.openjdk.jmh.runner.options.VerboseMode;
  */
 public final class Speed {
 
-    private static final int WARM_UP = 250;
-    private static final int ROUNDS = 250;
+    private static final int WARM_UP = 60;
+    private static final int ROUNDS = 80;
+    private static final int COST_ROUNDS = 30;
     private static final int USERS = 64;
+    /** A figure that may be off by more than this share is marked. */
+    private static final double WIDE = 0.2;
+    /** So many times a file's reader stops to have the garbage collected. */
+    private static final int LOOKS = 4;
 
-    private final Load load = new Load(Integer.parseInt(System.getenv("UNBO_PORT")));
-    private final long pid = Long.parseLong(System.getenv("UNBO_SPEED_PID"));
+    private static final int BUFFER = 1 << 16;
+    /** Of a file longer than this only the beginning is read. */
+    private static final long LONGEST = 300L << 20;
+
+    private static final long BETWEEN_LOOKS = 3L << 20;
+
+    private final Load load = new Load(number("UNBO_PORT"));
+    private final Load bare = new Load(number("UNBO_SPEED_BARE"));
+    private final Server server = new Server(number("UNBO_SPEED_PID"));
     private final Duration crowdLasts =
             Duration.ofSeconds(Long.parseLong(System.getenv().getOrDefault("UNBO_SPEED_CROWD", "60")));
     private final List<String> lines = new ArrayList<>();
@@ -42,16 +52,28 @@ public final class Speed {
         new Speed().run(args);
     }
 
+    private static int number(String variable) {
+        return Integer.parseInt(System.getenv(variable));
+    }
+
     private void run(String[] sizes) throws Exception {
-        core();
-        line("started in " + System.getenv("UNBO_SPEED_START") + " s, resident memory then " + residentMb()
-                + " MB under " + System.getenv("UNBO_SPEED_HEAP"));
+        if (!"no".equals(System.getenv("UNBO_SPEED_CORE"))) {
+            core();
+        }
+        line(System.getenv("UNBO_SPEED_START"));
+        line("resident memory then " + server.residentMb() + " MB under " + System.getenv("UNBO_SPEED_HEAP"));
         Map<String, Double> first = new LinkedHashMap<>();
+        print();
         for (String size : sizes) {
             pages(Integer.parseInt(size), first);
+            print();
         }
+    }
+
+    private void print() {
         System.out.println();
         lines.forEach(System.out::println);
+        lines.clear();
     }
 
     private void core() throws RunnerException {
@@ -61,7 +83,7 @@ public final class Speed {
                         .verbosity(VerboseMode.SILENT)
                         .build())
                 .run();
-        line("core                          µs a call    ± (99.9 %)");
+        line("core                                       µs a call    ± (99.9 %)");
         for (RunResult result : results) {
             line(printed(result));
         }
@@ -76,19 +98,26 @@ public final class Speed {
     }
 
     private static String printed(RunResult result) {
+        double score = result.getPrimaryResult().getScore();
+        double off = result.getPrimaryResult().getScoreError();
         return String.format(
                 Locale.ROOT,
-                "  %-26s %10.3f   %10.3f",
+                "  %-38s %10.3f   %10.3f%s",
                 result.getPrimaryResult().getLabel(),
-                result.getPrimaryResult().getScore(),
-                result.getPrimaryResult().getScoreError());
+                score,
+                off,
+                mark(off / score));
+    }
+
+    private static String mark(double off) {
+        return off > WIDE ? "  ! wide" : "";
     }
 
     private void noise() throws RunnerException {
         say("One minute of sound, by JMH");
         Map<String, Double> took = new LinkedHashMap<>();
         line("");
-        line("a minute at 48 kHz            ms a call    ± (99.9 %)");
+        line("a minute at 48 kHz                         ms a call    ± (99.9 %)");
         for (RunResult result : new Runner(new OptionsBuilder()
                         .include(NoiseSpeed.class.getSimpleName())
                         .verbosity(VerboseMode.SILENT)
@@ -107,49 +136,39 @@ public final class Speed {
     }
 
     private void pages(int jobs, Map<String, Double> first) throws Exception {
-        Map<String, List<String>> pages;
+        Map<String, List<Ask>> pages;
         try (Connection database = DriverManager.getConnection(
                 System.getenv("UNBO_DB_URL"), System.getenv("UNBO_DB_USER"), System.getenv("UNBO_DB_PASSWORD"))) {
             say("Filling the database to " + jobs + " jobs");
             Filler filler = new Filler(database);
             long there = filler.fill(jobs);
-            pages = addresses(filler, there);
+            pages = Pages.of(load, filler, there);
         }
         say("Warming up");
         load.inTurn(pages, WARM_UP);
-        say("One user, " + ROUNDS + " rounds");
+        Map<String, List<Ask>> bareOnly = Map.of("bare", List.of(Ask.get("/bare")));
+        bare.inTurn(bareOnly, WARM_UP * pages.size());
+        say("One user, " + ROUNDS + " rounds of " + pages.size() + " pages");
         Map<String, Times> one = load.inTurn(pages, ROUNDS);
+        double bareMedian = bare.inTurn(bareOnly, ROUNDS).get("bare").median();
+        double emptyBeside = load.inTurn(Map.of("e", pages.get("empty page")), ROUNDS)
+                .get("e")
+                .median();
+        Map<String, Load.Cost> costs = new LinkedHashMap<>();
+        for (Map.Entry<String, List<Ask>> page : pages.entrySet()) {
+            costs.put(page.getKey(), load.cost(page.getValue(), COST_ROUNDS, server));
+        }
         say(USERS + " users at once for " + crowdLasts.toSeconds() + " s, each reading 2 s on average");
         Load.Crowd crowd = load.crowd(pages, USERS, crowdLasts, Duration.ofSeconds(2));
         say("16 users without rest for 10 s");
         Load.Crowd rush = load.crowd(pages, 16, Duration.ofSeconds(10), Duration.ZERO);
-        double empty = one.get("empty page").median();
-        line("");
+        table(jobs, one, costs, crowd, first);
         line(String.format(
                 Locale.ROOT,
-                "%,d jobs              one user        ratio to the   %d users at once        p99 over the",
-                jobs,
-                USERS));
-        line("                          median    p99     empty page     median    p99           one user's median");
-        one.forEach((name, times) -> {
-            Times many = crowd.times().get(name);
-            String grown = first.containsKey(name)
-                    ? String.format(
-                            Locale.ROOT, "  (%.2f of the first size's)", times.median() / empty / first.get(name))
-                    : "";
-            line(String.format(
-                    Locale.ROOT,
-                    "  %-20s %8.2f %8.2f ms  %6.2f      %8.2f %8.2f ms      %6.2f%s",
-                    name,
-                    times.median(),
-                    times.within(0.99),
-                    times.median() / empty,
-                    many.median(),
-                    many.within(0.99),
-                    many.within(0.99) / times.median(),
-                    grown));
-            first.putIfAbsent(name, times.median() / empty);
-        });
+                "  empty page over a bare page of the framework: %.2f (%.2f and %.2f ms)",
+                emptyBeside / bareMedian,
+                emptyBeside,
+                bareMedian));
         line(String.format(
                 Locale.ROOT,
                 "  %d users: %d requests, %d failed; 16 users without rest: %d requests in 10 s, %d failed",
@@ -158,47 +177,84 @@ public final class Speed {
                 crowd.failed(),
                 rush.requests(),
                 rush.failed()));
-        line("  resident memory after that: " + residentMb() + " MB");
+        line("  resident memory after that: " + server.residentMb() + " MB");
+        files();
     }
 
-    /** The pages that are measured; several addresses of each, so that no page is always the same. */
-    private static Map<String, List<String>> addresses(Filler filler, long jobs) throws SQLException {
-        Map<String, List<String>> pages = new LinkedHashMap<>();
-        pages.put("empty page", List.of("/empty"));
-        List<String> stages = new ArrayList<>();
-        List<String> reports = new ArrayList<>();
-        long open = filler.number("select min(id) from job where state = 'OPEN' and id > 20");
-        for (int i = 0; i < 20; i++) {
-            stages.add("/jobs/" + (open + (long) Filler.OPEN_ONE_IN * (i % 19)) + "/"
-                    + new String[] {"intake", "identify", "grease", "set"}[i % 4]);
-            reports.add("/jobs/" + (21 + i) + "/report");
+    private void table(
+            int jobs,
+            Map<String, Times> one,
+            Map<String, Load.Cost> costs,
+            Load.Crowd crowd,
+            Map<String, Double> first) {
+        double empty = one.get("empty page").median();
+        line("");
+        line(String.format(
+                Locale.ROOT,
+                "%,d jobs: one user        median    off      p99  ÷ empty   CPU ms     kB   "
+                        + "%d users: p99 ÷ own median",
+                jobs,
+                USERS));
+        one.forEach((name, times) -> {
+            Times many = crowd.times().get(name);
+            String grown = first.containsKey(name)
+                    ? String.format(Locale.ROOT, "  grown %.2f", times.median() / empty / first.get(name))
+                    : "";
+            line(String.format(
+                    Locale.ROOT,
+                    "  %-22s %8.2f %5.0f%% %8.2f   %6.2f   %6.1f %6.1f   %8.0f  %6.1f%s%s",
+                    name,
+                    times.median(),
+                    times.medianOff() * 100,
+                    times.within(0.99),
+                    times.median() / empty,
+                    costs.get(name).cpuMs(),
+                    costs.get(name).bytes() / 1024,
+                    many.within(0.99),
+                    many.within(0.99) / times.median(),
+                    grown,
+                    mark(times.medianOff())));
+            first.putIfAbsent(name, times.median() / empty);
+        });
+    }
+
+    /** Files of everything there is, each once: how long, how much, and how much of it is held while it is read. */
+    private void files() throws IOException, InterruptedException {
+        line("  file                     MB        s    CPU s   held, MB");
+        for (String address : List.of("/due.ics", "/history.csv", "/export.json")) {
+            say(address);
+            double idle = server.liveMb();
+            double held = 0;
+            double cpu = server.cpu();
+            long begin = System.nanoTime();
+            long bytes = 0;
+            int looks = 0;
+            long next = BETWEEN_LOOKS;
+            long looking = 0;
+            try (InputStream in = load.stream(address)) {
+                byte[] buffer = new byte[BUFFER];
+                for (int n = in.read(buffer); n >= 0 && bytes < LONGEST; n = in.read(buffer)) {
+                    bytes += n;
+                    if (bytes > next && looks < LOOKS) {
+                        long from = System.nanoTime();
+                        double before = server.cpu();
+                        held = Math.max(held, server.liveMb() - idle);
+                        cpu += server.cpu() - before;
+                        looking += System.nanoTime() - from;
+                        next = bytes * 3;
+                        looks++;
+                    }
+                }
+            }
+            line(String.format(
+                    Locale.ROOT,
+                    "  %-18s %8.1f %8.1f %8.1f   %s",
+                    bytes < LONGEST ? address : address + ", begun",
+                    bytes / 1e6,
+                    (System.nanoTime() - begin - looking) / 1e9,
+                    server.cpu() - cpu,
+                    looks == 0 ? "(too small to look)" : String.format(Locale.ROOT, "%8.1f", held)));
         }
-        pages.put("job page (a stage)", stages);
-        pages.put("job page (report)", reports);
-        pages.put("board", List.of("/"));
-        pages.put("search", List.of("/ask?q=LM67048", "/ask?q=Copied+trailer+77", "/ask?q=harbour", "/ask?q=" + jobs));
-        pages.put(
-                "position",
-                List.of("/positions/" + filler.number("select max(id) from vehicle_position"), "/positions/3"));
-        pages.put("due", List.of("/due"));
-        pages.put("lives of a group", List.of("/record/lives?kind=adjustable-taper&counter=days"));
-        pages.put("castle nut", List.of("/bench/nut"));
-        pages.put(
-                "diagnose",
-                List.of(
-                        "/bench/diagnose?vehicle=car&checks=noise-follows%3Droad-speed+noise-turning%3Dlouder-left",
-                        "/bench/diagnose?vehicle=trailer"));
-        pages.put("runout", List.of("/bench/runout"));
-        pages.put("/api/v1/decode", List.of("/api/v1/decode?marking=LM67048", "/api/v1/decode?marking=32008X"));
-        return pages;
-    }
-
-    private long residentMb() throws IOException {
-        return Files.readAllLines(Path.of("/proc/" + pid + "/status")).stream()
-                .filter(l -> l.startsWith("VmRSS"))
-                .mapToLong(l -> Long.parseLong(l.replaceAll("\\D+", "")) / 1024)
-                .findFirst()
-                .orElse(-1);
     }
 
     private void line(String text) {

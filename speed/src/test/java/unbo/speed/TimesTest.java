@@ -22,4 +22,13 @@ class TimesTest {
     void oneTimeIsItsOwnMedian() {
         assertThat(new Times(new long[] {7_000_000}).within(0.99)).isEqualTo(7);
     }
+
+    /** Of 1 to 100 ms the ranks 40 and 60 bound the median with 95 %: 41 to 61 ms, half of it over 50 is a fifth. */
+    @Test
+    void howFarAMedianMayBeOffIsReadOffTheRanks() {
+        Times times = new Times(
+                LongStream.rangeClosed(1, 100).map(ms -> ms * 1_000_000).toArray());
+        assertThat(times.medianOff()).isCloseTo(0.2, org.assertj.core.data.Offset.offset(0.011));
+        assertThat(new Times(new long[] {5, 5, 5, 5}).medianOff()).isZero();
+    }
 }

@@ -11,7 +11,9 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
+import unbo.app.data.Paged;
 import unbo.app.day.DayService;
+import unbo.app.due.FollowUpLine;
 import unbo.app.due.FollowUpService;
 import unbo.app.job.JobService;
 import unbo.app.job.OpenLine;
@@ -27,8 +29,10 @@ public class BoardPages {
 
     private static final int WEEKS_AHEAD = 6;
     private static final int LINES = 20;
-    /** More than this many are not listed on one page; the calendar file has them all. */
-    private static final int ALL_DUE = 300;
+    /** So many pages of what is due can be turned; the calendar file has all of it. */
+    private static final int LAST_DUE = 1000;
+
+    private static final LocalDate EVER = LocalDate.of(9999, 12, 31);
 
     private final JobService jobs;
     private final VehicleService vehicles;
@@ -70,12 +74,7 @@ public class BoardPages {
         model.addAttribute("due", due.stream().limit(LINES).toList());
         model.addAttribute("moreDue", due.size() > LINES);
         model.addAttribute("none", open.isEmpty() && due.isEmpty() && vehicles.none());
-        model.addAttribute(
-                "followUps",
-                followUps.open().stream()
-                        .filter(line -> !line.on().isAfter(today.plusWeeks(WEEKS_AHEAD)))
-                        .limit(LINES)
-                        .toList());
+        model.addAttribute("followUps", followUps.open(today.plusWeeks(WEEKS_AHEAD), LINES));
         model.addAttribute("timers", timers.running());
         model.addAttribute("planned", days.now().orElse(null));
         model.addAttribute("today", today);
@@ -83,17 +82,26 @@ public class BoardPages {
     }
 
     @GetMapping("/due")
-    String due(@RequestParam(defaultValue = "day") String by, Model model) {
+    String due(@RequestParam(defaultValue = "day") String by, @RequestParam(defaultValue = "0") int page, Model model) {
         LocalDate today = LocalDate.now(clock);
-        List<DueLine> due = vehicles.due(today.plusYears(1), ALL_DUE);
+        int number = Math.min(Paged.number(page), LAST_DUE);
+        Paged<DueLine> due = Paged.of(
+                vehicles.due(today.plusYears(1), (number + 1) * Paged.SIZE + 1).stream()
+                        .skip((long) number * Paged.SIZE)
+                        .limit(Paged.SIZE + 1L)
+                        .toList(),
+                "",
+                number);
         Map<String, List<DueLine>> groups = new LinkedHashMap<>();
-        due.forEach(line -> groups.computeIfAbsent(group(line, by, today), key -> new ArrayList<>())
-                .add(line));
+        due.lines()
+                .forEach(line -> groups.computeIfAbsent(group(line, by, today), key -> new ArrayList<>())
+                        .add(line));
         model.addAttribute("due", due);
         model.addAttribute("groups", groups);
         model.addAttribute("by", by);
-        model.addAttribute("cut", due.size() >= ALL_DUE);
-        model.addAttribute("followUps", followUps.open());
+        List<FollowUpLine> after = followUps.open(EVER, Paged.SIZE + 1);
+        model.addAttribute("followUps", after.stream().limit(Paged.SIZE).toList());
+        model.addAttribute("moreFollowUps", after.size() > Paged.SIZE);
         model.addAttribute("today", today);
         return "board/due";
     }

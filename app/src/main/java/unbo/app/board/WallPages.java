@@ -72,12 +72,7 @@ class WallPages {
                 vehicles.due(today, DUE).stream()
                         .filter(line -> line.over(today))
                         .toList());
-        model.addAttribute(
-                "followUps",
-                followUps.open().stream()
-                        .filter(line -> line.over(today))
-                        .limit(DUE)
-                        .toList());
+        model.addAttribute("followUps", followUps.open(today, DUE));
         model.addAttribute(
                 "now", now(running, open, days.now().map(WallPages::planned)).orElse(null));
         model.addAttribute("at", MINUTE.format(clock.instant().atZone(ZoneId.systemDefault())));

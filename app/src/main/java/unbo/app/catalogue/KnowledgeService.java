@@ -18,7 +18,7 @@ public class KnowledgeService {
     }
 
     public Knowledge current() {
-        return new Knowledge(own.book(), cases.current());
+        return new Knowledge(own.book(), cases::current);
     }
 
     /** How jobs turned out, to be added to and taken back from. */

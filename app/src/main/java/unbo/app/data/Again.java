@@ -1,6 +1,7 @@
 package unbo.app.data;
 
 import java.io.OutputStream;
+import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.concurrent.ThreadLocalRandom;
 
@@ -14,7 +15,9 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Role;
 import org.springframework.core.Ordered;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
@@ -25,6 +28,9 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Configuration(proxyBeanMethods = false)
 @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
 class Again {
+
+    /** Serialization failure, in SQL and in MariaDB. */
+    private static final String ROLLED_BACK = "40001";
 
     private static final int TIMES = 4;
     private static final int LONGEST_PAUSE_MS = 60;
@@ -41,6 +47,20 @@ class Again {
         return advisor;
     }
 
+    /**
+     * True where the database took everything back because of another's changes: while it waited, or, where several
+     * databases are one, as it was to be kept.
+     */
+    private static boolean rolledBack(Throwable failed) {
+        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+            if (cause instanceof PessimisticLockingFailureException
+                    || cause instanceof SQLException sql && ROLLED_BACK.equals(sql.getSQLState())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static Object invoke(MethodInvocation call) throws Throwable {
         boolean inner = TransactionSynchronizationManager.isActualTransactionActive();
         boolean streams = Arrays.stream(call.getArguments()).anyMatch(OutputStream.class::isInstance);
@@ -50,9 +70,9 @@ class Again {
         for (int time = 1; ; time++) {
             try {
                 return repeatable.invocableClone().proceed();
-            } catch (PessimisticLockingFailureException waited) {
-                if (time == TIMES) {
-                    throw waited;
+            } catch (DataAccessException | TransactionException failed) {
+                if (time == TIMES || !rolledBack(failed)) {
+                    throw failed;
                 }
                 Thread.sleep(ThreadLocalRandom.current().nextInt(1, LONGEST_PAUSE_MS));
             }

@@ -1,5 +1,7 @@
 package unbo.app.data;
 
+import static java.util.Objects.requireNonNull;
+
 import java.time.Duration;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -7,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -22,10 +25,12 @@ public class Changes {
 
     private static final Duration GOOD_ALONE = Duration.ofSeconds(2);
 
+    private static final Looked LONG_AGO = new Looked(Map.of(), Long.MIN_VALUE / 2);
+
     private final JdbcTemplate rows;
     private final TransactionTemplate whole;
     private final long goodNanos;
-    private volatile Looked looked = new Looked(Map.of(), Long.MIN_VALUE / 2);
+    private volatile Looked looked = LONG_AGO;
 
     private record Looked(Map<String, Long> numbers, long at) {}
 
@@ -36,7 +41,7 @@ public class Changes {
     }
 
     /** The number of changes that others and this one made, as it was a moment ago. */
-    long of(String name) {
+    public long of(String name) {
         Looked last = looked;
         // a transaction that is under way sees what was there when it began, and nothing is held on its word
         if (System.nanoTime() - last.at() > goodNanos
@@ -52,8 +57,19 @@ public class Changes {
         return last.numbers().getOrDefault(name, 0L);
     }
 
-    /** One more, in the transaction that makes it. */
-    void one(String name) {
+    /**
+     * One more, in the transaction that makes it; until that ends nobody else makes one.
+     *
+     * @return how many there are with it
+     */
+    public long one(String name) {
         rows.update("insert into known_change (name, n) values (?, 1) on duplicate key update n = n + 1", name);
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                looked = LONG_AGO;
+            }
+        });
+        return requireNonNull(rows.queryForObject("select n from known_change where name = ?", Long.class, name));
     }
 }

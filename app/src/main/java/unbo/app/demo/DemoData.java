@@ -238,7 +238,7 @@ public class DemoData implements ApplicationRunner {
                 "noise-follows=road-speed noise-character=hum noise-turning=no-change "
                         + "noise-surface=changes tread@rear-right=cupped");
         hubs(Map.of("van", van, "estate", estate, "trail", trail, "cargo", cargo), today);
-        followUps.open().stream().filter(f -> f.on().isBefore(today)).forEach(f -> followUps.done(f.id(), at(f.on())));
+        followUps.open(today.minusDays(1), Integer.MAX_VALUE).forEach(f -> followUps.done(f.id(), at(f.on())));
         open(cutter, today);
         gearbox(trail, today.minusDays(2));
         Run growl = new Run(van, Place.UNKNOWN, today, 4);
@@ -698,7 +698,7 @@ public class DemoData implements ApplicationRunner {
                                         .work(
                                                 Typed.of(texts, UnitSystem.METRIC),
                                                 v.sheetFor(stage),
-                                                new Knowledge(own.book(), OwnCases.NONE))
+                                                new Knowledge(own.book(), () -> OwnCases.NONE))
                                         .reading()
                                         .problems())
                                 .orElse(null));

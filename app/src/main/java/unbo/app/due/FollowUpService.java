@@ -5,9 +5,11 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 
 import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,10 +36,18 @@ public class FollowUpService {
         this.clock = clock;
     }
 
-    /** What is still to be done, the first due first. */
+    /** What is still to be done until a day, the first due first. @param most so many at most */
     @Transactional(readOnly = true)
-    public List<FollowUpLine> open() {
-        return rows.open();
+    public List<FollowUpLine> open(LocalDate until, int most) {
+        return rows.open(until, Limit.of(most));
+    }
+
+    /** All that is still to be done, one at a time, in no order. */
+    @Transactional(readOnly = true)
+    public void eachOpen(Consumer<FollowUpLine> reader) {
+        try (Stream<FollowUpLine> open = rows.everyOpen()) {
+            open.forEach(reader);
+        }
     }
 
     /** It was done. @return false where there is none such, or it was done before */

@@ -26,6 +26,7 @@ import unbo.app.due.FollowUpService;
 import unbo.app.job.JobService;
 import unbo.app.people.DoneBy;
 import unbo.app.vehicle.Position;
+import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleService;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
@@ -37,6 +38,8 @@ import unbo.core.input.UnitSystem;
  */
 @Page
 class ExchangePages {
+
+    private static final int LONGEST_WHY = 200;
 
     private final ExchangeService exchange;
     private final JobService jobs;
@@ -77,9 +80,11 @@ class ExchangePages {
     }
 
     @GetMapping("/positions/{id}/export.json")
-    ResponseEntity<byte[]> position(@PathVariable long id) {
+    void position(@PathVariable long id, HttpServletResponse response) throws IOException {
+        Position position = at(id);
         tookOut(null, "position " + id);
-        return file("unbo-position-" + id + ".json", MediaType.APPLICATION_JSON, exchange.position(at(id)));
+        download(response, "unbo-position-" + id + ".json", MediaType.APPLICATION_JSON);
+        exchange.position(position, response.getOutputStream());
     }
 
     @GetMapping("/positions/{id}/history.csv")
@@ -105,16 +110,42 @@ class ExchangePages {
     }
 
     @GetMapping("/due.ics")
-    ResponseEntity<byte[]> due() {
-        return file(
-                "unbo-due.ics",
-                DueCalendar.TYPE,
-                DueCalendar.of(vehicles.everyDue(), followUps.open(), LocalDate.now(clock), clock.instant()));
+    void due(HttpServletResponse response) throws IOException {
+        download(response, "unbo-due.ics", DueCalendar.TYPE);
+        DueCalendar calendar = new DueCalendar(response.getOutputStream(), LocalDate.now(clock), clock.instant());
+        vehicles.eachDue(calendar::add);
+        followUps.eachOpen(calendar::add);
+        calendar.end();
     }
 
     @GetMapping("/take-in")
-    String ask() {
+    String ask(@RequestParam(defaultValue = "0") long onto, Model model) {
+        return ask(onto(onto), model);
+    }
+
+    private String ask(Vehicle onto, Model model) {
+        model.addAttribute("onto", onto);
+        model.addAttribute("lately", files.since(clock.instant().minus(VehicleService.KEPT)));
         return "exchange/take-in";
+    }
+
+    /** The vehicle that a file's jobs are put onto; null for new ones. */
+    private Vehicle onto(long id) {
+        return id == 0 ? null : vehicles.find(id).orElseThrow(ExchangePages::unknown);
+    }
+
+    /** Takes away all vehicles that came with one file. */
+    @PostMapping("/take-in/{sum:[0-9a-f]{64}}/take-away")
+    String takeAway(@PathVariable String sum, @RequestParam(defaultValue = "") String why, RedirectAttributes flash) {
+        String words = why.strip();
+        if (words.isEmpty() || words.length() > LONGEST_WHY) {
+            flash.addFlashAttribute("bad", "Say in a few words why all that came with the file is taken away.");
+            return "redirect:/take-in";
+        }
+        List<Long> gone = files.vehicles(sum);
+        gone.forEach(id -> vehicles.takeAway(id, words, clock.instant()));
+        events.publishEvent(new DoneBy.Done("taken away", null, gone.size() + " vehicles of one file: " + words));
+        return "redirect:/away";
     }
 
     @PostMapping("/take-in")
@@ -122,26 +153,27 @@ class ExchangePages {
             @RequestParam(required = false) MultipartFile file,
             @RequestParam(defaultValue = "") String older,
             @RequestParam(defaultValue = "") String again,
+            @RequestParam(defaultValue = "0") long onto,
             Model model,
             RedirectAttributes flash)
             throws IOException {
         if (file == null || file.isEmpty()) {
             model.addAttribute(
                     "faults", List.of("No file was chosen, or it is empty. Choose one that Unbo has written."));
-            return "exchange/take-in";
+            return ask(onto(onto), model);
         }
         Optional<TakenFiles.Before> before = files.before(file.getInputStream());
         if (before.isPresent() && again.isEmpty()) {
             model.addAttribute("before", before.get());
-            return "exchange/take-in";
+            return ask(onto(onto), model);
         }
         UnitSystem system = UnitSystem.named(older).orElse(workshops.units());
-        ExchangeService.Taken taken = exchange.take(file::getInputStream, system);
+        ExchangeService.Taken taken = exchange.take(file::getInputStream, system, onto(onto));
         if (!taken.faults().isEmpty()) {
             model.addAttribute("faults", taken.faults());
-            return "exchange/take-in";
+            return ask(onto(onto), model);
         }
-        files.taken(file.getInputStream(), taken.jobs().size(), clock.instant());
+        files.taken(file.getInputStream(), taken.jobs().size(), taken.added(), clock.instant());
         events.publishEvent(new DoneBy.Done("took in", null, taken.jobs().size() + " jobs"));
         flash.addFlashAttribute(
                 "good",

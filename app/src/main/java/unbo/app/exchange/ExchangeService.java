@@ -9,8 +9,10 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -55,6 +57,7 @@ public class ExchangeService {
     private final PhotoService photos;
     private final FollowUpService followUps;
     private final ShelfExchange shelf;
+    private final MoreRows more;
     private final CareService cares;
     private final SealService seals;
     private final Clock clock;
@@ -74,6 +77,7 @@ public class ExchangeService {
             PhotoService photos,
             FollowUpService followUps,
             ShelfExchange shelf,
+            MoreRows more,
             CareService cares,
             SealService seals,
             Clock clock) {
@@ -82,6 +86,7 @@ public class ExchangeService {
         this.photos = photos;
         this.followUps = followUps;
         this.shelf = shelf;
+        this.more = more;
         this.cares = cares;
         this.seals = seals;
         this.clock = clock;
@@ -99,8 +104,9 @@ public class ExchangeService {
      * @param faults why nothing of it was taken in, one sentence each; empty when all of it was
      * @param jobs the new numbers of its jobs
      * @param vehicle the number of its only vehicle; 0 when it holds several
+     * @param added the numbers of the vehicles that are new
      */
-    public record Taken(List<String> faults, List<Long> jobs, long vehicle) {
+    public record Taken(List<String> faults, List<Long> jobs, long vehicle, List<Long> added) {
 
         static Taken refused(Collection<String> faults) {
             List<String> shown =
@@ -108,28 +114,28 @@ public class ExchangeService {
             if (faults.size() > MOST_FAULTS) {
                 shown.add("and " + (faults.size() - MOST_FAULTS) + " more.");
             }
-            return new Taken(List.copyOf(shown), List.of(), 0);
+            return new Taken(List.copyOf(shown), List.of(), 0, List.of());
         }
     }
 
     /** One job with its vehicle and what its position knows. */
     public byte[] job(long jobId, Position position) {
-        return write("job", position, List.of(jobId));
-    }
-
-    /** One position with all its jobs. */
-    public byte[] position(Position position) {
-        return write("position", position, jobs.atPosition(position.id()));
-    }
-
-    private byte[] write(String holds, Position position, List<Long> ids) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {
-            write(out, holds, List.of(new Chosen(position.vehicle().id(), Map.of(position.id(), ids))), false);
+            write(out, "job", chosen(position, List.of(jobId)), false);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return out.toByteArray();
+    }
+
+    /** One position with all its jobs. */
+    public void position(Position position, OutputStream out) throws IOException {
+        write(out, "position", chosen(position, jobs.atPosition(position.id())), false);
+    }
+
+    private static List<Chosen> chosen(Position position, List<Long> ids) {
+        return List.of(new Chosen(position.vehicle().id(), Map.of(position.id(), ids)));
     }
 
     /** Everything, as it stands at one moment, bit by bit. */
@@ -159,7 +165,8 @@ public class ExchangeService {
                 letGo();
             }
             file.writeEndArray();
-            List<Long> written = new ArrayList<>();
+            Map<Long, Integer> written = new LinkedHashMap<>();
+            Map<Long, Integer> pictures = new HashMap<>();
             file.writeArrayFieldStart("jobs");
             List<Place> places = new ArrayList<>();
             for (int v = 0; v < chosen.size(); v++) {
@@ -169,24 +176,25 @@ public class ExchangeService {
             jobs(file, places, written);
             file.writeEndArray();
             file.writeArrayFieldStart("photos");
-            Set<Long> withPhotos = withShelf ? photos.jobs() : Set.copyOf(written);
-            for (int j = 0; j < written.size(); j++) {
-                if (withPhotos.contains(written.get(j))) {
-                    photos(file, written.get(j), j + 1);
+            Set<Long> withPhotos = withShelf ? photos.jobs() : written.keySet();
+            for (Map.Entry<Long, Integer> job : written.entrySet()) {
+                if (withPhotos.contains(job.getKey())) {
+                    photos(file, job, pictures);
                 }
             }
             file.writeEndArray();
             file.writeArrayFieldStart("followUps");
-            Set<Long> withMore = withShelf ? followUps.jobs() : Set.copyOf(written);
-            for (int j = 0; j < written.size(); j++) {
-                if (withMore.contains(written.get(j))) {
-                    followUps(file, written.get(j), j + 1);
+            Set<Long> withFollowUps = withShelf ? followUps.jobs() : written.keySet();
+            for (Map.Entry<Long, Integer> job : written.entrySet()) {
+                if (withFollowUps.contains(job.getKey())) {
+                    followUps(file, job.getKey(), job.getValue());
                 }
             }
             file.writeEndArray();
             if (withShelf) {
                 file.writeFieldName("shelf");
                 json.writeValue(file, shelf.part());
+                more(file, written, pictures);
             }
             file.writeEndObject();
         }
@@ -211,7 +219,7 @@ public class ExchangeService {
         return places;
     }
 
-    private void jobs(JsonGenerator file, List<Place> places, List<Long> written) throws IOException {
+    private void jobs(JsonGenerator file, List<Place> places, Map<Long, Integer> written) throws IOException {
         Map<Long, Integer> visits = new HashMap<>();
         for (int from = 0; from < places.size(); from += JOBS_AT_ONCE) {
             List<Place> some = places.subList(from, Math.min(places.size(), from + JOBS_AT_ONCE));
@@ -220,7 +228,7 @@ public class ExchangeService {
                 json.writeValue(
                         file,
                         new UnboFile.JobPart(some.get(i).vehicle(), some.get(i).position(), records.get(i)));
-                written.add(some.get(i).job());
+                written.put(some.get(i).job(), written.size() + 1);
             }
             letGo();
         }
@@ -233,11 +241,37 @@ public class ExchangeService {
                 .toList();
     }
 
-    private void photos(JsonGenerator file, long jobId, int number) throws IOException {
-        for (PhotoLine line : photos.of(jobId)) {
-            byte[] jpeg = photos.picture(jobId, line.id()).orElseThrow();
-            json.writeValue(file, new UnboFile.PhotoPart(number, line.stage(), line.words(), line.addedAt(), jpeg));
+    private void photos(JsonGenerator file, Map.Entry<Long, Integer> job, Map<Long, Integer> pictures)
+            throws IOException {
+        for (PhotoLine line : photos.of(job.getKey())) {
+            byte[] jpeg = photos.picture(job.getKey(), line.id()).orElseThrow();
+            pictures.put(line.id(), pictures.size() + 1);
+            json.writeValue(
+                    file, new UnboFile.PhotoPart(job.getValue(), line.stage(), line.words(), line.addedAt(), jpeg));
             letGo();
+        }
+    }
+
+    /** What belongs to a job or a photo of the file, or to none. */
+    private void more(JsonGenerator file, Map<Long, Integer> written, Map<Long, Integer> pictures) throws IOException {
+        file.writeArrayFieldStart("more");
+        for (More what : More.values()) {
+            Map<Long, Integer> numbers = what.of() == More.Of.JOB ? written : pictures;
+            more.each(what, row -> {
+                int of = what.of() == More.Of.NOTHING ? 0 : numbers.getOrDefault(row.of(), 0);
+                if (of > 0 || what.of() == More.Of.NOTHING) {
+                    written(file, new UnboFile.MorePart(what.word(), of, row.texts()));
+                }
+            });
+        }
+        file.writeEndArray();
+    }
+
+    private void written(JsonGenerator file, UnboFile.MorePart part) {
+        try {
+            json.writeValue(file, part);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -299,6 +333,14 @@ public class ExchangeService {
      * @param otherwise system of texts that do not say in which they were typed, as in files of an older release
      */
     public Taken take(Source source, UnitSystem otherwise) throws IOException {
+        return take(source, otherwise, null);
+    }
+
+    /**
+     * The same; its jobs onto a vehicle that is here. @param onto what must be of the kind of the file's only vehicle;
+     * null for new vehicles
+     */
+    public Taken take(Source source, UnitSystem otherwise, Vehicle onto) throws IOException {
         FileReading reading = new FileReading(json);
         FileFaults judged = new FileFaults();
         try {
@@ -316,12 +358,19 @@ public class ExchangeService {
             if (!judged.faults().isEmpty()) {
                 return Taken.refused(judged.faults());
             }
-            Taking taking = new Taking(otherwise, head.version());
+            Optional<String> misfit = onto == null ? Optional.empty() : judged.misfit(onto);
+            if (misfit.isPresent()) {
+                return Taken.refused(List.of(misfit.get()));
+            }
+            Taking taking = new Taking(otherwise, head.version(), onto);
             try (InputStream in = source.open()) {
                 reading.read(in, taking);
             }
             return new Taken(
-                    List.of(), List.copyOf(taking.jobs), taking.vehicles.size() == 1 ? taking.vehicles.get(0) : 0);
+                    List.of(),
+                    List.copyOf(taking.jobs),
+                    taking.vehicles.size() == 1 ? taking.vehicles.get(0) : 0,
+                    onto == null ? List.copyOf(taking.vehicles) : List.of());
         } catch (FileReading.Unreadable e) {
             return Taken.refused(List.of(e.getMessage()));
         }
@@ -342,20 +391,27 @@ public class ExchangeService {
     private final class Taking implements FileReading.Taker {
 
         private final UnitSystem otherwise;
+        private final Vehicle onto;
         private final boolean saysWhenServed;
         private final List<Long> vehicles = new ArrayList<>();
         private final Map<String, Long> positions = new HashMap<>();
         private final Map<String, Long> visits = new HashMap<>();
         private final List<Long> jobs = new ArrayList<>();
         private final List<Long> places = new ArrayList<>();
+        private final List<Long> pictures = new ArrayList<>();
 
-        Taking(UnitSystem otherwise, int version) {
+        Taking(UnitSystem otherwise, int version, Vehicle onto) {
+            this.onto = onto;
             this.otherwise = otherwise;
             this.saysWhenServed = version > UnboFile.OLDEST;
         }
 
         @Override
         public void vehicle(UnboFile.VehiclePart part, int number) {
+            if (onto != null) {
+                onto(part, number);
+                return;
+            }
             Vehicle vehicle =
                     ExchangeService.this.vehicles.add(FileFaults.reading(part).record());
             vehicles.add(vehicle.id());
@@ -377,6 +433,25 @@ public class ExchangeService {
             part.care().forEach(care -> cares.add(vehicle.id(), care));
             if (!part.seals().isEmpty()) {
                 seals.keep(vehicle.id(), FileFaults.seals(part.seals()).record().lines(), "");
+            }
+            letGo();
+            part.positions()
+                    .forEach(at -> at.jobs()
+                            .forEach(job -> job(new UnboFile.JobPart(number, at.code(), job), jobs.size() + 1)));
+        }
+
+        /** What the vehicle went through and is due stands here already; a place that knows less takes over. */
+        private void onto(UnboFile.VehiclePart part, int number) {
+            vehicles.add(onto.id());
+            Vehicle here = ExchangeService.this.vehicles.find(onto.id()).orElseThrow();
+            for (UnboFile.PositionPart at : part.positions()) {
+                Position position =
+                        ExchangeService.this.vehicles.position(here, at.code()).orElseThrow();
+                if (position.lastWorkedOn() == null
+                        || at.lastWorkedOn() != null && at.lastWorkedOn().isAfter(position.lastWorkedOn())) {
+                    restore(position, at);
+                }
+                positions.put(number + " " + at.code(), position.id());
             }
             letGo();
             part.positions()
@@ -410,7 +485,8 @@ public class ExchangeService {
 
         @Override
         public void photo(UnboFile.PhotoPart photo, int number) {
-            photos.take(jobs.get(photo.job() - 1), photo.stage(), photo.words(), photo.addedAt(), photo.jpeg());
+            pictures.add(photos.take(
+                    jobs.get(photo.job() - 1), photo.stage(), photo.words(), photo.addedAt(), photo.jpeg()));
             letGo();
         }
 
@@ -422,6 +498,20 @@ public class ExchangeService {
         @Override
         public void shelf(UnboFile.ShelfPart part) {
             shelf.take(part);
+        }
+
+        @Override
+        public void more(UnboFile.MorePart part, int number) {
+            ExchangeService.this.vehicles.flush();
+            More.named(String.valueOf(part.kind()))
+                    .ifPresent(what -> more.take(
+                            what,
+                            switch (what.of()) {
+                                case JOB -> jobs.get(part.of() - 1);
+                                case PHOTO -> pictures.get(part.of() - 1);
+                                case NOTHING -> 0L;
+                            },
+                            part.texts()));
         }
     }
 }

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import unbo.app.job.JobRecord;
 import unbo.app.photo.PhotoService;
 import unbo.app.vehicle.CareService;
+import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleEvent;
 import unbo.core.event.EventKind;
 import unbo.core.input.Field;
@@ -38,13 +39,31 @@ final class FileFaults implements FileReading.Taker {
     private final List<String> faults = new ArrayList<>();
     private final Set<String> positions = new HashSet<>();
     private int vehicles;
+    private String kind = "";
     private int jobs;
+    private int photos;
 
     List<String> faults() {
         if (vehicles == 0 && faults.isEmpty()) {
             return List.of("The file holds no vehicle.");
         }
         return List.copyOf(faults);
+    }
+
+    /** Why what the file holds cannot be put onto a vehicle that is here; empty where it can. */
+    Optional<String> misfit(Vehicle onto) {
+        if (vehicles != 1) {
+            return Optional.of("The file holds " + vehicles + " vehicles: only what is of one is put onto one.");
+        }
+        if (!onto.kind().equals(kind)) {
+            return Optional.of("The file is of a " + kind + ", " + onto.name() + " is a " + onto.kind() + ".");
+        }
+        return positions.stream()
+                .map(position -> position.substring(position.indexOf(' ') + 1))
+                .filter(code ->
+                        !code.equals(Place.UNKNOWN) && onto.position(code).isEmpty())
+                .findFirst()
+                .map(code -> onto.name() + " has no position “" + code + "”, which the file speaks of.");
     }
 
     private static boolean sound(Care care) {
@@ -83,6 +102,7 @@ final class FileFaults implements FileReading.Taker {
             fault(here + ": it is empty.");
             return;
         }
+        kind = vehicle.kind();
         Reading<VehicleInput> reading = reading(vehicle);
         reading.problems().forEach(p -> fault(here + ": " + p.sentence()));
         for (UnboFile.EventPart event : vehicle.events()) {
@@ -196,6 +216,7 @@ final class FileFaults implements FileReading.Taker {
 
     @Override
     public void photo(UnboFile.PhotoPart photo, int number) {
+        photos++;
         String here = "photo " + number;
         if (photo == null || photo.job() < 1 || photo.job() > jobs) {
             fault(here + ": it belongs to no job of this file.");
@@ -218,6 +239,22 @@ final class FileFaults implements FileReading.Taker {
     @Override
     public void shelf(UnboFile.ShelfPart shelf) {
         ShelfExchange.faults(shelf).forEach(this::fault);
+    }
+
+    /** What a newer release writes besides is passed over. */
+    @Override
+    public void more(UnboFile.MorePart part, int number) {
+        More what =
+                part == null ? null : More.named(String.valueOf(part.kind())).orElse(null);
+        if (what == null) {
+            return;
+        }
+        String here = what.word() + ", line " + number + " of “more”: ";
+        int most = what.of() == More.Of.JOB ? jobs : photos;
+        if (what.of() != More.Of.NOTHING && (part.of() < 1 || part.of() > most)) {
+            fault(here + "it belongs to nothing in this file.");
+        }
+        MoreRows.fault(what, part.texts()).ifPresent(sentence -> fault(here + sentence));
     }
 
     /** The vehicle's texts through the one reader, so that the limits are those of its form. */

@@ -34,6 +34,8 @@ final class FileReading {
         void followUp(UnboFile.FollowUpPart part, int number);
 
         void shelf(UnboFile.ShelfPart part);
+
+        void more(UnboFile.MorePart part, int number);
     }
 
     /** A part that cannot be read, in a sentence. */
@@ -89,6 +91,7 @@ final class FileReading {
                     case "jobs" -> each(file, "job", UnboFile.JobPart.class, taker::job, at);
                     case "photos" -> each(file, "photo", UnboFile.PhotoPart.class, taker::photo, at);
                     case "followUps" -> each(file, "follow-up", UnboFile.FollowUpPart.class, taker::followUp, at);
+                    case "more" -> each(file, "more", UnboFile.MorePart.class, taker::more, at);
                     case "shelf" -> {
                         at.part = "shelf";
                         if (file.currentToken() == JsonToken.START_OBJECT) {

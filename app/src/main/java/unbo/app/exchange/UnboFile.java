@@ -17,10 +17,10 @@ import unbo.core.sheet.Fact;
 
 /**
  * The parts of the one file form, which holds a job, a position with its history, or everything: vehicles, then their
- * jobs, then photos and what is to be done after hand-over, then the workshop's own, each part by itself so that files
- * of any size are read and written bit by bit. JSON, UTF-8; lengths in mm, masses in kg, times in UTC; what was typed
- * says in which system it was. Fields that a newer release adds are passed over. Version 2; one of version 1 held the
- * jobs inside the positions.
+ * jobs, then photos and what is to be done after hand-over, then the workshop's own and what else there is, each part
+ * by itself so that files of any size are read and written bit by bit. JSON, UTF-8; lengths in mm, masses in kg, times
+ * in UTC; what was typed says in which system it was. Fields that a newer release adds are passed over. Version 2; one
+ * of version 1 held the jobs inside the positions.
  */
 final class UnboFile {
 
@@ -121,6 +121,18 @@ final class UnboFile {
     /** What is still to be done after hand-over of a job. @param job counted from 1 in the file */
     @JsonIgnoreProperties(ignoreUnknown = true)
     record FollowUpPart(int job, String code, LocalDate on) {}
+
+    /**
+     * What else there is: see {@link More}. @param of job or photo it belongs to, counted from 1 in the file; 0 for
+     * none
+     */
+    @JsonIgnoreProperties(ignoreUnknown = true)
+    record MorePart(String kind, int of, Map<String, String> texts) {
+
+        MorePart {
+            texts = texts == null ? Map.of() : texts;
+        }
+    }
 
     private static <T> List<T> whole(List<T> list) {
         return list == null ? List.of() : list.stream().filter(Objects::nonNull).toList();

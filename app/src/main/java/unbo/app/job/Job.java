@@ -51,6 +51,10 @@ public class Job {
     private Instant openedAt;
     private Instant closedAt;
     private Instant awayAt;
+    /** Open or waiting, and here; kept by the database. */
+    @Column(insertable = false, updatable = false)
+    private Boolean underWay;
+
     private String awayWhy;
     private LocalDate workedOn;
     private Double counter;

@@ -29,6 +29,7 @@ import unbo.app.catalogue.KnowledgeService;
 import unbo.app.data.Like;
 import unbo.app.data.Paged;
 import unbo.app.data.Window;
+import unbo.app.data.Words;
 import unbo.app.people.DoneBy;
 import unbo.app.people.Person;
 import unbo.app.people.SecondEyes;
@@ -76,7 +77,7 @@ public class JobService {
     private static final int MOST_PAST = 12;
     private static final int LONGEST_NUMBERS = 255;
     private static final int PAPERS_AT_ONCE = 50;
-    private static final Limit SEARCHED = Limit.of(50);
+    private static final int SEARCHED = 50;
 
     private final Jobs jobs;
     private final Visits visits;
@@ -936,8 +937,11 @@ public class JobService {
      */
     @Transactional(readOnly = true)
     public List<JobLine> search(String words) {
-        List<Long> found = new ArrayList<>(jobs.search(Like.containing(words), SEARCHED));
-        found.addAll(jobs.noted(Like.containing(words), SEARCHED.max()));
+        String like = Like.containing(words);
+        List<Long> found = new ArrayList<>(jobs.search(like, Words.AS_THEY_STAND, SEARCHED));
+        if (found.size() < SEARCHED) {
+            found.addAll(jobs.searchAll(Words.all(words), like, SEARCHED));
+        }
         String digits = words.strip().replaceFirst("^#", "");
         if (digits.matches("\\d{1,15}")) {
             found.add(Long.parseLong(digits));

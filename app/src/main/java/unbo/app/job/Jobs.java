@@ -8,7 +8,6 @@ import java.util.stream.Stream;
 
 import jakarta.persistence.QueryHint;
 
-import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -28,7 +27,7 @@ interface Jobs extends Repository<Job, Long> {
             + "p.code, j.state, j.workedOn, j.openedAt, j.counter, j.complaint, j.cause, j.numbers, j.signedBy) "
             + "from Job j join j.position p join p.vehicle v ";
     String CLOSED = "j.awayAt is null and j.state in (unbo.app.job.JobState.SIGNED, unbo.app.job.JobState.ABANDONED) ";
-    String OPEN = "j.awayAt is null and j.state in (unbo.app.job.JobState.OPEN, unbo.app.job.JobState.WAITING) ";
+    String OPEN = "j.underWay = true ";
 
     @Query("select j from Job j join fetch j.visit join fetch j.position p join fetch "
             + "p.vehicle left join fetch j.stages where j.id = :id")
@@ -75,18 +74,36 @@ interface Jobs extends Repository<Job, Long> {
     List<JobLine> ofVehicle(long vehicleId, Pageable page);
 
     /**
-     * Numbers of jobs whose complaint or rings hold some words, the newest first; read off the index job_search alone.
+     * Of the newest jobs those whose complaint or rings hold some words, and of the newest remarks and pictures the
+     * jobs in whose margin, or under which, they stand.
      */
-    @Query("select j.id from Job j where j.complaint like :like escape '!' or j.numbers "
-            + "like :like escape '!' order by j.openedAt desc")
-    List<Long> search(String like, Limit limit);
-
-    /** Numbers of jobs in whose margin, or under whose pictures, some words stand. */
     @Query(
             nativeQuery = true,
-            value = "(select job_id from job_note where text like :like escape '!' order by id desc limit :most) "
-                    + "union (select job_id from photo where words like :like escape '!' order by id desc limit :most)")
-    List<Long> noted(String like, int most);
+            value = "(select id from (select id, complaint, numbers, opened_at from job order by opened_at desc "
+                    + "limit :newest) j where complaint like :like escape '!' or numbers like :like escape '!' "
+                    + "order by opened_at desc limit :most) "
+                    + "union (select job_id from (select id, job_id, text from job_note order by id desc "
+                    + "limit :newest) n where text like :like escape '!' order by id desc limit :most) "
+                    + "union (select job_id from (select id, job_id, words from photo order by id desc "
+                    + "limit :newest) p where words like :like escape '!' order by id desc limit :most)")
+    List<Long> search(String like, int newest, int most);
+
+    /**
+     * Of all jobs those whose complaint, margin or pictures have words that begin so, or whose rings hold a number: the
+     * newest of each.
+     */
+    @Query(
+            nativeQuery = true,
+            value = "(select id from job where match (complaint) against (:words in boolean mode) "
+                    + "order by opened_at desc limit :most) "
+                    + "union (select j.id from job j join (select numbers from job group by numbers "
+                    + "having numbers like :like escape '!') n on n.numbers = j.numbers "
+                    + "order by j.opened_at desc limit :most) "
+                    + "union (select job_id from job_note where match (text) against (:words in boolean mode) "
+                    + "limit :most) "
+                    + "union (select job_id from photo where match (words) against (:words in boolean mode) "
+                    + "limit :most)")
+    List<Long> searchAll(String words, String like, int most);
 
     @Query(LINE + "where v.listed = true and j.awayAt is null and j.id in :ids order by j.openedAt desc, j.id desc")
     List<JobLine> lines(Collection<Long> ids);

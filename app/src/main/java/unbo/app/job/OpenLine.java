@@ -27,15 +27,36 @@ public record OpenLine(
             JobState state,
             String waitingFor,
             String rail) {
+        this(id, vehicle, At.of(kind, place), complaint, openedAt, Rail.read(rail), state, waitingFor);
+    }
+
+    private OpenLine(
+            long id,
+            String vehicle,
+            At at,
+            String complaint,
+            Instant openedAt,
+            Rail rail,
+            JobState state,
+            String waitingFor) {
         this(
                 id,
                 vehicle,
-                Place.of(kind, place).map(Place::label).orElse(place),
-                place,
-                Place.of(kind, place).map(Place::wheel).orElse(false),
+                at.label,
+                at.code,
+                at.wheel,
                 complaint,
                 openedAt,
-                JobView.next(state, waitingFor, Rail.read(rail)),
-                Rail.read(rail));
+                JobView.next(state, waitingFor, rail),
+                rail);
+    }
+
+    private record At(String code, String label, boolean wheel) {
+
+        static At of(String kind, String code) {
+            return Place.of(kind, code)
+                    .map(place -> new At(code, place.label(), place.wheel()))
+                    .orElse(new At(code, code, false));
+        }
     }
 }

@@ -2,6 +2,7 @@ package unbo.app.job;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,6 +38,7 @@ final class OpenedJob {
     private final Documents documents;
     private Map<RouteStage, StageDocument> stages;
     private Sheet before;
+    private final Map<Optional<RouteStage>, Sheet> sheets = new HashMap<>();
 
     OpenedJob(Job job, Documents documents) {
         this.job = job;
@@ -88,6 +90,10 @@ final class OpenedJob {
 
     /** The sheet without what one stage gave, which is what that stage may read. */
     Sheet sheetBut(RouteStage left) {
+        return sheets.computeIfAbsent(Optional.ofNullable(left), stage -> read(stage.orElse(null)));
+    }
+
+    private Sheet read(RouteStage left) {
         Sheet sheet = before();
         for (Map.Entry<RouteStage, StageDocument> kept : stages().entrySet()) {
             if (kept.getKey() != left) {

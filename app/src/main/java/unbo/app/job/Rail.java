@@ -1,7 +1,8 @@
 package unbo.app.job;
 
-import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -39,17 +40,21 @@ public record Rail(List<Station> stations) {
      * was passed.
      */
     public static Rail read(String text) {
-        List<Station> stations = new ArrayList<>();
-        for (RouteStage stage : RouteStage.route()) {
-            String word = text.lines()
-                    .map(line -> line.split(":", 3))
-                    .filter(parts -> parts.length == 3 && parts[0].equals(stage.code()))
-                    .map(parts -> parts[1] + ":" + parts[2])
-                    .findFirst()
-                    .orElse(stage.optional() && !text.isBlank() ? "open:settled" : "open:left");
-            stations.add(new Station(stage, word.substring(0, word.lastIndexOf(':')), word.endsWith(":settled")));
+        Map<String, Station> said = new HashMap<>();
+        for (String line : text.split("\n", -1)) {
+            int code = line.indexOf(':');
+            int word = line.lastIndexOf(':');
+            if (code >= 0 && word > code) {
+                RouteStage.of(line.substring(0, code))
+                        .ifPresent(stage -> said.putIfAbsent(
+                                stage.code(),
+                                new Station(stage, line.substring(code + 1, word), line.endsWith(":settled"))));
+            }
         }
-        return new Rail(stations);
+        return new Rail(RouteStage.route().stream()
+                .map(stage -> said.getOrDefault(
+                        stage.code(), new Station(stage, "open", stage.optional() && !text.isBlank())))
+                .toList());
     }
 
     public String text() {

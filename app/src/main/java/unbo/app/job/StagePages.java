@@ -30,6 +30,7 @@ import unbo.app.vehicle.PlacesPlan;
 import unbo.app.vehicle.Position;
 import unbo.app.web.Desk;
 import unbo.app.web.DisputeLine;
+import unbo.app.web.Fragments;
 import unbo.app.web.Page;
 import unbo.app.web.TypedForm;
 import unbo.app.workshop.WorkshopService;
@@ -251,6 +252,9 @@ class StagePages {
             model.addAttribute("meanwhile", station.savedAt().atZone(clock.getZone()));
         }
         model.addAttribute("look", sent.getOrDefault("look", ""));
+        if (sent.containsKey("asks")) {
+            model.addAttribute(Fragments.ANSWERING, false);
+        }
         return show(
                 view,
                 stage,

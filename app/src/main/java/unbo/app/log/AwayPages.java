@@ -2,6 +2,7 @@ package unbo.app.log;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Optional;
 
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -50,14 +51,14 @@ class AwayPages {
                                 LocalDate.ofInstant(vehicle.awayAt().plus(VehicleService.KEPT), clock.getZone())))
                         .toList());
         model.addAttribute("jobs", jobs.away(clock.instant()));
+        model.addAttribute("immersions", vehicles.immersionsAway(clock.instant()));
         return "log/away";
     }
 
     @PostMapping("/vehicles/{id:\\d+}/take-away")
     String takeAway(@PathVariable long id, @RequestParam String why, RedirectAttributes flash) {
         Vehicle vehicle = found(id);
-        String words =
-                why.strip().substring(0, Math.min(LONGEST_WHY, why.strip().length()));
+        String words = cut(why);
         if (words.isEmpty()) {
             flash.addFlashAttribute("bad", "Say why the vehicle is taken away.");
             return "redirect:/vehicles/" + id;
@@ -65,6 +66,30 @@ class AwayPages {
         vehicles.takeAway(id, words, clock.instant());
         events.publishEvent(new DoneBy.Done("taken away", null, vehicle.name() + ": " + words));
         return "redirect:/away";
+    }
+
+    @PostMapping("/immersions/{id:\\d+}/take-away")
+    String takeImmersionAway(@PathVariable long id, @RequestParam String why, RedirectAttributes flash) {
+        String words = cut(why);
+        if (words.isEmpty()) {
+            flash.addFlashAttribute("bad", "Say why the day under water is taken away.");
+            return "redirect:/away";
+        }
+        long vehicle = vehicles.takeImmersionAway(id, words, clock.instant()).orElseThrow(AwayPages::unknown);
+        events.publishEvent(new DoneBy.Done("taken away", null, "a day under water: " + words));
+        return "redirect:/vehicles/" + vehicle;
+    }
+
+    @PostMapping("/immersions/{id:\\d+}/put-back")
+    String putImmersionBack(@PathVariable long id, RedirectAttributes flash) {
+        Optional<Long> vehicle = vehicles.putImmersionBack(id, clock.instant());
+        if (vehicle.isEmpty()) {
+            flash.addFlashAttribute("bad", "It was taken away too long ago.");
+            return "redirect:/away";
+        }
+        events.publishEvent(new DoneBy.Done("put back", null, "a day under water"));
+        flash.addFlashAttribute("good", "It is back.");
+        return "redirect:/vehicles/" + vehicle.get();
     }
 
     @PostMapping("/vehicles/{id:\\d+}/put-back")
@@ -78,7 +103,15 @@ class AwayPages {
         return "redirect:/vehicles/" + id;
     }
 
+    private static String cut(String why) {
+        return why.strip().substring(0, Math.min(LONGEST_WHY, why.strip().length()));
+    }
+
     private Vehicle found(long id) {
-        return vehicles.find(id).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+        return vehicles.find(id).orElseThrow(AwayPages::unknown);
+    }
+
+    private static ResponseStatusException unknown() {
+        return new ResponseStatusException(HttpStatus.NOT_FOUND);
     }
 }

@@ -16,8 +16,11 @@ final class Doors {
             new Asked("", Pattern.compile("/people(?!/me$)(/.*)?|/changes(\\.csv)?"), Right.PEOPLE),
             new Asked("POST", Pattern.compile("/settings"), Right.SETTINGS),
             new Asked("POST", Pattern.compile("/jobs/\\d+/do/reopen"), Right.REOPEN),
-            new Asked("POST", Pattern.compile("/(jobs/\\d+/do|vehicles/\\d+)/take-away"), Right.TAKE_AWAY),
-            new Asked("", Pattern.compile("/export\\.json|/history\\.csv|/take-in|/export/.*"), Right.FILES),
+            new Asked(
+                    "POST",
+                    Pattern.compile("/(jobs/\\d+/do|vehicles/\\d+|immersions/\\d+)/take-away"),
+                    Right.TAKE_AWAY),
+            new Asked("", Pattern.compile("/export\\.json|/history\\.csv|/take-in(/.*)?|/export/.*"), Right.FILES),
             new Asked("", Pattern.compile("/(jobs|positions)/\\d+/(export\\.json|history\\.csv)"), Right.FILES));
 
     private Doors() {}

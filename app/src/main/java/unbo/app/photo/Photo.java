@@ -41,6 +41,10 @@ class Photo {
         this.jpeg = picture.jpeg();
     }
 
+    Long id() {
+        return id;
+    }
+
     byte[] jpeg() {
         return jpeg;
     }

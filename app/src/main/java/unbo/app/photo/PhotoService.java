@@ -96,8 +96,10 @@ public class PhotoService {
                 : Optional.empty();
     }
 
-    /** Takes in a photo that {@link #fault} found nothing against, as it is. */
-    public void take(long jobId, String stage, String words, Instant at, byte[] jpeg) {
-        photos.save(new Photo(jobId, stage, words, at, Pictures.kept(jpeg).orElseThrow()));
+    /** Takes in a photo that {@link #fault} found nothing against, as it is. @return its number here */
+    public long take(long jobId, String stage, String words, Instant at, byte[] jpeg) {
+        return photos.save(
+                        new Photo(jobId, stage, words, at, Pictures.kept(jpeg).orElseThrow()))
+                .id();
     }
 }

@@ -30,8 +30,8 @@ class RecordSeek {
     private static final Pattern JOB =
             Pattern.compile("(?:#|job\\s*#?)\\s*(\\d{1,15})|(\\d{1,15})", Pattern.CASE_INSENSITIVE);
     private static final int MOST = 4;
-    /** Names are compared one by one where nothing holds the words as they stand. */
-    private static final int MOST_NAMES = 5000;
+    /** So many names, and as many again, are compared one by one where nothing holds the words as they stand. */
+    private static final int MOST_NAMES = 300;
 
     private static final double SURE = 0.9;
     private static final double LIKE = 0.7;
@@ -160,7 +160,7 @@ class RecordSeek {
     /** Vehicles whose names are like the words, with a slip or in another order; with a place, its position. */
     private List<Reading> alike(String words) {
         record Like(VehicleName vehicle, Likeness likeness) {}
-        List<VehicleName> names = vehicles.names(MOST_NAMES);
+        List<VehicleName> names = vehicles.names(words, MOST_NAMES);
         String typed = folded(words);
         List<Reading> written = names.stream()
                 .filter(v -> typed.length() > SHORTEST

@@ -7,8 +7,13 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** Something that a vehicle went through, as lists and the strip show it. @param where empty for the whole vehicle */
-public record EventLine(LocalDate day, String what, String much, String where, int hard, String note) {
+/**
+ * Something that a vehicle went through, as lists and the strip show it.
+ *
+ * @param where empty for the whole vehicle
+ * @param immersion number of the day under water; null for what is none
+ */
+public record EventLine(LocalDate day, String what, String much, String where, int hard, String note, Long immersion) {
 
     private static final int USUAL = 2;
     private static final int MANY = 3;
@@ -25,7 +30,8 @@ public record EventLine(LocalDate day, String what, String much, String where, i
                                         event.much(vehicle.counterUnit()),
                                         event.positionId() == null ? "" : labels.getOrDefault(event.positionId(), ""),
                                         event.hard(),
-                                        event.note())),
+                                        event.note(),
+                                        null)),
                         immersions.stream()
                                 .map(in -> new EventLine(
                                         in.day(),
@@ -33,7 +39,8 @@ public record EventLine(LocalDate day, String what, String much, String where, i
                                         in.times() > 1 ? in.times() + " times" : "",
                                         "",
                                         in.times() >= MANY ? MANY : USUAL,
-                                        in.note())))
+                                        in.note(),
+                                        in.id())))
                 .sorted(Comparator.comparing(EventLine::day).reversed())
                 .toList();
     }

@@ -1,5 +1,6 @@
 package unbo.app.vehicle;
 
+import java.time.Instant;
 import java.time.LocalDate;
 
 import jakarta.persistence.Entity;
@@ -19,6 +20,8 @@ public class Immersion {
     private LocalDate day;
     private int times;
     private String note;
+    private Instant awayAt;
+    private String awayWhy;
 
     protected Immersion() {}
 
@@ -27,6 +30,29 @@ public class Immersion {
         this.day = day;
         this.times = times;
         this.note = note;
+    }
+
+    public Long id() {
+        return id;
+    }
+
+    public Long vehicleId() {
+        return vehicleId;
+    }
+
+    /** When it was taken away; null while it is here. */
+    public Instant awayAt() {
+        return awayAt;
+    }
+
+    public String awayWhy() {
+        return awayWhy;
+    }
+
+    /** @param at null puts it back */
+    void away(Instant at, String why) {
+        awayAt = at;
+        awayWhy = why;
     }
 
     public LocalDate day() {

@@ -220,7 +220,7 @@ public class Position {
     /** Went under water on a day. */
     void immersed(LocalDate day, int times) {
         if (servedOn == null || day.isAfter(servedOn)) {
-            immersed += times;
+            immersed = Math.max(0, immersed + times);
         }
     }
 }

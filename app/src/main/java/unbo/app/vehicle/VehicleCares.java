@@ -3,9 +3,13 @@ package unbo.app.vehicle;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+
+import jakarta.persistence.QueryHint;
 
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.jpa.repository.QueryHints;
 import org.springframework.data.repository.Repository;
 
 interface VehicleCares extends Repository<VehicleCare, Long> {
@@ -14,9 +18,10 @@ interface VehicleCares extends Repository<VehicleCare, Long> {
             + "order by c.dueOn, c.id")
     List<VehicleCare> dueUntil(LocalDate until, Limit limit);
 
+    @QueryHints(@QueryHint(name = "org.hibernate.fetchSize", value = "500"))
     @Query("select c from VehicleCare c join fetch c.vehicle v where v.listed = true and c.dueOn is not null "
             + "order by c.dueOn, c.id")
-    List<VehicleCare> everyDue();
+    Stream<VehicleCare> everyDue();
 
     @Query("select c from VehicleCare c join fetch c.vehicle where c.vehicle.id = :vehicleId "
             + "order by c.dueOn, c.what, c.id")

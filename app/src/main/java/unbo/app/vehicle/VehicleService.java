@@ -3,12 +3,17 @@ package unbo.app.vehicle;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import jakarta.persistence.EntityManager;
@@ -22,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.data.Like;
 import unbo.app.data.Paged;
 import unbo.app.data.Window;
+import unbo.app.data.Words;
 import unbo.core.event.EventKind;
 import unbo.core.vehicle.Place;
 import unbo.core.vehicle.VehicleInput;
@@ -73,6 +79,9 @@ public class VehicleService {
     /** So long what was taken away can be put back. */
     public static final Duration KEPT = Duration.ofDays(30);
 
+    /** Of a word with a slip so many letters at its beginning are taken to be right. */
+    private static final int SURE_LETTERS = 3;
+
     /** Takes a vehicle out of every list, with a reason. */
     public void takeAway(long id, String why, Instant at) {
         vehicles.withPositions(id).orElseThrow().away(at, why);
@@ -92,6 +101,42 @@ public class VehicleService {
     @Transactional(readOnly = true)
     public List<Vehicle> away(Instant now) {
         return vehicles.away(now.minus(KEPT));
+    }
+
+    /**
+     * Takes a day under water away, with a reason: it counts no more. @return its vehicle; empty where there is none
+     */
+    public Optional<Long> takeImmersionAway(long id, String why, Instant at) {
+        return immersions.findById(id).filter(there -> there.awayAt() == null).map(there -> {
+            there.away(at, why);
+            immersed(there, -there.times());
+            return there.vehicleId();
+        });
+    }
+
+    /** Puts it back. @return its vehicle; empty where it was taken away too long ago, or never */
+    public Optional<Long> putImmersionBack(long id, Instant now) {
+        return immersions
+                .findById(id)
+                .filter(gone -> gone.awayAt() != null && gone.awayAt().isAfter(now.minus(KEPT)))
+                .map(gone -> {
+                    gone.away(null, null);
+                    immersed(gone, gone.times());
+                    return gone.vehicleId();
+                });
+    }
+
+    private void immersed(Immersion immersion, int times) {
+        vehicles.withPositions(immersion.vehicleId())
+                .orElseThrow()
+                .positions()
+                .forEach(position -> position.immersed(immersion.day(), times));
+    }
+
+    /** Those that can be put back, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Immersion> immersionsAway(Instant now) {
+        return immersions.away(now.minus(KEPT));
     }
 
     /** Puts a vehicle right. @return false when somebody else changed it since {@code version} was shown */
@@ -165,20 +210,34 @@ public class VehicleService {
     /** By name, mark or owner's initials. */
     @Transactional(readOnly = true)
     public List<Vehicle> search(String words) {
-        return vehicles.search(Like.containing(words), Window.page(0));
+        Set<Long> found =
+                new LinkedHashSet<>(vehicles.searchFirst(Like.containing(words), Words.AS_THEY_STAND, Paged.SIZE));
+        if (found.size() < Paged.SIZE) {
+            found.addAll(vehicles.searchAll(Words.all(words), Paged.SIZE));
+        }
+        return found.isEmpty() ? List.of() : vehicles.these(found);
     }
 
-    /** What vehicles are called, the newest first. */
+    /** What vehicles are called: the newest, and those any of whose words begins as one that was typed. */
     @Transactional(readOnly = true)
-    public List<VehicleName> names(int most) {
-        return vehicles.names(Limit.of(most));
+    public List<VehicleName> names(String words, int most) {
+        List<VehicleName> names = new ArrayList<>(vehicles.names(Limit.of(most)));
+        if (names.size() == most) {
+            Set<Long> there = names.stream().map(VehicleName::id).collect(Collectors.toSet());
+            List<Long> more = vehicles.likest(Words.any(words, SURE_LETTERS), most).stream()
+                    .filter(id -> !there.contains(id))
+                    .toList();
+            vehicles.these(more)
+                    .forEach(v -> names.add(new VehicleName(v.id(), v.name(), v.mark(), v.owner(), v.kind())));
+        }
+        return names;
     }
 
     /** Positions by a number on their rings. */
     @Transactional(readOnly = true)
     public List<Position> searchNumbers(String words) {
         return positions.these(positions.search(
-                Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)), Limit.of(50)));
+                Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)), Paged.SIZE));
     }
 
     /**
@@ -202,11 +261,18 @@ public class VehicleService {
         return Stream.concat(bearings, cares.map(DueLine::of)).sorted(Comparator.comparing(DueLine::on));
     }
 
-    /** Every position with a date, the first due first. */
+    /** Everything with a date, one at a time: positions first, then the rest of a vehicle, each by its day. */
     @Transactional(readOnly = true)
-    public List<DueLine> everyDue() {
-        return byDay(positions.everyDue().stream().map(DueLine::of), cares.everyDue().stream())
-                .toList();
+    public void eachDue(Consumer<DueLine> reader) {
+        try (Stream<DueRow> bearings = positions.everyDue()) {
+            bearings.map(DueLine::of).forEach(reader);
+        }
+        try (Stream<VehicleCare> others = cares.everyDue()) {
+            others.forEach(care -> {
+                reader.accept(DueLine.of(care));
+                entities.detach(care);
+            });
+        }
     }
 
     public void immersed(long vehicleId, LocalDate day, int times, String note) {

@@ -10,11 +10,18 @@ import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** A request for a part of a page gets its section without head, shortcuts and scripts. */
+/**
+ * A request for a part of a page gets its section without head, shortcuts and scripts. Where only the answer and what
+ * stands under the boxes is swapped, templates read so in {@code answering} and leave out the rest.
+ */
 @Configuration
-class Fragments implements WebMvcConfigurer, HandlerInterceptor {
+public class Fragments implements WebMvcConfigurer, HandlerInterceptor {
 
     private static final String ASKED_BY_SCRIPT = "HX-Request";
+    /** Whether nothing but the answer and the echoes of the boxes is shown; a page that shows more says so itself. */
+    public static final String ANSWERING = "answering";
+
+    private static final String SWAPPED = "HX-Target";
     private static final String WHOLE_PAGE = "HX-Boosted";
 
     @Override
@@ -35,6 +42,8 @@ class Fragments implements WebMvcConfigurer, HandlerInterceptor {
         String view = answer.getViewName();
         if (view != null && !view.contains(":")) {
             answer.setViewName(view + " :: section");
+            String swapped = request.getHeader(SWAPPED);
+            answer.getModel().putIfAbsent(ANSWERING, swapped != null && swapped.endsWith("answer"));
             response.addHeader("Vary", ASKED_BY_SCRIPT);
         }
     }

@@ -19,9 +19,17 @@ class PageModel {
     private static final Pattern JOB = Pattern.compile("/jobs/(\\d{1,18})(?:/.*)?");
 
     private final WorkshopService workshops;
+    private final Assets assets;
 
-    PageModel(WorkshopService workshops) {
+    PageModel(WorkshopService workshops, Assets assets) {
         this.workshops = workshops;
+        this.assets = assets;
+    }
+
+    /** Where styles and scripts are found. */
+    @ModelAttribute("assets")
+    String assets() {
+        return assets.path();
     }
 
     @ModelAttribute("workshop")

@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -22,6 +23,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 import jakarta.persistence.EntityManager;
 
@@ -30,6 +34,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.Component;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -349,8 +355,11 @@ class ExchangeTest {
                         "VERSION:2.0",
                         "DTSTART;VALUE=DATE:" + LocalDate.now().toString().replace("-", "") + "\r\n",
                         "Rowing gig launcher");
-        assertThat(calendar.split("BEGIN:VEVENT", -1))
-                .hasSize(vehicles.everyDue().size() + 1);
+        AtomicInteger due = new AtomicInteger();
+        vehicles.eachDue(line -> due.incrementAndGet());
+        assertThat(calendar.split("BEGIN:VEVENT", -1)).hasSize(due.get() + 1);
+        assertThat(new CalendarBuilder().build(new StringReader(calendar)).getComponents(Component.VEVENT))
+                .hasSize(due.get());
         assertThat(calendar.lines()).allMatch(line -> line.length() <= 75);
     }
 
@@ -586,5 +595,53 @@ class ExchangeTest {
         assertThat(vehicles.find(metric.vehicle()).orElseThrow().positions())
                 .anySatisfy(p ->
                         assertThat(p.servedOn()).isEqualTo(p.lastWorkedOn()).isNotNull());
+    }
+
+    /** Countdowns, promises and tasks of the day, what owners answered: as they were; people without what lets in. */
+    @Test
+    void whatElseThereIsTravelsWithEverything() throws Exception {
+        long job = jobs.underWay(0, 1).get(0).id();
+        for (String row : List.of(
+                "insert into timer (job_id, code, words, ends_at) values (" + job
+                        + ", 'cure', 'compound cures', '2027-01-02 03:04:05.006')",
+                "replace into day_job (job_id, promised) values (" + job + ", '2027-01-03 15:30:00.000')",
+                "insert into day_task (day, line) values ('2027-01-04', 'Sweep the slip')",
+                "insert into account (name, initials, role, password, active, made) values ('Quayhand', 'QH', "
+                        + "'mechanic', '{noop}secret-of-the-slip', 1, now())",
+                "insert into owner_answer (job_id, after_km, heat, noise, loose, leaks, note, told) values (" + job
+                        + ", 50, 'hand', 0, 0, 1, 'a drop', '2027-01-05 06:07:08.009')")) {
+            entities.createNativeQuery(row).executeUpdate();
+        }
+        byte[] file = download("/export.json");
+        String text = new String(file, StandardCharsets.UTF_8);
+        assertThat(text).contains("Quayhand").doesNotContain("secret-of-the-slip");
+        for (String table : List.of("timer", "day_job", "day_task", "owner_answer", "account")) {
+            entities.createNativeQuery("delete from " + table).executeUpdate();
+        }
+        forgetEverything();
+        ExchangeService.Taken taken = take(file);
+        assertThat(taken.faults()).isEmpty();
+        assertThat(rows("select words, ends_at from timer where code = 'cure'"))
+                .contains("compound cures 2027-01-02 03:04:05.006");
+        assertThat(rows("select promised from day_job")).contains("2027-01-03 15:30:00.0");
+        assertThat(rows("select day, line from day_task")).contains("2027-01-04 Sweep the slip");
+        assertThat(rows("select note, leaks, told from owner_answer")).contains("a drop true 2027-01-05 06:07:08.009");
+        assertThat(rows("select name from account"))
+                .as("who may come in is said here")
+                .isEmpty();
+        String broken = text.replaceFirst("2027-01-02 03:04:05[.0-9]*", "the day after");
+        assertThat(take(broken.getBytes(StandardCharsets.UTF_8)).faults())
+                .singleElement()
+                .asString()
+                .contains("timer", "ends_at");
+    }
+
+    private List<String> rows(String query) {
+        return ((List<?>) entities.createNativeQuery(query).getResultList())
+                .stream()
+                        .map(row -> row instanceof Object[] cells
+                                ? Stream.of(cells).map(String::valueOf).collect(Collectors.joining(" "))
+                                : String.valueOf(row))
+                        .toList();
     }
 }

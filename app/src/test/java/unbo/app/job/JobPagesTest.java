@@ -281,4 +281,26 @@ class JobPagesTest {
                 }))
                 .andExpect(status().is(421));
     }
+
+    /** As one types only the answer and the echoes of the boxes come; where it is asked what comes next, boxes too. */
+    @Test
+    void aPreviewHoldsWhatIsSwappedAndNoMore() throws Exception {
+        MockHttpServletRequestBuilder typed = post(job + "/identify/preview")
+                .with(csrf())
+                .header("HX-Request", "true")
+                .header("HX-Target", "answer")
+                .param("version", "-1")
+                .param("base", "{}")
+                .param("outerCone", "LM67048");
+        String part = mvc.perform(typed).andReturn().getResponse().getContentAsString();
+        assertThat(part)
+                .contains("id=\"answer\"", "id=\"section\"", "id=\"echo-outerCone\"", "id=\"steps\"")
+                .doesNotContain("id=\"rail\"", "<input id=\"outerCone\"", "id=\"card-boxes\"", "Skip this stage");
+        String whole = mvc.perform(typed.param("asks", "yes"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(whole).contains("id=\"answer\"", "id=\"card-boxes\"", "id=\"field-outerCone\"");
+        assertThat(part.length()).isLessThan(whole.length() / 2);
+    }
 }

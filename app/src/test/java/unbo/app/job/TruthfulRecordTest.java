@@ -447,7 +447,7 @@ class TruthfulRecordTest {
     void theWheelNutsComeUpAgainAndAreTickedOff() throws Exception {
         long job = hub(vehicle("trailer"), LocalDate.now().toString());
         assertThat(jobs.sign(job, NOW)).isEmpty();
-        FollowUpLine nuts = followUps.open().stream()
+        FollowUpLine nuts = followUps.open(LocalDate.of(9999, 1, 1), 1000).stream()
                 .filter(line -> line.jobId() == job && line.words().contains("Wheel nuts"))
                 .findFirst()
                 .orElseThrow();
@@ -455,7 +455,9 @@ class TruthfulRecordTest {
         assertThat(page("/due")).contains("Wheel nuts", "True trailer");
         assertThat(page("/due.ics")).contains("Wheel nuts");
         mvc.perform(post("/follow-ups/" + nuts.id() + "/done").with(csrf())).andExpect(redirectedUrl("/due"));
-        assertThat(followUps.open()).extracting(FollowUpLine::id).doesNotContain(nuts.id());
+        assertThat(followUps.open(LocalDate.of(9999, 1, 1), 1000))
+                .extracting(FollowUpLine::id)
+                .doesNotContain(nuts.id());
         assertThat(followUps.done(nuts.id(), NOW))
                 .as("it was off the list already")
                 .isFalse();

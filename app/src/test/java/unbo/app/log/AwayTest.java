@@ -132,4 +132,87 @@ class AwayTest {
         MockMultipartFile changed = new MockMultipartFile("file", "job.json", "application/json", other);
         web.perform(multipart("/take-in").file(changed).with(csrf())).andExpect(status().is3xxRedirection());
     }
+
+    @Test
+    void aDayUnderWaterIsTakenAwayAndCountsNoMore() throws Exception {
+        long vehicle = vehicle();
+        vehicles.immersed(vehicle, LocalDate.now(), 3, "slipped twice");
+        vehicles.immersed(vehicle, LocalDate.now(), 2, "");
+        entities.flush();
+        entities.clear();
+        long first = vehicles.immersions(vehicle).stream()
+                .filter(in -> in.times() == 3)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        assertThat(underWater(vehicle)).isEqualTo(5);
+        takenAway("/immersions/" + first + "/take-away", "why", "");
+        assertThat(underWater(vehicle)).isEqualTo(5);
+        takenAway("/immersions/" + first + "/take-away", "why", "the other trailer");
+        assertThat(underWater(vehicle)).isEqualTo(2);
+        assertThat(vehicles.immersionsAfter(vehicle, null)).isEqualTo(2);
+        assertThat(page("/vehicles/" + vehicle)).doesNotContain("slipped twice");
+        assertThat(page("/away")).contains("the other trailer");
+        assertThat(vehicles.putImmersionBack(first, Instant.now().plus(Duration.ofDays(31))))
+                .isEmpty();
+        takenAway("/immersions/" + first + "/put-back", "x", "");
+        assertThat(underWater(vehicle)).isEqualTo(5);
+    }
+
+    private int underWater(long vehicle) {
+        return vehicles.find(vehicle).orElseThrow().positions().get(0).immersed();
+    }
+
+    @Test
+    void allThatCameWithOneFileIsTakenAway() throws Exception {
+        long job = job(vehicle());
+        byte[] file = page("/jobs/" + job + "/export.json").getBytes(StandardCharsets.UTF_8);
+        MockMultipartFile sent = new MockMultipartFile("file", "job.json", "application/json", file);
+        web.perform(multipart("/take-in").file(sent).with(csrf())).andExpect(status().is3xxRedirection());
+        entities.flush();
+        entities.clear();
+        assertThat(named("Quay float")).isEqualTo(2);
+        String lately = page("/take-in").replaceAll("(?s).*?/take-in/([0-9a-f]{64})/take-away.*", "$1");
+        takenAway("/take-in/" + lately + "/take-away", "why", "");
+        assertThat(named("Quay float")).isEqualTo(2);
+        takenAway("/take-in/" + lately + "/take-away", "why", "the wrong file");
+        assertThat(named("Quay float")).isEqualTo(1);
+        assertThat(page("/away")).contains("the wrong file");
+        assertThat(page("/take-in")).contains("0 vehicles here");
+    }
+
+    private long named(String name) {
+        return vehicles.all().stream().filter(v -> v.name().equals(name)).count();
+    }
+
+    @Test
+    void aJobOfAFileIsPutOntoAVehicleThatIsHere() throws Exception {
+        long job = job(vehicle());
+        byte[] file = page("/jobs/" + job + "/export.json").getBytes(StandardCharsets.UTF_8);
+        MockMultipartFile sent = new MockMultipartFile("file", "job.json", "application/json", file);
+        long other = vehicles.add(new VehicleInput("trailer", "Mole cradle", "MC 1", "M.C.", "none", 900.0, "wet", 1))
+                .id();
+        long van = vehicles.add(new VehicleInput("van", "Mole van", "MV 1", "M.C.", "km", 9000.0, "road", 2))
+                .id();
+        entities.flush();
+        entities.clear();
+        assertThat(page("/take-in?onto=" + other)).contains("Mole cradle");
+        web.perform(multipart("/take-in")
+                        .file(sent)
+                        .param("onto", String.valueOf(van))
+                        .with(csrf()))
+                .andExpect(content().string(containsString("The file is of a trailer, Mole van is a van.")));
+        web.perform(multipart("/take-in")
+                        .file(sent)
+                        .param("onto", String.valueOf(other))
+                        .with(csrf()))
+                .andExpect(status().is3xxRedirection());
+        entities.flush();
+        entities.clear();
+        assertThat(jobs.ofVehicle(other, 0).lines())
+                .singleElement()
+                .satisfies(line -> assertThat(line.complaint()).isEqualTo("howls by the mole"));
+        assertThat(named("Quay float")).isEqualTo(1);
+        assertThat(page("/take-in")).as("nothing new came with it").doesNotContain("id=\"lately\"");
+    }
 }

@@ -3,15 +3,10 @@ package unbo.app.release;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
-import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -71,19 +66,18 @@ class LastReleaseTest {
 
     private static final Map<String, String> THEN = new TreeMap<>();
     private static final Map<String, String> FIRST = new HashMap<>();
-    private static String url;
+    private static OldDatabase old;
     private static ConfigurableApplicationContext application;
     private static MockMvc mvc;
     private static JdbcTemplate jdbc;
 
     @BeforeAll
     static void openTheOldDatabase() throws Exception {
-        url = System.getenv("UNBO_DB_URL").replaceFirst("/[^/]+$", "/" + SCHEMA);
-        restore();
+        old = OldDatabase.restored(RECORD + "database.sql.gz", SCHEMA);
         pages();
         application = new SpringApplication(UnboApplication.class)
                 .run(
-                        "--spring.datasource.url=" + url,
+                        "--spring.datasource.url=" + old.url(),
                         "--server.port=0",
                         "--unbo.instruments-port=-1",
                         "--spring.main.register-shutdown-hook=false");
@@ -100,42 +94,11 @@ class LastReleaseTest {
         if (application != null) {
             application.close();
         }
-        try (Connection connection = connect(System.getenv("UNBO_DB_URL"));
-                Statement statement = connection.createStatement()) {
-            statement.execute("drop schema if exists " + SCHEMA);
-        }
-    }
-
-    private static Connection connect(String address) throws SQLException {
-        return DriverManager.getConnection(address, System.getenv("UNBO_DB_USER"), System.getenv("UNBO_DB_PASSWORD"));
+        old.close();
     }
 
     private static InputStream record(String name) throws IOException {
         return new GZIPInputStream(LastReleaseTest.class.getResourceAsStream(RECORD + name));
-    }
-
-    private static void restore() throws Exception {
-        try (Connection connection = connect(System.getenv("UNBO_DB_URL"));
-                Statement statement = connection.createStatement()) {
-            statement.execute("drop schema if exists " + SCHEMA);
-            statement.execute("create schema " + SCHEMA);
-        }
-        try (Connection connection = connect(url);
-                Statement statement = connection.createStatement();
-                BufferedReader lines =
-                        new BufferedReader(new InputStreamReader(record("database.sql.gz"), StandardCharsets.UTF_8))) {
-            statement.execute("set foreign_key_checks = 0");
-            statement.execute("set sql_mode = 'NO_AUTO_VALUE_ON_ZERO'");
-            StringBuilder text = new StringBuilder();
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                text.append(line).append('\n');
-                if (line.endsWith(";")) {
-                    statement.execute(text.toString());
-                    text.setLength(0);
-                }
-            }
-            assertThat(text).as("the record is whole").isBlank();
-        }
     }
 
     /** The pages of a job, "17/report" and so on, as the release printed them. */

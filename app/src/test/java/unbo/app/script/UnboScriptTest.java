@@ -127,7 +127,7 @@ class UnboScriptTest {
         Ended ended = run(Map.of(), "test", "everything");
         assertThat(ended.code()).isNotZero();
         assertThat(ended.said())
-                .contains("test knows core, app, browser, frontend, scripts, mutation, format and crash");
+                .contains("test knows core, app, browser, frontend, scripts, mutation, format, crash and cluster");
     }
 
     @Test

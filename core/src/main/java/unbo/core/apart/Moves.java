@@ -2,6 +2,7 @@ package unbo.core.apart;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -59,6 +60,7 @@ final class Moves {
     private final ApartInput input;
     private final Assembly assembly;
     private final List<Joint> joints;
+    private final Map<Joint, Integer> numbers = new IdentityHashMap<>();
     private final Map<String, Long> all = new HashMap<>();
     private final List<List<ApartMethod>> methods = new ArrayList<>();
     private final Map<String, List<Part>> neighbours = new HashMap<>();
@@ -80,6 +82,9 @@ final class Moves {
         this.assembly = input.assembly();
         this.joints = assembly.joints();
         for (int i = 0; i < joints.size(); i++) {
+            numbers.put(joints.get(i), i);
+        }
+        for (int i = 0; i < joints.size(); i++) {
             all.merge(joints.get(i).part(), 1L << i, (a, b) -> a | b);
         }
         for (int i = 0; i < joints.size(); i++) {
@@ -89,7 +94,7 @@ final class Moves {
             neighbours.put(
                     part.code(),
                     assembly.parts().stream()
-                            .filter(other -> !other.equals(part) && sameBody(part, other))
+                            .filter(other -> other != part && sameBody(part, other))
                             .toList());
         }
         this.fillers = assembly.parts().stream()
@@ -107,6 +112,12 @@ final class Moves {
                 .filter(method -> method.works(target, part.kind().code(), part.code()))
                 .filter(method -> !input.forbidden().contains(method.code()) && strong(method, joint))
                 .toList();
+    }
+
+    /** The number of a joint, by the very one; by what it says where it comes from elsewhere. */
+    private int index(Joint joint) {
+        Integer index = numbers.get(joint);
+        return index == null ? joints.indexOf(joint) : index;
     }
 
     ApartInput input() {
@@ -149,7 +160,7 @@ final class Moves {
 
     /** The joints that a step opens, as bits. */
     long bits(ApartStep step) {
-        long bits = 1L << joints.indexOf(step.joint());
+        long bits = 1L << index(step.joint());
         for (Part along : step.along()) {
             bits |= all.getOrDefault(along.code(), 0L);
         }
@@ -159,7 +170,7 @@ final class Moves {
     /** True where nothing stands in the way of a step's part, as things stand. */
     boolean leaves(ApartStep step, long open) {
         Joint joint = step.joint();
-        return unlocked(joint, joints.indexOf(joint), open)
+        return unlocked(joint, index(joint), open)
                 && joint.way().exits().stream()
                         .anyMatch(exit -> covering(step.part(), exit, open) == null && !held(joint, exit, open));
     }

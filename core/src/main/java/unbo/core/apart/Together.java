@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 import org.jspecify.annotations.Nullable;
 
@@ -55,11 +56,12 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
         List<ApartStep> units = new ArrayList<>(apart.steps());
         units.removeIf(step -> step.joint().kind() == Joint.Kind.RUSTED
                 || step.joint().words().refit().equals(COMES_WITH_THE_NEW));
-        List<ApartStep> order = new ArrayList<>();
-        if (!mount(new Moves(apart.input()), units, order, new HashSet<>())) {
+        Order found = new Order(new Moves(apart.input()), units);
+        if (!found.from(0)) {
             throw new NoWayOut(
                     units.get(0).part().code(), "No order puts these parts together: one shuts another out.");
         }
+        List<ApartStep> order = found.order;
         List<MountStep> steps = new ArrayList<>();
         for (ApartStep unit : order) {
             steps.add(step(apart, unit, unit.part(), unit.joint(), false));
@@ -80,42 +82,54 @@ public record Together(Apart apart, List<MountStep> steps, List<ClearanceLeft> c
                         .toList());
     }
 
-    /** Puts the units in order from what is in already; false where that cannot be finished. */
-    private static boolean mount(Moves moves, List<ApartStep> units, List<ApartStep> order, Set<Set<ApartStep>> dead) {
-        if (order.size() == units.size()) {
-            return true;
+    /** The search for an order; units are known by their place in the list, what is in by bits. */
+    private static final class Order {
+
+        private final Moves moves;
+        private final List<ApartStep> units;
+        private final long[] bits;
+        /** Those that would go first, first. */
+        private final List<Integer> ranked;
+
+        private final List<ApartStep> order = new ArrayList<>();
+        private final Set<Long> dead = new HashSet<>();
+
+        Order(Moves moves, List<ApartStep> units) {
+            this.moves = moves;
+            this.units = units;
+            this.bits = units.stream().mapToLong(moves::bits).toArray();
+            this.ranked = IntStream.range(0, units.size())
+                    .boxed()
+                    .sorted(Comparator.<Integer, ApartStep>comparing(units::get, FIRST)
+                            .thenComparing(Comparator.reverseOrder()))
+                    .toList();
         }
-        Set<ApartStep> in = Set.copyOf(order);
-        if (dead.contains(in)) {
-            return false;
-        }
-        List<ApartStep> next = new ArrayList<>();
-        for (ApartStep unit : units) {
-            if (!in.contains(unit) && moves.leaves(unit, open(moves, units, order, unit))) {
-                next.add(unit);
-            }
-        }
-        next.sort(FIRST.thenComparing(Comparator.comparing(units::indexOf).reversed()));
-        for (ApartStep unit : next) {
-            order.add(unit);
-            if (mount(moves, units, order, dead)) {
+
+        /** Puts the units in order from what is in already; false where that cannot be finished. */
+        boolean from(long in) {
+            if (order.size() == units.size()) {
                 return true;
             }
-            order.remove(order.size() - 1);
-        }
-        dead.add(in);
-        return false;
-    }
-
-    /** What is open when {@code last} has just gone in. */
-    private static long open(Moves moves, List<ApartStep> units, List<ApartStep> order, ApartStep last) {
-        long open = moves.goal();
-        for (ApartStep unit : units) {
-            if (unit.equals(last) || order.contains(unit)) {
-                open &= ~moves.bits(unit);
+            if (dead.contains(in)) {
+                return false;
             }
+            long open = moves.goal();
+            for (int i = 0; i < bits.length; i++) {
+                open &= (in >> i & 1) == 1 ? ~bits[i] : -1;
+            }
+            for (int i : ranked) {
+                ApartStep unit = units.get(i);
+                if ((in >> i & 1) == 0 && moves.leaves(unit, open & ~bits[i])) {
+                    order.add(unit);
+                    if (from(in | 1L << i)) {
+                        return true;
+                    }
+                    order.remove(order.size() - 1);
+                }
+            }
+            dead.add(in);
+            return false;
         }
-        return open;
     }
 
     private static final Comparator<ApartStep> FIRST = Comparator.comparing((ApartStep unit) -> !tight(unit))

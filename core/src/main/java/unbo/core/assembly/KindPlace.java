@@ -2,7 +2,9 @@ package unbo.core.assembly;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 import unbo.core.bearing.BearingKind;
 import unbo.core.fit.SeatBands;
@@ -56,10 +58,12 @@ public record KindPlace(String kind, String code, String label, Hold inner, Hold
 
     private static final List<String> SIDES = List.of("seat", "raceway", "chamfer", "spigot", "balls");
     private static final List<KindPlace> ALL = read();
+    private static final Map<String, List<KindPlace>> BY_KIND =
+            ALL.stream().collect(Collectors.groupingBy(KindPlace::kind));
 
     /** The places of a kind, along its axis. */
     public static List<KindPlace> of(String kind) {
-        return ALL.stream().filter(place -> place.kind.equals(kind)).toList();
+        return BY_KIND.getOrDefault(kind, List.of());
     }
 
     public static Optional<KindPlace> find(String kind, String code) {

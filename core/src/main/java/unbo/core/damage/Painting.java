@@ -1,7 +1,6 @@
 package unbo.core.damage;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 import org.jspecify.annotations.Nullable;
@@ -14,11 +13,14 @@ public final class Painting {
 
     static final int DEGREES = 360;
     private static final int ACROSS = 100;
+    private static final int HALF = ACROSS / 2;
     private static final double JOINED_DEG = 46;
     private static final double ROUND_DEG = 300;
 
-    private final boolean[][] cells = new boolean[DEGREES][ACROSS];
-    private final boolean[] columns = new boolean[DEGREES];
+    /** A bit for each cell of a degree, the lower and the upper half of the width. */
+    private final long[] lower = new long[DEGREES];
+
+    private final long[] upper = new long[DEGREES];
 
     private Painting() {}
 
@@ -60,8 +62,14 @@ public final class Painting {
         int column = Math.floorMod((int) Math.round(angle), DEGREES);
         int low = (int) Math.max(0, Math.round((across - width / 2) * ACROSS));
         int high = (int) Math.min(ACROSS, Math.max(low + 1, Math.round((across + width / 2) * ACROSS)));
-        Arrays.fill(cells[column], Math.min(low, ACROSS - 1), high, true);
-        columns[column] = true;
+        int from = Math.min(low, ACROSS - 1);
+        lower[column] |= bits(Math.min(from, HALF), Math.min(high, HALF));
+        upper[column] |= bits(Math.max(from, HALF) - HALF, Math.max(high, HALF) - HALF);
+    }
+
+    /** Bits from one up to another that is not set any more. */
+    private static long bits(int from, int to) {
+        return to <= from ? 0 : (1L << to) - 1 & -1L << from;
     }
 
     /** Shortest way from one angle to another, −180 to 180. */
@@ -71,20 +79,21 @@ public final class Painting {
 
     /** True where something is painted at this degree. */
     boolean at(int degree) {
-        return columns[degree];
+        return (lower[degree] | upper[degree]) != 0;
     }
 
     /** Lower and upper edge at this degree, share of the width; null where nothing is painted. */
     double @Nullable [] edges(int degree) {
-        int low = -1;
-        int high = -1;
-        for (int i = 0; columns[degree] && i < ACROSS; i++) {
-            if (cells[degree][i]) {
-                low = low < 0 ? i : low;
-                high = i + 1;
-            }
+        if (!at(degree)) {
+            return null;
         }
-        return low < 0 ? null : new double[] {low / (double) ACROSS, high / (double) ACROSS};
+        int low = lower[degree] != 0
+                ? Long.numberOfTrailingZeros(lower[degree])
+                : HALF + Long.numberOfTrailingZeros(upper[degree]);
+        int high = upper[degree] != 0
+                ? HALF + Long.SIZE - Long.numberOfLeadingZeros(upper[degree])
+                : Long.SIZE - Long.numberOfLeadingZeros(lower[degree]);
+        return new double[] {low / (double) ACROSS, high / (double) ACROSS};
     }
 
     /** Degrees on which something is painted. */
@@ -99,10 +108,8 @@ public final class Painting {
     /** Share of the whole race. */
     double coverage() {
         int painted = 0;
-        for (boolean[] column : cells) {
-            for (boolean cell : column) {
-                painted += cell ? 1 : 0;
-            }
+        for (int d = 0; d < DEGREES; d++) {
+            painted += Long.bitCount(lower[d]) + Long.bitCount(upper[d]);
         }
         return painted / (double) (DEGREES * ACROSS);
     }

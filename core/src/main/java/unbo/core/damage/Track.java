@@ -1,5 +1,7 @@
 package unbo.core.damage;
 
+import java.util.stream.IntStream;
+
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,6 +23,15 @@ public record Track(
 
     private static final int MOST_PIECES = 2;
 
+    /** Of whole degrees. */
+    private static final double[] COS = IntStream.range(0, Painting.DEGREES)
+            .mapToDouble(d -> Math.cos(Math.toRadians(d)))
+            .toArray();
+
+    private static final double[] SIN = IntStream.range(0, Painting.DEGREES)
+            .mapToDouble(d -> Math.sin(Math.toRadians(d)))
+            .toArray();
+
     private static final double ENOUGH_DEG = 200;
     private static final int BRIDGE_DEG = 12;
 
@@ -37,7 +48,7 @@ public record Track(
                 continue;
             }
             double middle = (edges[0] + edges[1]) / 2;
-            double[] row = {1, Math.cos(Math.toRadians(d)), Math.sin(Math.toRadians(d))};
+            double[] row = {1, COS[d], SIN[d]};
             for (int i = 0; i < 3; i++) {
                 b[i] += row[i] * middle;
                 for (int j = 0; j < 3; j++) {
@@ -67,7 +78,7 @@ public record Track(
         for (int d = 0; d < Painting.DEGREES; d++) {
             double[] edges = p.edges(d);
             if (edges != null) {
-                double line = fit[0] + fit[1] * Math.cos(Math.toRadians(d)) + fit[2] * Math.sin(Math.toRadians(d));
+                double line = fit[0] + fit[1] * COS[d] + fit[2] * SIN[d];
                 double off = (edges[0] + edges[1]) / 2 - line;
                 squares += off * off;
                 n++;

@@ -4,7 +4,6 @@ import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,8 +13,6 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
@@ -770,9 +767,10 @@ public final class Decoder implements BearingBook {
 
     private static Bearing worn(String text) {
         String first = strip(text.split("[\\s-]", 2)[0]);
-        Set<String> found = fitting(first);
+        Set<String> found = Worn.numbers(first);
         if (found.isEmpty() && first.contains("/")) {
-            found = fitting(first.substring(0, first.indexOf('/'))); // what stands behind is a suffix, as in 63?5/C3
+            found = Worn.numbers(
+                    first.substring(0, first.indexOf('/'))); // what stands behind is a suffix, as in 63?5/C3
         }
         String sentence = found.isEmpty()
                 ? "No number in the tables fits “" + text + "”: measure the sizes."
@@ -784,24 +782,6 @@ public final class Decoder implements BearingBook {
                 .warnings(List.of(sentence))
                 .completions(found.stream().limit(MOST_COMPLETIONS).toList())
                 .made();
-    }
-
-    /** Numbers of the tables that a worn one may be. */
-    private static Set<String> fitting(String worn) {
-        Pattern pattern = pattern(worn);
-        return Stream.concat(
-                        Catalogue.numbers().stream().map(Boundary::designation),
-                        Catalogue.tapers().stream().flatMap(s -> Stream.of(s.cone(), s.cup())))
-                .filter(d -> pattern.matcher(d).matches())
-                .collect(Collectors.toCollection(LinkedHashSet::new));
-    }
-
-    private static Pattern pattern(String worn) {
-        StringBuilder regex = new StringBuilder();
-        for (char c : worn.toCharArray()) {
-            regex.append(c == '?' || c == '_' ? "." : Pattern.quote(String.valueOf(c)));
-        }
-        return Pattern.compile(regex.toString());
     }
 
     /** Letters among figures taken for the figures they look like, among the first six characters. */

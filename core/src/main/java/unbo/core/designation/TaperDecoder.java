@@ -1,7 +1,6 @@
 package unbo.core.designation;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -9,7 +8,6 @@ import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
@@ -291,16 +289,7 @@ public final class TaperDecoder {
     }
 
     private static Bearing worn(String marking) {
-        Pattern pattern = Pattern.compile(marking.chars()
-                .mapToObj(c -> c == '?' || c == '_' ? "." : Pattern.quote(String.valueOf((char) c)))
-                .reduce("", String::concat));
-        Set<String> found = new LinkedHashSet<>();
-        Stream.concat(
-                        Catalogue.metricAll().stream().map(Boundary::designation),
-                        Catalogue.tapers().stream().flatMap(s -> Stream.of(s.cone(), s.cup())))
-                .filter(d -> pattern.matcher(d).matches())
-                .limit(MOST_COMPLETIONS)
-                .forEach(found::add);
+        Set<String> found = Worn.tapers(marking);
         String sentence = found.isEmpty()
                 ? "No number in the tables fits “" + marking + "”: measure the sizes."
                 : "Worn: " + found.size() + " numbers in the tables fit. Measure to tell them apart.";
@@ -308,7 +297,7 @@ public final class TaperDecoder {
                 .unread()
                 .parts(List.of(new Part(marking, "unknown", "partly worn away")))
                 .warnings(List.of(sentence))
-                .completions(List.copyOf(found))
+                .completions(found.stream().limit(MOST_COMPLETIONS).toList())
                 .made();
     }
 }

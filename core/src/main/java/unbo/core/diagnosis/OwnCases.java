@@ -1,11 +1,10 @@
 package unbo.core.diagnosis;
 
-import static java.util.Objects.requireNonNull;
-
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +21,7 @@ public final class OwnCases {
     /** Nothing counted: the shipped table as it is. */
     public static final OwnCases NONE = new OwnCases(0);
 
-    private final int cases;
+    private int cases;
     private final Map<String, Map<String, Integer>> truths = new HashMap<>();
     private final Map<String, int[]> results = new HashMap<>();
     private final Map<String, double[][]> tables = new ConcurrentHashMap<>();
@@ -35,30 +34,41 @@ public final class OwnCases {
     }
 
     /**
-     * Counts closed jobs. Those whose cause is no hypothesis of their vehicle (a service with nothing wrong) are left
-     * out.
+     * Counts closed jobs, one after the other. Those whose cause is no hypothesis of their vehicle (a service with
+     * nothing wrong) are left out.
      */
-    public static OwnCases of(List<Case> closed) {
-        List<Case> counted = closed.stream().filter(c -> truth(c) != null).toList();
-        OwnCases own = new OwnCases(counted.size());
-        counted.forEach(own::count);
+    public static OwnCases of(Stream<Case> closed) {
+        OwnCases own = new OwnCases(0);
+        closed.forEach(one -> own.count(one, 1));
         return own;
     }
 
-    private static @Nullable Hypothesis truth(Case closed) {
-        return Priors.find(closed.vehicle(), closed.cause(), closed.position());
+    public static OwnCases of(List<Case> closed) {
+        return of(closed.stream());
     }
 
-    private void count(Case closed) {
-        Hypothesis truth = truth(closed);
-        truths.computeIfAbsent(closed.vehicle(), v -> new HashMap<>())
-                .merge(requireNonNull(truth).key(), 1, Integer::sum);
+    /** These with one job more, or one that is counted less. @param by 1 or −1 */
+    public OwnCases moved(Case one, int by) {
+        OwnCases moved = new OwnCases(cases);
+        truths.forEach((vehicle, counts) -> moved.truths.put(vehicle, new HashMap<>(counts)));
+        results.forEach((row, counts) -> moved.results.put(row, counts.clone()));
+        moved.count(one, by);
+        return moved;
+    }
+
+    private void count(Case closed, int by) {
+        Hypothesis truth = Priors.find(closed.vehicle(), closed.cause(), closed.position());
+        if (truth == null) {
+            return;
+        }
+        cases += by;
+        truths.computeIfAbsent(closed.vehicle(), v -> new HashMap<>()).merge(truth.key(), by, Integer::sum);
         for (Observation seen : closed.seen()) {
             if (!truth.none()) {
                 Likelihoods.Row row = Likelihoods.row(closed.vehicle(), seen.check(), seen.position(), truth);
                 results.computeIfAbsent(
                                 row.key(), k -> new int[seen.check().results().size()])[
-                        seen.check().index(seen.result().code())]++;
+                        seen.check().index(seen.result().code())] += by;
             }
         }
     }

@@ -30,6 +30,10 @@ public final class QuantityReader {
             "(?:\\d+(?:\\s*[- ]\\s*\\d+/\\d+)?|\\d+/\\d+)\\s*\"?\\s*[-–]\\s*(\\d+)\\s*(?:un[a-z]*)?",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern AMBIGUOUS = Pattern.compile("[1-9]\\d{0,2},\\d{3}");
+    private static final Pattern COMMAS_PART = Pattern.compile("\\d{1,3}(,\\d{3})+\\.\\d*");
+    private static final Pattern POINTS_PART = Pattern.compile("\\d{1,3}(\\.\\d{3})+,\\d*");
+
     private QuantityReader() {}
 
     /** What came of reading a text: an amount, or one sentence saying why not. Exactly one of both is null. */
@@ -74,13 +78,15 @@ public final class QuantityReader {
                 return finish(text, new BigDecimal(inch.group(1)), "tpi", bare);
             }
         }
-        Matcher mixed = MIXED.matcher(tidy);
-        if (mixed.matches()) {
-            return fraction(text, mixed, mixed.group(2), 3, bare);
-        }
-        Matcher fraction = FRACTION.matcher(tidy);
-        if (fraction.matches()) {
-            return fraction(text, fraction, "0", 2, bare);
+        if (tidy.indexOf('/') > 0) {
+            Matcher mixed = MIXED.matcher(tidy);
+            if (mixed.matches()) {
+                return fraction(text, mixed, mixed.group(2), 3, bare);
+            }
+            Matcher fraction = FRACTION.matcher(tidy);
+            if (fraction.matches()) {
+                return fraction(text, fraction, "0", 2, bare);
+            }
         }
         Matcher decimal = DECIMAL.matcher(tidy);
         if (!decimal.matches()) {
@@ -92,7 +98,7 @@ public final class QuantityReader {
 
     private static Outcome decimal(String text, Matcher match, Unit bare) {
         String digits = match.group(2);
-        if (digits.matches("[1-9]\\d{0,2},\\d{3}")) {
+        if (AMBIGUOUS.matcher(digits).matches()) {
             return Outcome.refused("“" + text.strip() + "” can be read as " + digits.replace(',', '.') + " or as "
                     + digits.replace(",", "") + ": write it with a point, or without the comma.");
         }
@@ -126,10 +132,10 @@ public final class QuantityReader {
             return digits;
         }
         boolean pointLast = digits.lastIndexOf('.') > digits.lastIndexOf(',');
-        if (pointLast && points == 1 && digits.matches("\\d{1,3}(,\\d{3})+\\.\\d*")) {
+        if (pointLast && points == 1 && COMMAS_PART.matcher(digits).matches()) {
             return digits.replace(",", "");
         }
-        if (!pointLast && commas == 1 && digits.matches("\\d{1,3}(\\.\\d{3})+,\\d*")) {
+        if (!pointLast && commas == 1 && POINTS_PART.matcher(digits).matches()) {
             return digits.replace(".", "").replace(',', '.');
         }
         return null;
@@ -197,27 +203,36 @@ public final class QuantityReader {
 
     /** One kind of dash, quote and blank; vulgar fractions taken apart. */
     private static String tidy(String text) {
-        StringBuilder parted = new StringBuilder();
+        StringBuilder parted = null;
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            if ("½¼¾⅛⅜⅝⅞".indexOf(c) >= 0) {
-                parted.append(' ')
-                        .append(Normalizer.normalize(String.valueOf(c), Normalizer.Form.NFKD)
-                                .replace('⁄', '/'));
-            } else {
-                parted.append(c);
+            String like = like(c);
+            if (like != null && parted == null) {
+                parted = new StringBuilder(text.length() + 4).append(text, 0, i);
+            }
+            if (parted != null) {
+                parted.append(like == null ? String.valueOf(c) : like);
             }
         }
-        return parted.toString()
-                .replace('−', '-')
-                .replace('–', '-')
-                .replace('″', '"')
-                .replace('”', '"')
-                .replace('“', '"')
-                .replace('\u00a0', ' ')
-                .replace('\u202f', ' ')
-                .replace('μ', 'µ')
-                .replace('’', '\'')
-                .strip();
+        return (parted == null ? text : parted.toString()).strip();
+    }
+
+    /** What a character is read as; null where it stands for itself. */
+    private static @Nullable String like(char c) {
+        if (c < 128) {
+            return null;
+        }
+        return switch (c) {
+            case '½', '¼', '¾', '⅛', '⅜', '⅝', '⅞' ->
+                " "
+                        + Normalizer.normalize(String.valueOf(c), Normalizer.Form.NFKD)
+                                .replace('⁄', '/');
+            case '−', '–' -> "-";
+            case '″', '”', '“' -> "\"";
+            case '\u00a0', '\u202f' -> " ";
+            case 'μ' -> "µ";
+            case '’' -> "'";
+            default -> null;
+        };
     }
 }

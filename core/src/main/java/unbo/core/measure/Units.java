@@ -9,12 +9,16 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 import unbo.core.table.Table;
 import unbo.core.table.TableRow;
 
 /** The one table of units, read from {@code units.csv} and checked when first used. */
 public final class Units {
+
+    /** What units are written with or without: blanks, points, hyphens. */
+    private static final Pattern PARTING = Pattern.compile("[\\s.·*-]");
 
     private static final Map<Quantity, List<Unit>> TABLE = read();
 
@@ -35,11 +39,14 @@ public final class Units {
 
     /** The unit a mechanic means by {@code text} where {@code quantity} is asked. */
     static Optional<Unit> named(Quantity quantity, String text) {
-        String exact = text.replaceAll("[\\s.·*-]", "");
-        String folded = fold(text);
-        return table(quantity).stream()
-                .filter(u -> u.names().contains(exact) || u.names().contains(folded))
-                .findFirst();
+        String exact = PARTING.matcher(text).replaceAll("");
+        String folded = exact.toLowerCase(Locale.ROOT);
+        for (Unit u : table(quantity)) {
+            if (u.names().contains(exact) || u.names().contains(folded)) {
+                return Optional.of(u);
+            }
+        }
+        return Optional.empty();
     }
 
     /** What {@code text} measures when it is no unit of the asked quantity; empty when it is no unit at all. */
@@ -52,7 +59,7 @@ public final class Units {
     }
 
     static String fold(String text) {
-        return text.replaceAll("[\\s.·*-]", "").toLowerCase(Locale.ROOT);
+        return PARTING.matcher(text).replaceAll("").toLowerCase(Locale.ROOT);
     }
 
     private static Map<Quantity, List<Unit>> read() {

@@ -2,11 +2,11 @@ package unbo.core.sheet;
 
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +28,9 @@ public final class Sheet {
     private final String here;
 
     private @Nullable Map<FactKey, Fact> facts;
+    private @Nullable List<Fact> inOrder;
+    private @Nullable Optional<AssemblyKind> kind;
+    private @Nullable List<KindPlace> places;
     private @Nullable List<String> codes;
 
     private Sheet(Map<FactKey, Fact> laid, String here) {
@@ -56,8 +59,11 @@ public final class Sheet {
 
     /** The kind of its assembly: chosen, or by vehicle, position and hub; empty where nothing tells. */
     public Optional<AssemblyKind> kind() {
-        return AssemblyKind.find(raw(FactKey.ASSEMBLY))
-                .or(() -> AssemblyKind.at(raw(FactKey.VEHICLE_KIND), raw(FactKey.WHERE), raw(FactKey.HUB_TYPE)));
+        if (kind == null) {
+            kind = AssemblyKind.find(raw(FactKey.ASSEMBLY))
+                    .or(() -> AssemblyKind.at(raw(FactKey.VEHICLE_KIND), raw(FactKey.WHERE), raw(FactKey.HUB_TYPE)));
+        }
+        return kind;
     }
 
     /** True where its kind is only what such a vehicle mostly has: its numbers may tell another. */
@@ -68,7 +74,11 @@ public final class Sheet {
 
     /** The places of its assembly; of an adjustable hub where the kind is not known. */
     public List<KindPlace> places() {
-        return KindPlace.of(kind().orElseGet(() -> AssemblyKind.all().get(0)).code());
+        if (places == null) {
+            places = KindPlace.of(
+                    kind().orElseGet(() -> AssemblyKind.all().get(0)).code());
+        }
+        return places;
     }
 
     /** The place that is asked about. */
@@ -118,19 +128,32 @@ public final class Sheet {
         return key.place().map(place -> key.at(own(place))).orElse(key);
     }
 
+    /** By their own keys, for looking up. */
     private Map<FactKey, Fact> facts() {
         if (facts == null) {
-            Map<FactKey, Fact> sorted = new TreeMap<>(Comparator.comparingInt((FactKey key) ->
-                            key.place().map(place -> place(codes(), place)).orElse(Integer.MAX_VALUE))
-                    .thenComparingInt(FactKey::rank)
-                    .thenComparing(FactKey::name));
+            Map<FactKey, Fact> found = new HashMap<>(laid.size() * 2);
             laid.values().forEach(fact -> {
                 FactKey own = own(fact.key());
-                sorted.put(own, own.equals(fact.key()) ? fact : fact.at(own));
+                found.put(own, own.equals(fact.key()) ? fact : fact.at(own));
             });
-            facts = sorted;
+            facts = found;
         }
         return facts;
+    }
+
+    private List<Fact> inOrder() {
+        if (inOrder == null) {
+            inOrder = facts().values().stream()
+                    .sorted(Comparator.comparing(
+                            Fact::key,
+                            Comparator.comparingInt((FactKey key) -> key.place()
+                                            .map(place -> place(codes(), place))
+                                            .orElse(Integer.MAX_VALUE))
+                                    .thenComparingInt(FactKey::rank)
+                                    .thenComparing(FactKey::name)))
+                    .toList();
+        }
+        return inOrder;
     }
 
     private static int place(List<String> codes, String place) {
@@ -183,11 +206,11 @@ public final class Sheet {
 
     /** A property of every place of which it is known, along the axis. */
     public List<Fact> each(PlaceProperty property) {
-        return facts().values().stream().filter(fact -> fact.key().is(property)).toList();
+        return inOrder().stream().filter(fact -> fact.key().is(property)).toList();
     }
 
     /** All, by place along the axis, and behind them what is known of the job as a whole. */
     public List<Fact> all() {
-        return List.copyOf(facts().values());
+        return inOrder();
     }
 }

@@ -35,13 +35,14 @@ public final class ShimChoice {
         List<StackInput.Shim> lines = stock.stream()
                 .filter(s -> s.count() > 0 && steps(s, step) > 0 && steps(s, step) <= high)
                 .toList();
-        int[] fewest = new int[high + 1];
-        Arrays.fill(fewest, NONE);
-        fewest[0] = 0;
-        short[][] used = new short[lines.size()][high + 1];
+        int[][] of = new int[lines.size() + 1][];
+        of[0] = new int[high + 1];
+        Arrays.fill(of[0], NONE);
+        of[0][0] = 0;
         for (int i = 0; i < lines.size(); i++) {
-            fewest = with(fewest, steps(lines.get(i), step), lines.get(i).count(), used[i]);
+            of[i + 1] = with(of[i], steps(lines.get(i), step), lines.get(i).count());
         }
+        int[] fewest = of[lines.size()];
         double middle = (leastMm + mostMm) / 2 / step;
         int best = -1;
         for (int sum = low; sum <= high; sum++) {
@@ -52,7 +53,7 @@ public final class ShimChoice {
                 best = sum;
             }
         }
-        return best < 0 ? null : set(best, lines, used, step);
+        return best < 0 ? null : set(best, lines, of, step);
     }
 
     private static int steps(StackInput.Shim s, double step) {
@@ -60,29 +61,30 @@ public final class ShimChoice {
     }
 
     /** Fewest pieces for every sum once up to {@code count} shims of one thickness may be added. */
-    private static int[] with(int[] before, int thickness, int count, short[] used) {
+    private static int[] with(int[] before, int thickness, int count) {
         int[] after = before.clone();
-        for (int sum = thickness; sum < after.length; sum++) {
-            int most = Math.min(count, sum / thickness);
-            for (int n = 1; n <= most; n++) {
-                int pieces = before[sum - n * thickness] + n;
-                if (pieces < after[sum]) {
-                    after[sum] = pieces;
-                    used[sum] = (short) n;
-                }
+        for (int n = 1; n <= count && n * thickness < after.length; n++) {
+            int shift = n * thickness;
+            for (int sum = shift; sum < after.length; sum++) {
+                after[sum] = Math.min(after[sum], before[sum - shift] + n);
             }
         }
         return after;
     }
 
-    private static List<Double> set(int sum, List<StackInput.Shim> lines, short[][] used, double step) {
+    /** @param of fewest pieces for every sum out of the first lines, none of them first */
+    private static List<Double> set(int sum, List<StackInput.Shim> lines, int[][] of, double step) {
         List<Double> set = new ArrayList<>();
         int left = sum;
         for (int i = lines.size() - 1; i >= 0; i--) {
-            for (int n = used[i][left], k = 0; k < n; k++) {
+            int thickness = steps(lines.get(i), step);
+            int pieces = of[i + 1][left];
+            int n = 0;
+            while (of[i][left - n * thickness] + n != pieces) {
+                n++;
                 set.add(lines.get(i).thicknessMm());
             }
-            left -= used[i][left] * steps(lines.get(i), step);
+            left -= n * thickness;
         }
         set.sort(Comparator.reverseOrder());
         return set;

@@ -90,4 +90,26 @@ class OwnCasesTest {
                 .singleElement()
                 .satisfies(r -> assertThat(r.cases()).isEqualTo(5));
     }
+
+    /** One more and one less, against counting all of them anew. */
+    @Test
+    void aCountIsMovedByOneAsIfAllWereCountedAnew() {
+        OwnCases.Case bearing = closed("car", "wheel-bearing", "front-left", "noise-surface=changes");
+        OwnCases.Case tyre = closed("car", "tyre", "front-left", "noise-surface=changes");
+        OwnCases.Case nothing = closed("trailer", "regular-service", "front-left", "");
+        OwnCases before = OwnCases.of(List.of(bearing, bearing));
+        OwnCases more = before.moved(tyre, 1);
+        OwnCases counted = OwnCases.of(List.of(bearing, bearing, tyre));
+        String heard = "noise-follows=road-speed noise-surface=changes";
+        DiagnosisInput asked = Asked.input("car", heard);
+        assertThat(more.cases()).isEqualTo(3);
+        assertThat(Diagnosis.of(asked, more).probability("tyre", "front-left"))
+                .isEqualTo(Diagnosis.of(asked, counted).probability("tyre", "front-left"))
+                .isNotEqualTo(Diagnosis.of(asked, before).probability("tyre", "front-left"));
+        assertThat(before.cases()).as("what was counted before stays as it was").isEqualTo(2);
+        OwnCases less = more.moved(tyre, -1);
+        assertThat(Diagnosis.of(asked, less).probability("tyre", "front-left"))
+                .isEqualTo(Diagnosis.of(asked, before).probability("tyre", "front-left"));
+        assertThat(less.moved(nothing, 1).cases()).isEqualTo(2);
+    }
 }
