@@ -101,6 +101,7 @@ final class Cluster implements AutoCloseable {
                         "--skip-name-resolve",
                         "--binlog-format=ROW",
                         "--innodb-autoinc-lock-mode=2",
+                        "--log-bin-trust-function-creators=ON",
                         "--innodb-buffer-pool-size=32M",
                         "--performance-schema=OFF",
                         "--character-set-server=utf8mb4",

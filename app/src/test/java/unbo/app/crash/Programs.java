@@ -25,6 +25,8 @@ final class Programs {
 
     static final Duration LONGEST = Duration.ofMinutes(3);
 
+    private static final int LAST_WORDS = 40;
+
     private final Path folder;
 
     Programs(Path folder) {
@@ -124,7 +126,9 @@ final class Programs {
                 .pollInterval(Duration.ofMillis(100))
                 .until(() -> {
                     if (!application.isAlive()) {
-                        throw new IllegalStateException("the application ended: see " + folder.resolve("log"));
+                        List<String> log = Files.readAllLines(folder.resolve("log"));
+                        throw new IllegalStateException("the application ended: "
+                                + String.join("\n", log.subList(Math.max(0, log.size() - LAST_WORDS), log.size())));
                     }
                     return Files.exists(ready);
                 });
