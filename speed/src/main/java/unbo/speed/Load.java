@@ -22,6 +22,8 @@ import java.util.concurrent.locks.LockSupport;
 /** Asks a server on loopback for pages, bounded in count and in time, and takes the times. */
 final class Load {
 
+    private static final int SENT_ON = 302;
+
     private final HttpClient client = HttpClient.newBuilder()
             .version(HttpClient.Version.HTTP_1_1)
             .cookieHandler(new CookieManager())
@@ -36,7 +38,9 @@ final class Load {
     /** An answer. @param nanos until its last byte @param body as it came, compressed where the server does that */
     record Answer(long nanos, byte[] body) {}
 
-    /** One request, as a browser sends it. @throws IllegalStateException when it is not answered by 200 */
+    /**
+     * One request, as a browser sends it. @throws IllegalStateException when it is answered by no page or way to one
+     */
     Answer take(Ask ask) {
         long begin = System.nanoTime();
         HttpResponse<byte[]> answer = send(ask, true, HttpResponse.BodyHandlers.ofByteArray());
@@ -68,7 +72,7 @@ final class Load {
         }
         try {
             HttpResponse<T> answer = client.send(request.build(), handler);
-            if (answer.statusCode() != 200) {
+            if (answer.statusCode() != 200 && answer.statusCode() != SENT_ON) {
                 throw new IllegalStateException(ask.address() + " answers " + answer.statusCode());
             }
             return answer;

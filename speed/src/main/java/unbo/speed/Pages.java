@@ -41,7 +41,6 @@ final class Pages {
         List<Long> open = filler.numbers("select id from job where state = 'OPEN' and id > 40 order by id", JOBS);
         List<Long> signed = filler.numbers("select id from job where state = 'SIGNED' and id > 40 order by id", JOBS);
         List<Ask> stages = new ArrayList<>();
-        List<Ask> previews = new ArrayList<>();
         List<Ask> reports = new ArrayList<>();
         List<Ask> prints = new ArrayList<>();
         for (int i = 0; i < JOBS; i++) {
@@ -53,11 +52,12 @@ final class Pages {
         all.put("empty page", List.of(Ask.get("/empty")));
         all.put("stage", stages);
         for (String stage : STAGES) {
+            List<Ask> typed = new ArrayList<>();
             for (int i = 0; i < 4; i++) {
-                previews.add(preview("/jobs/" + open.get(i) + "/" + stage));
+                typed.add(preview("/jobs/" + open.get(i) + "/" + stage));
             }
+            all.put("typed at " + stage, typed);
         }
-        all.put("preview of a stage", previews);
         all.put("report", reports);
         all.put("report, PDF", prints);
     }

@@ -1,5 +1,7 @@
 package unbo.speed;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.sql.Connection;
@@ -11,7 +13,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Random;
+import javax.imageio.ImageIO;
 
+import org.jsoup.Jsoup;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -27,6 +32,8 @@ public final class Speed {
     private static final int WARM_UP = 60;
     private static final int ROUNDS = 80;
     private static final int COST_ROUNDS = 30;
+    private static final int SENT_WARM = 2;
+    private static final int SENT_ROUNDS = 5;
     private static final int USERS = 64;
     /** A figure that may be off by more than this share is marked. */
     private static final double WIDE = 0.2;
@@ -45,6 +52,7 @@ public final class Speed {
     private final Duration crowdLasts =
             Duration.ofSeconds(Long.parseLong(System.getenv().getOrDefault("UNBO_SPEED_CROWD", "60")));
     private final List<String> lines = new ArrayList<>();
+    private int sizes;
 
     private Speed() {}
 
@@ -179,6 +187,47 @@ public final class Speed {
                 rush.failed()));
         line("  resident memory after that: " + server.residentMb() + " MB");
         files();
+        sent(pages);
+    }
+
+    /** What is sent: a job as a file taken in, a photo of six megapixels kept. */
+    private void sent(Map<String, List<Ask>> pages) throws IOException {
+        String job = pages.get("stage").get(sizes++).address().replaceAll("/jobs/(\\d+)/.*", "$1");
+        String token =
+                Jsoup.parse(load.text("/take-in")).select("input[name=_csrf]").val();
+        byte[] file;
+        try (InputStream in = load.stream("/jobs/" + job + "/export.json")) {
+            file = in.readAllBytes();
+        }
+        Ask takeIn = Ask.file("/take-in", token, "file", "job.json", file);
+        Ask photo = Ask.file("/jobs/" + job + "/photos", token, "photo", "p.jpg", picture());
+        Map<String, List<Ask>> sent = new LinkedHashMap<>();
+        sent.put("a job taken in", List.of(takeIn));
+        sent.put("a photo kept", List.of(photo));
+        load.inTurn(sent, SENT_WARM);
+        for (Map.Entry<String, Times> one : load.inTurn(sent, SENT_ROUNDS).entrySet()) {
+            Load.Cost cost = load.cost(sent.get(one.getKey()), SENT_WARM, server);
+            line(String.format(
+                    Locale.ROOT,
+                    "  %-22s %8.1f ms %5.0f%%, CPU %.0f ms",
+                    one.getKey(),
+                    one.getValue().median(),
+                    one.getValue().medianOff() * 100,
+                    cost.cpuMs()));
+        }
+    }
+
+    private static byte[] picture() throws IOException {
+        BufferedImage image = new BufferedImage(3000, 2000, BufferedImage.TYPE_INT_RGB);
+        Random random = new Random(1);
+        for (int y = 0; y < image.getHeight(); y++) {
+            for (int x = 0; x < image.getWidth(); x++) {
+                image.setRGB(x, y, (x / 12 + y / 9) * 0x010203 + random.nextInt(16));
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpeg", out);
+        return out.toByteArray();
     }
 
     private void table(

@@ -303,4 +303,23 @@ class JobPagesTest {
         assertThat(whole).contains("id=\"answer\"", "id=\"card-boxes\"", "id=\"field-outerCone\"");
         assertThat(part.length()).isLessThan(whole.length() / 2);
     }
+
+    /** What cannot be used of the rows of a whole assembly is said as one types, without the rows. */
+    @Test
+    void aPreviewOfRowsSaysWhatCannotBeUsed() throws Exception {
+        String part = mvc.perform(post(job + "/strip/preview")
+                        .with(csrf())
+                        .header("HX-Request", "true")
+                        .header("HX-Target", "answer")
+                        .param("version", "-1")
+                        .param("base", "{}")
+                        .param("rows-of", "adjustable-taper")
+                        .param("kind", "adjustable-taper")
+                        .param("number-outer", "6305 ".repeat(2000)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(Jsoup.parse(part).getElementById("echo-numbers").text()).isNotBlank();
+        assertThat(part).contains("id=\"differs\"").doesNotContain("name=\"number-outer\"");
+    }
 }
