@@ -63,6 +63,14 @@ public record Rail(List<Station> stations) {
                 .collect(Collectors.joining("\n"));
     }
 
+    /** A tick for each station, as markup of a list's line: a list has many, and each is one word. */
+    public String ticks() {
+        return stations.stream()
+                .map(Station::mark)
+                .map(mark -> mark.isEmpty() ? "<i></i>" : "<i class=\"" + mark + "\"></i>")
+                .collect(Collectors.joining());
+    }
+
     /** The first station at which something is left to do; empty when the job can be signed. */
     public Optional<Station> next() {
         return stations.stream().filter(s -> !s.settled).findFirst();
