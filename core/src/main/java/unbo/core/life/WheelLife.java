@@ -1,6 +1,5 @@
 package unbo.core.life;
 
-import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -141,7 +140,7 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
             return 0;
         }
         if (b.rollers()) {
-            return 0.5 * radialN / (0.4 / Math.tan(Math.toRadians(b.contactDeg())));
+            return 0.5 * radialN / (0.4 / tan(b));
         }
         return b.deepGroove()
                 ? 0
@@ -158,14 +157,22 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         return best;
     }
 
+    private static double tan(WheelInput.Bearing b) {
+        return Math.tan(Math.toRadians(b.contactDeg()));
+    }
+
     /** Equivalent load, N. */
     static double equivalent(WheelInput.Bearing b, double radialN, double axialN) {
+        return equivalent(b, tan(b), radialN, axialN);
+    }
+
+    /** @param tan of the contact angle; of rollers alone it counts */
+    private static double equivalent(WheelInput.Bearing b, double tan, double radialN, double axialN) {
         double axial = Math.max(0, axialN);
         if (b.thrustless()) {
             return radialN;
         }
         if (b.rollers()) {
-            double tan = Math.tan(Math.toRadians(b.contactDeg()));
             return axial <= 1.5 * tan * radialN ? radialN : 0.4 * radialN + 0.4 / tan * axial;
         }
         if (b.deepGroove()) {
@@ -183,14 +190,17 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         double sum = 0;
         double shares = 0;
         int worst = 0;
-        List<Load> states = new ArrayList<>(loads.length);
+        Load[] states = new Load[loads.length];
+        double rating = Math.pow(b.cN(), p);
+        double tan = b.rollers() ? tan(b) : 0;
         for (int i = 0; i < loads.length; i++) {
-            double equivalent = Math.max(1e-9, equivalent(b, loads[i][0], loads[i][1]));
+            double equivalent = Math.max(1e-9, equivalent(b, tan, loads[i][0], loads[i][1]));
             double share = in.states().get(i).share();
-            sum += share * Math.pow(equivalent, p);
+            double powered = Math.pow(equivalent, p);
+            sum += share * powered;
             shares += share;
             worst = loads[i][0] > loads[worst][0] ? i : worst;
-            states.add(new Load(loads[i][0], loads[i][1], equivalent, Math.pow(b.cN() / equivalent, p)));
+            states[i] = new Load(loads[i][0], loads[i][1], equivalent, rating / powered);
         }
         double mean = Math.pow(sum / shares, 1 / p);
         double basic = Math.pow(b.cN() / mean, p) * 2 * Math.PI * in.rollingRadiusM() * 1000;
@@ -198,6 +208,6 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         double factor = in.oil().ep()
                 ? LifeFactor.withEp(b.rollers(), in.kappa(), in.contamination(), relative)
                 : LifeFactor.of(b.rollers(), in.kappa(), relative);
-        return new Side(b, loads[worst][0], loads[worst][1], mean, basic, basic * factor, factor, List.copyOf(states));
+        return new Side(b, loads[worst][0], loads[worst][1], mean, basic, basic * factor, factor, List.of(states));
     }
 }

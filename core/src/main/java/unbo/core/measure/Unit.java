@@ -31,7 +31,9 @@ public record Unit(
         if (reciprocal()) {
             return factor.divide(value, EXACT).doubleValue();
         }
-        return value.add(offset).multiply(factor, EXACT).divide(divisor, EXACT).doubleValue();
+        BigDecimal moved = offset.signum() == 0 ? value : value.add(offset);
+        BigDecimal times = moved.multiply(factor, EXACT);
+        return (divisor.compareTo(BigDecimal.ONE) == 0 ? times : times.divide(divisor, EXACT)).doubleValue();
     }
 
     /** Value in the base unit, from a {@code double}; a bare zero per inch is infinite. */
