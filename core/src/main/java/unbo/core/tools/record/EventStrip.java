@@ -19,6 +19,9 @@ public final class EventStrip {
     private static final double WIDTH = 300;
     private static final double ROW = 21;
     private static final double TEXT = 12;
+    /** Words under the strip stand so far apart. */
+    private static final double APART = 54;
+
     private static final double SMALL = 2.2;
     private static final double STEP = 1.3;
     /** A shorter record is drawn over so many days all the same. */
@@ -87,6 +90,7 @@ public final class EventStrip {
         LocalDate tick = years
                 ? from.withDayOfYear(1).plusYears(1)
                 : from.withDayOfMonth(1).plusMonths(1);
+        double told = Double.NEGATIVE_INFINITY;
         while (!tick.isAfter(to)) {
             if (years || !quarters || tick.getMonthValue() % 3 == 1) {
                 double x = at(from, tick, days);
@@ -94,7 +98,10 @@ public final class EventStrip {
                 String words = years || tick.getMonthValue() == 1
                         ? String.valueOf(tick.getYear())
                         : tick.getYear() + "-" + String.format("%02d", tick.getMonthValue());
-                shapes.add(new Shape.Label(Point.of(x, high + 14), words, "middle", TEXT - 1, Role.MARK));
+                if (x - told >= APART) {
+                    shapes.add(new Shape.Label(Point.of(x, high + 14), words, "middle", TEXT - 1, Role.MARK));
+                    told = x;
+                }
             }
             tick = years ? tick.plusYears(1) : tick.plusMonths(1);
         }

@@ -42,4 +42,19 @@ class EventStripTest {
                         .map(s -> ((Shape.Circle) s).centre().x()))
                 .allMatch(x -> x <= strip.left() + strip.width());
     }
+
+    /** Over two and a half years there are ten quarters: no word stands on another. */
+    @Test
+    void wordsUnderTheStripStandApart() {
+        Drawing strip = EventStrip.of(List.of(mark("race", TODAY.minusDays(900).toString(), 2)), TODAY);
+        List<Double> at = strip.shapes().stream()
+                .filter(shape ->
+                        shape instanceof Shape.Label label && label.text().matches("\\d{4}(-\\d\\d)?"))
+                .map(shape -> ((Shape.Label) shape).at().x())
+                .toList();
+        assertThat(at).hasSizeGreaterThan(3);
+        for (int i = 1; i < at.size(); i++) {
+            assertThat(at.get(i) - at.get(i - 1)).isGreaterThanOrEqualTo(50);
+        }
+    }
 }
