@@ -129,9 +129,13 @@ class ExchangePages {
         return "exchange/take-in";
     }
 
-    /** The vehicle that a file's jobs are put onto; null for new ones. */
+    /** The vehicle that a file's jobs are put onto, one that lists show; null for new ones. */
     private Vehicle onto(long id) {
-        return id == 0 ? null : vehicles.find(id).orElseThrow(ExchangePages::unknown);
+        return id == 0
+                ? null
+                : vehicles.find(id)
+                        .filter(vehicle -> !vehicle.practice() && vehicle.awayAt() == null)
+                        .orElseThrow(ExchangePages::unknown);
     }
 
     /** Takes away all vehicles that came with one file. */
@@ -143,7 +147,7 @@ class ExchangePages {
             return "redirect:/take-in";
         }
         List<Long> gone = files.vehicles(sum);
-        gone.forEach(id -> vehicles.takeAway(id, words, clock.instant()));
+        vehicles.takeAway(gone, words, clock.instant());
         events.publishEvent(new DoneBy.Done("taken away", null, gone.size() + " vehicles of one file: " + words));
         return "redirect:/away";
     }

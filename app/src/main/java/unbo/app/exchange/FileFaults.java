@@ -63,7 +63,8 @@ final class FileFaults implements FileReading.Taker {
                 .filter(code ->
                         !code.equals(Place.UNKNOWN) && onto.position(code).isEmpty())
                 .findFirst()
-                .map(code -> onto.name() + " has no position “" + code + "”, which the file speaks of.");
+                .map(code -> onto.name() + " has no place “"
+                        + Place.of(kind, code).map(Place::label).orElse(code) + "”, which the file speaks of.");
     }
 
     private static boolean sound(Care care) {

@@ -5,7 +5,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+
+import unbo.core.handover.AfterDrive;
 
 /**
  * What else a file of everything holds, each kind with the columns that are written: countdowns, rings marked on
@@ -22,7 +25,7 @@ enum More {
             Of.PHOTO,
             "photo_ring",
             Column.text("place", 40),
-            Column.text("ring", 5),
+            Column.of("ring", "outer|inner"),
             Column.number("centre_x"),
             Column.number("centre_y"),
             Column.number("outboard"),
@@ -34,7 +37,7 @@ enum More {
             Of.JOB,
             "owner_answer",
             Column.whole("after_km"),
-            Column.text("heat", 10),
+            Column.heat(),
             Column.yes("noise"),
             Column.yes("loose"),
             Column.yes("leaks"),
@@ -63,6 +66,15 @@ enum More {
 
         static Column text(String name, int most) {
             return of(name, "(?s).{0," + most + "}");
+        }
+
+        /** How warm an owner found a hub, as it is kept. */
+        static Column heat() {
+            return of(
+                    "heat",
+                    Arrays.stream(AfterDrive.Heat.values())
+                            .map(heat -> heat.name().toLowerCase(Locale.ROOT))
+                            .collect(Collectors.joining("|")));
         }
 
         static Column number(String name) {

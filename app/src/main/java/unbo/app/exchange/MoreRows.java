@@ -63,16 +63,19 @@ class MoreRows {
             return;
         }
         List<Object> values = new ArrayList<>();
-        List<String> names = new ArrayList<>(what.names());
+        List<String> columns = new ArrayList<>(what.names());
         what.owner().ifPresent(owner -> values.add(of));
         what.columns().forEach(column -> values.add(texts.get(column.name())));
         if (what == More.RING) {
-            names.add("job_id");
+            columns.add("job_id");
             values.add(rows.queryForObject("select job_id from photo where id = ?", Long.class, of));
         }
+        String names = String.join(", ", columns);
+        String last = columns.get(columns.size() - 1);
         rows.update(
-                "insert ignore into " + what.table() + " (" + String.join(", ", names) + ") values ("
-                        + names.stream().map(n -> "?").collect(Collectors.joining(", ")) + ")",
+                "insert into " + what.table() + " (" + names + ") values ("
+                        + columns.stream().map(n -> "?").collect(Collectors.joining(", "))
+                        + ") on duplicate key update " + last + " = values(" + last + ")", // told twice: once
                 values.toArray());
     }
 }

@@ -2,8 +2,6 @@ package unbo.app.report;
 
 import java.util.Map;
 
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -22,7 +20,6 @@ import unbo.core.tools.diagnosing.DiagnosisFields;
 @ConditionalOnProperty("unbo.warm")
 class WarmUp {
 
-    private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
     private static final String PAGE = "<html><body><h1>Warm</h1><p>0.05 mm, 20 °C, Δ</p>"
             + "<svg width=\"20\" height=\"20\"><circle cx=\"10\" cy=\"10\" r=\"9\"/></svg></body></html>";
 
@@ -40,14 +37,9 @@ class WarmUp {
         aside.start();
     }
 
-    /** @return bytes of the paper */
-    int warm() {
-        int written = papers.write(PAGE).length;
+    private void warm() {
+        papers.write(PAGE);
         Map<String, String> texts = Map.of("vehicle", "car", "checks", "noise-follows=road-speed");
-        FieldReader.read(DiagnosisFields.LIST, texts, UnitSystem.METRIC)
-                .get()
-                .map(Diagnosis::of)
-                .ifPresent(diagnosis -> LOG.debug("warm, {} hypotheses", diagnosis));
-        return written;
+        FieldReader.read(DiagnosisFields.LIST, texts, UnitSystem.METRIC).get().ifPresent(Diagnosis::of);
     }
 }

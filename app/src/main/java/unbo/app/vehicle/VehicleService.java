@@ -87,6 +87,11 @@ public class VehicleService {
         vehicles.withPositions(id).orElseThrow().away(at, why);
     }
 
+    /** Takes several out of every list: all of them or none. */
+    public void takeAway(List<Long> ids, String why, Instant at) {
+        ids.forEach(id -> takeAway(id, why, at));
+    }
+
     /** Puts it back. @return false where it was taken away too long ago, or never */
     public boolean putBack(long id, Instant now) {
         Vehicle vehicle = vehicles.withPositions(id).orElseThrow();

@@ -609,7 +609,7 @@ class ExchangeTest {
                 "insert into account (name, initials, role, password, active, made) values ('Quayhand', 'QH', "
                         + "'mechanic', '{noop}secret-of-the-slip', 1, now())",
                 "insert into owner_answer (job_id, after_km, heat, noise, loose, leaks, note, told) values (" + job
-                        + ", 50, 'hand', 0, 0, 1, 'a drop', '2027-01-05 06:07:08.009')")) {
+                        + ", 50, 'cool', 0, 0, 1, 'a drop', '2027-01-05 06:07:08.009')")) {
             entities.createNativeQuery(row).executeUpdate();
         }
         byte[] file = download("/export.json");
@@ -634,6 +634,11 @@ class ExchangeTest {
                 .singleElement()
                 .asString()
                 .contains("timer", "ends_at");
+        String warm = text.replaceFirst("\"heat\" : \"\\w+\"", "\"heat\" : \"like tea\"");
+        assertThat(take(warm.getBytes(StandardCharsets.UTF_8)).faults())
+                .singleElement()
+                .asString()
+                .contains("answer", "heat");
     }
 
     private List<String> rows(String query) {
