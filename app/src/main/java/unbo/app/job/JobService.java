@@ -77,7 +77,6 @@ public class JobService {
     private static final int MOST_PAST = 12;
     private static final int LONGEST_NUMBERS = 255;
     private static final int PAPERS_AT_ONCE = 50;
-    private static final int SEARCHED = 50;
 
     private final Jobs jobs;
     private final Visits visits;
@@ -938,9 +937,9 @@ public class JobService {
     @Transactional(readOnly = true)
     public List<JobLine> search(String words) {
         String like = Like.containing(words);
-        List<Long> found = new ArrayList<>(jobs.search(like, Words.AS_THEY_STAND, SEARCHED));
-        if (found.size() < SEARCHED) {
-            found.addAll(jobs.searchAll(Words.all(words), like, SEARCHED));
+        List<Long> found = new ArrayList<>(jobs.searchAll(Words.all(words), like, Words.LISTED));
+        if (found.isEmpty() || !Words.keptAll(words)) {
+            found.addAll(jobs.search(like, Words.AS_THEY_STAND, Words.LISTED));
         }
         String digits = words.strip().replaceFirst("^#", "");
         if (digits.matches("\\d{1,15}")) {

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.util.UriComponentsBuilder;
 
-import unbo.app.data.Paged;
+import unbo.app.data.Words;
 import unbo.app.web.Page;
 
 /** What do you have? The readings under the box, and the page of them all. */
@@ -36,7 +36,7 @@ class SeekPages {
             model.addAttribute("vehicles", held.vehicles());
             model.addAttribute("positions", held.positions());
             model.addAttribute("jobs", held.jobs());
-            model.addAttribute("most", Paged.SIZE);
+            model.addAttribute("most", Words.LISTED);
         }
         return "board/ask";
     }

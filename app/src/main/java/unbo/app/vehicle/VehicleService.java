@@ -212,15 +212,21 @@ public class VehicleService {
         return vehicles.ids(Limit.of(1)).isEmpty();
     }
 
-    /** By name, mark or owner's initials. */
+    /**
+     * By name, mark or owner's initials: those with words that begin so, and where none has, or a word is too short for
+     * an index, those of the first by name that hold the text as it stands.
+     */
     @Transactional(readOnly = true)
     public List<Vehicle> search(String words) {
-        Set<Long> found =
-                new LinkedHashSet<>(vehicles.searchFirst(Like.containing(words), Words.AS_THEY_STAND, Paged.SIZE));
-        if (found.size() < Paged.SIZE) {
-            found.addAll(vehicles.searchAll(Words.all(words), Paged.SIZE));
+        List<Long> begun = vehicles.searchAll(Words.all(words), Words.LISTED);
+        Set<Long> found = new LinkedHashSet<>();
+        if (begun.isEmpty() || !Words.keptAll(words)) {
+            found.addAll(vehicles.searchFirst(Like.containing(words), Words.AS_THEY_STAND, Words.LISTED));
         }
-        return found.isEmpty() ? List.of() : vehicles.these(found);
+        found.addAll(begun);
+        return found.isEmpty()
+                ? List.of()
+                : vehicles.these(found.stream().limit(Words.LISTED).toList());
     }
 
     /** What vehicles are called: the newest, and those any of whose words begins as one that was typed. */
@@ -242,7 +248,7 @@ public class VehicleService {
     @Transactional(readOnly = true)
     public List<Position> searchNumbers(String words) {
         return positions.these(positions.search(
-                Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)), Paged.SIZE));
+                Like.containing(words.replaceAll("[\\s.-]", "").toUpperCase(java.util.Locale.ROOT)), Words.LISTED));
     }
 
     /**

@@ -33,7 +33,7 @@ interface Vehicles extends Repository<Vehicle, Long> {
     /** Of the first by name those whose name, mark or owner holds some words. */
     @Query(
             nativeQuery = true,
-            value = "select id from (select id, name, mark, owner from vehicle where listed order by name, id "
+            value = "select id from (select id, name, mark, owner from vehicle where listed = 1 order by name, id "
                     + "limit :first) v where name like :like escape '!' or mark like :like escape '!' or owner like "
                     + ":like escape '!' limit :most")
     List<Long> searchFirst(String like, int first, int most);

@@ -1,5 +1,7 @@
 package unbo.core.life;
 
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -44,27 +46,66 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
 
     public static WheelLife of(WheelInput in) {
         int n = in.states().size();
-        double[][] inner = new double[n][2];
-        double[][] outer = new double[n][2];
+        Load[] inner = new Load[n];
+        Load[] outer = new Load[n];
         double moment = 0;
+        double r = in.rollingRadiusM() * 1000;
+        double a = in.spreadMm();
+        Rated in1 = Rated.of(in.inner());
+        Rated out1 = Rated.of(in.outer());
+        boolean straight = in.inner().straight() && in.outer().straight();
         for (int i = 0; i < n; i++) {
             double g = in.states().get(i).lateralG();
             double w = load(in, g);
             double side = in.leaning() ? 0 : w * g;
-            double r = in.rollingRadiusM() * 1000;
-            double fro = (w * (in.spreadMm() / 2 + in.offsetMm()) - side * r) / in.spreadMm();
-            double fri = (w * (in.spreadMm() / 2 - in.offsetMm()) + side * r) / in.spreadMm();
-            axial(in, Math.abs(fri), Math.abs(fro), side, inner[i], outer[i]);
-            inner[i][0] = Math.abs(fri);
-            outer[i][0] = Math.abs(fro);
+            double fri = Math.abs((w * (a / 2 - in.offsetMm()) + side * r) / a);
+            double fro = Math.abs((w * (a / 2 + in.offsetMm()) - side * r) / a);
+            Thrust thrust = straight
+                    ? Thrust.of(side)
+                    : Thrust.of(induced(in.inner(), in1.tan(), fri), induced(in.outer(), out1.tan(), fro), side);
+            inner[i] = in1.load(fri, thrust.inner());
+            outer[i] = out1.load(fro, thrust.outer());
             double bending = (w * in.offsetMm() - side * r) / 1000;
             moment = Math.abs(bending) > Math.abs(moment) ? bending : moment;
         }
-        Side in1 = side(in, in.inner(), inner);
-        Side out1 = side(in, in.outer(), outer);
+        Side innerSide = side(in, in1, inner);
+        Side outerSide = side(in, out1, outer);
         double m = in.inner().rollers() ? 9.0 / 8 : 10.0 / 9;
-        double system = Math.pow(Math.pow(out1.lifeKm(), -m) + Math.pow(in1.lifeKm(), -m), -1 / m);
-        return new WheelLife(in, in1, out1, system, moment);
+        double system = Math.pow(Math.pow(outerSide.lifeKm(), -m) + Math.pow(innerSide.lifeKm(), -m), -1 / m);
+        return new WheelLife(in, innerSide, outerSide, system, moment);
+    }
+
+    /** Axial force on both bearings, N; the side force inboard is positive and goes into the inner one. */
+    private record Thrust(double inner, double outer) {
+
+        /** Of two whose radial loads make none. */
+        static Thrust of(double side) {
+            return new Thrust(Math.max(0, side), Math.max(0, -side));
+        }
+
+        /** Of two that induce it on each other, N. */
+        static Thrust of(double byInner, double byOuter, double side) {
+            double inner = Math.max(byInner, byOuter + side);
+            return new Thrust(inner, inner - side);
+        }
+    }
+
+    /**
+     * What all states of one bearing share. @param tan of the contact angle @param exponent of its life
+     *
+     * @param rating C to the exponent
+     */
+    private record Rated(WheelInput.Bearing bearing, double tan, double exponent, double rating) {
+
+        static Rated of(WheelInput.Bearing b) {
+            double exponent = b.rollers() ? 10.0 / 3 : 3;
+            return new Rated(b, WheelLife.tan(b), exponent, Math.pow(b.cN(), exponent));
+        }
+
+        Load load(double radialN, double axialN) {
+            double equivalent = Math.max(1e-9, equivalent(bearing, tan, radialN, axialN));
+            return new Load(radialN, axialN, equivalent, rating / Math.pow(equivalent, exponent));
+        }
     }
 
     /**
@@ -75,15 +116,16 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         double a = input.spreadMm();
         double w = input.wheelLoadN() * times;
         double r = input.rollingRadiusM() * 1000;
+        boolean straight = input.inner().straight() && input.outer().straight();
         double least = Double.POSITIVE_INFINITY;
         for (double side : new double[] {input.wheelLoadN(), -input.wheelLoadN()}) {
             double fro = Math.abs((w * (a / 2 + input.offsetMm()) - side * r) / a);
             double fri = Math.abs((w * (a / 2 - input.offsetMm()) + side * r) / a);
-            double[] innerLoad = new double[2];
-            double[] outerLoad = new double[2];
-            axial(input, fri, fro, side, innerLoad, outerLoad);
-            least = Math.min(least, input.inner().c0N() / staticN(input.inner(), fri, innerLoad[1]));
-            least = Math.min(least, input.outer().c0N() / staticN(input.outer(), fro, outerLoad[1]));
+            Thrust thrust = straight
+                    ? Thrust.of(side)
+                    : Thrust.of(induced(input.inner(), fri), induced(input.outer(), fro), side);
+            least = Math.min(least, input.inner().c0N() / staticN(input.inner(), fri, thrust.inner()));
+            least = Math.min(least, input.outer().c0N() / staticN(input.outer(), fro, thrust.outer()));
         }
         return least;
     }
@@ -119,28 +161,18 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         return Math.max(0, in.wheelLoadN() + 2 * in.wheelLoadN() * g * in.cgHeightMm() / in.trackMm());
     }
 
-    /**
-     * Thrust on both bearings, with what each induces on the other; side force inboard positive, into the inner one.
-     */
-    private static void axial(WheelInput in, double fri, double fro, double side, double[] inner, double[] outer) {
-        double si = induced(in.inner(), fri);
-        double so = induced(in.outer(), fro);
-        if (in.inner().straight() && in.outer().straight()) {
-            inner[1] = Math.max(0, side);
-            outer[1] = Math.max(0, -side);
-            return;
-        }
-        inner[1] = Math.max(si, so + side);
-        outer[1] = inner[1] - side;
-    }
-
     /** Thrust that a bearing's radial load makes of itself, N. */
     static double induced(WheelInput.Bearing b, double radialN) {
+        return induced(b, tan(b), radialN);
+    }
+
+    /** @param tan of the contact angle; of rollers alone it counts */
+    private static double induced(WheelInput.Bearing b, double tan, double radialN) {
         if (b.thrustless()) {
             return 0;
         }
         if (b.rollers()) {
-            return 0.5 * radialN / (0.4 / tan(b));
+            return 0.5 * radialN / (0.4 / tan);
         }
         return b.deepGroove()
                 ? 0
@@ -185,29 +217,25 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         return axial <= row[3] * radialN ? radialN : row[1] * radialN + row[2] * axial;
     }
 
-    private static Side side(WheelInput in, WheelInput.Bearing b, double[][] loads) {
-        double p = b.rollers() ? 10.0 / 3 : 3;
+    private static Side side(WheelInput in, Rated rated, Load[] loads) {
+        WheelInput.Bearing b = rated.bearing();
         double sum = 0;
         double shares = 0;
-        int worst = 0;
-        Load[] states = new Load[loads.length];
-        double rating = Math.pow(b.cN(), p);
-        double tan = b.rollers() ? tan(b) : 0;
+        Load worst = loads[0];
         for (int i = 0; i < loads.length; i++) {
-            double equivalent = Math.max(1e-9, equivalent(b, tan, loads[i][0], loads[i][1]));
             double share = in.states().get(i).share();
-            double powered = Math.pow(equivalent, p);
-            sum += share * powered;
+            sum += share / loads[i].lifeMillions();
             shares += share;
-            worst = loads[i][0] > loads[worst][0] ? i : worst;
-            states[i] = new Load(loads[i][0], loads[i][1], equivalent, rating / powered);
+            worst = loads[i].radialN() > worst.radialN() ? loads[i] : worst;
         }
-        double mean = Math.pow(sum / shares, 1 / p);
-        double basic = Math.pow(b.cN() / mean, p) * 2 * Math.PI * in.rollingRadiusM() * 1000;
+        double millions = shares / sum;
+        double mean = b.cN() / Math.pow(millions, 1 / rated.exponent());
+        double basic = millions * 2 * Math.PI * in.rollingRadiusM() * 1000;
         double relative = in.contamination() * LifeFactor.fatigueLimitN(b.c0N(), b.rollers()) / mean;
         double factor = in.oil().ep()
                 ? LifeFactor.withEp(b.rollers(), in.kappa(), in.contamination(), relative)
                 : LifeFactor.of(b.rollers(), in.kappa(), relative);
-        return new Side(b, loads[worst][0], loads[worst][1], mean, basic, basic * factor, factor, List.of(states));
+        List<Load> states = Collections.unmodifiableList(Arrays.asList(loads));
+        return new Side(b, worst.radialN(), worst.axialN(), mean, basic, basic * factor, factor, states);
     }
 }

@@ -18,6 +18,8 @@ public final class QuantityReader {
 
     private static final int LONGEST = 60;
     private static final double LARGEST = 1e12;
+    private static final long MILLION = 1_000_000;
+    private static final int MILLIONTHS = 6;
     private static final String DIGITS = "\\d+(?:[.,]\\d+)*[.,]?|[.,]\\d+";
     private static final Pattern MIXED =
             Pattern.compile("([+-]?)(\\d+)(?:\\s*-\\s*|\\s+)(\\d+)\\s*/\\s*(\\d+)\\s*(\\D.*)?");
@@ -153,9 +155,16 @@ public final class QuantityReader {
             return Outcome.refused(
                     "“" + text.strip() + "” divides by zero: the lower figure of a fraction must be 1 or more.");
         }
-        BigDecimal value =
-                new BigDecimal(whole).add(new BigDecimal(top).divide(new BigDecimal(divisor), MathContext.DECIMAL128));
+        BigDecimal value = mixed(Integer.parseInt(whole), Integer.parseInt(top), divisor);
         return finish(text, match.group(1).equals("-") ? value.negate() : value, match.group(from + 2), bare);
+    }
+
+    /** Exact for halves to sixty-fourths and the like, to 34 figures for thirds. */
+    private static BigDecimal mixed(int whole, int top, int bottom) {
+        return MILLION % bottom == 0
+                ? BigDecimal.valueOf(whole * MILLION + top * (MILLION / bottom), MILLIONTHS)
+                : BigDecimal.valueOf(whole)
+                        .add(BigDecimal.valueOf(top).divide(BigDecimal.valueOf(bottom), MathContext.DECIMAL128));
     }
 
     private static Outcome finish(String text, BigDecimal value, String unitText, Unit bare) {

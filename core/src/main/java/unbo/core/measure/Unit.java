@@ -33,7 +33,7 @@ public record Unit(
         }
         BigDecimal moved = offset.signum() == 0 ? value : value.add(offset);
         BigDecimal times = moved.multiply(factor, EXACT);
-        return (divisor.compareTo(BigDecimal.ONE) == 0 ? times : times.divide(divisor, EXACT)).doubleValue();
+        return (divisor.equals(BigDecimal.ONE) ? times : times.divide(divisor, EXACT)).doubleValue();
     }
 
     /** Value in the base unit, from a {@code double}; a bare zero per inch is infinite. */

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -21,6 +22,8 @@ public final class Units {
     private static final Pattern PARTING = Pattern.compile("[\\s.·*-]");
 
     private static final Map<Quantity, List<Unit>> TABLE = read();
+    /** By each name as it stands in the table. */
+    private static final Map<Quantity, Map<String, Unit>> NAMED = byName();
 
     private Units() {}
 
@@ -39,19 +42,29 @@ public final class Units {
 
     /** The unit a mechanic means by {@code text} where {@code quantity} is asked. */
     static Optional<Unit> named(Quantity quantity, String text) {
-        String exact = PARTING.matcher(text).replaceAll("");
-        String folded = exact.toLowerCase(Locale.ROOT);
-        for (Unit u : table(quantity)) {
-            if (u.names().contains(exact) || u.names().contains(folded)) {
-                return Optional.of(u);
-            }
+        Map<String, Unit> named = Objects.requireNonNull(NAMED.get(quantity));
+        Unit asItStands = named.get(text);
+        if (asItStands != null) {
+            return Optional.of(asItStands);
         }
-        return Optional.empty();
+        String exact = PARTING.matcher(text).replaceAll("");
+        Unit parted = named.get(exact);
+        return Optional.ofNullable(parted != null ? parted : named.get(exact.toLowerCase(Locale.ROOT)));
     }
 
     /** What {@code text} measures when it is no unit of the asked quantity; empty when it is no unit at all. */
     static Optional<Unit> anywhere(String text) {
         return TABLE.keySet().stream().flatMap(q -> named(q, text).stream()).findFirst();
+    }
+
+    private static Map<Quantity, Map<String, Unit>> byName() {
+        Map<Quantity, Map<String, Unit>> all = new EnumMap<>(Quantity.class);
+        TABLE.forEach((quantity, units) -> {
+            Map<String, Unit> named = new HashMap<>();
+            units.forEach(unit -> unit.names().forEach(name -> named.putIfAbsent(name, unit)));
+            all.put(quantity, named);
+        });
+        return Collections.unmodifiableMap(all);
     }
 
     private static List<Unit> table(Quantity quantity) {

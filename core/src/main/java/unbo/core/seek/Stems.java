@@ -80,7 +80,17 @@ final class Stems {
         if (length < SLIP_FROM || Math.abs(typed.length() - meant.length()) > 2) {
             return false;
         }
-        return distance(typed, meant) <= (length >= TWO_SLIPS_FROM ? 2 : 1);
+        int slips = length >= TWO_SLIPS_FROM ? 2 : 1;
+        return Long.bitCount(letters(typed) ^ letters(meant)) <= 2 * slips && distance(typed, meant) <= slips;
+    }
+
+    /** Which letters and digits a word has, a bit each: a slip takes one away and brings one at the most. */
+    private static long letters(String word) {
+        long letters = 0;
+        for (int i = 0; i < word.length(); i++) {
+            letters |= 1L << word.charAt(i);
+        }
+        return letters;
     }
 
     /**

@@ -27,8 +27,8 @@ final class WordTable {
 
     private static final List<Entry> ENTRIES = read();
     private static final Set<String> KNOWN = known();
-    /** The words as they stand in the table, by their stems. */
-    private static final Map<String, Set<String>> RAW = raw();
+    /** The words as they stand in the table, and as what is being done, by their stems. */
+    private static final Map<String, List<String>> FORMS = forms();
 
     private WordTable() {}
 
@@ -95,8 +95,8 @@ final class WordTable {
         for (List<String> phrase : entry.phrases()) {
             Set<Integer> found = new HashSet<>();
             double least = 1;
-            for (String word : phrase) {
-                Like like = like(word, words, found, likes);
+            for (int i = 0; i < phrase.size() && least > 0; i++) {
+                Like like = like(phrase.get(i), words, found, likes);
                 least = Math.min(least, like.likeness());
                 found.add(like.at());
             }
@@ -135,9 +135,10 @@ final class WordTable {
         if (KNOWN.contains(typed) || Stems.idle(typed)) {
             return 0;
         }
-        if (RAW.getOrDefault(meant, Set.of()).stream().anyMatch(raw -> Stems.slipped(word.typed(), raw))
-                || Stems.slipped(word.typed(), meant + "ing")) {
-            return SLIPPED;
+        for (String raw : FORMS.getOrDefault(meant, List.of())) {
+            if (Stems.slipped(word.typed(), raw)) {
+                return SLIPPED;
+            }
         }
         return last && typed.length() >= BEGUN_FROM && meant.startsWith(typed) ? BEGUN : 0;
     }
@@ -168,14 +169,18 @@ final class WordTable {
         return telling.stream().allMatch(Stems::idle) ? all : telling;
     }
 
-    private static Map<String, Set<String>> raw() {
-        Map<String, Set<String>> raw = new HashMap<>();
+    private static Map<String, List<String>> forms() {
+        Map<String, Set<String>> forms = new HashMap<>();
+        KNOWN.forEach(
+                stem -> forms.computeIfAbsent(stem, s -> new LinkedHashSet<>()).add(stem + "ing"));
         for (TableRow row : Table.read(WordTable.class, "words.csv")) {
             Stems.words(row.get("words"))
-                    .forEach(word -> raw.computeIfAbsent(word.stem(), stem -> new HashSet<>())
+                    .forEach(word -> forms.computeIfAbsent(word.stem(), stem -> new LinkedHashSet<>())
                             .add(word.typed()));
         }
-        return Map.copyOf(raw);
+        Map<String, List<String>> all = new HashMap<>();
+        forms.forEach((stem, words) -> all.put(stem, List.copyOf(words)));
+        return Map.copyOf(all);
     }
 
     private static Set<String> known() {
