@@ -51,6 +51,10 @@ public final class Speed {
     private final Server server = new Server(number("UNBO_SPEED_PID"));
     private final Duration crowdLasts =
             Duration.ofSeconds(Long.parseLong(System.getenv().getOrDefault("UNBO_SPEED_CROWD", "60")));
+    /** So long a user reads a page, on average. */
+    private final Duration reading =
+            Duration.ofSeconds(Long.parseLong(System.getenv().getOrDefault("UNBO_SPEED_READING", "8")));
+
     private final List<String> lines = new ArrayList<>();
     private int sizes;
 
@@ -166,8 +170,9 @@ public final class Speed {
         for (Map.Entry<String, List<Ask>> page : pages.entrySet()) {
             costs.put(page.getKey(), load.cost(page.getValue(), COST_ROUNDS, server));
         }
-        say(USERS + " users at once for " + crowdLasts.toSeconds() + " s, each reading 2 s on average");
-        Load.Crowd crowd = load.crowd(pages, USERS, crowdLasts, Duration.ofSeconds(2));
+        say(USERS + " users at once for " + crowdLasts.toSeconds() + " s, each reading " + reading.toSeconds()
+                + " s on average");
+        Load.Crowd crowd = load.crowd(pages, USERS, crowdLasts, reading);
         say("16 users without rest for 10 s");
         Load.Crowd rush = load.crowd(pages, 16, Duration.ofSeconds(10), Duration.ZERO);
         table(jobs, one, costs, crowd, first);

@@ -15,8 +15,8 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 import unbo.app.job.JobService;
 import unbo.app.job.JobView;
-import unbo.app.parts.Label;
 import unbo.app.web.FieldView;
+import unbo.app.web.Label;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.handover.AfterDrive;

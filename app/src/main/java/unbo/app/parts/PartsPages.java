@@ -26,6 +26,7 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import unbo.app.catalogue.OwnCatalogue;
 import unbo.app.job.JobService;
 import unbo.app.job.JobView;
+import unbo.app.web.Label;
 import unbo.app.web.Page;
 import unbo.app.workshop.WorkshopService;
 import unbo.core.measure.Show;

@@ -46,7 +46,7 @@ public final class AccountCommand {
         if (password.isEmpty()) {
             password = asked(name);
         }
-        refusal = Password.refusal(password, name);
+        refusal = Guessed.refusal(password, name);
         if (!refusal.isEmpty()) {
             return refusal;
         }
@@ -55,7 +55,7 @@ public final class AccountCommand {
                 settings.getOrDefault("UNBO_DB_URL", ""),
                 settings.getOrDefault("UNBO_DB_USER", "unbo"),
                 settings.getOrDefault("UNBO_DB_PASSWORD", ""))) {
-            return kept(database, new Accounts.Account(0, name, initials, role, hash, true));
+            return kept(database, new Accounts.Account(0, name, initials, role, hash, true, false));
         } catch (SQLIntegrityConstraintViolationException twice) {
             return name + " has just got an account from somebody else.";
         } catch (SQLException none) {
@@ -89,7 +89,7 @@ public final class AccountCommand {
 
     private static String written(Connection database, Accounts.Account one) throws SQLException {
         try (PreparedStatement there = database.prepareStatement(
-                "update account set initials = ?, role = ?, password = ?, active = true where name = ?")) {
+                "update account set initials = ?, role = ?, password = ?, active = true, second_step = null where name = ?")) {
             there.setString(1, one.initials());
             there.setString(2, one.role().words());
             there.setString(3, one.password());
@@ -100,7 +100,7 @@ public final class AccountCommand {
                     browsers.setString(1, one.name());
                     browsers.executeUpdate();
                 }
-                return "Kept: " + one.name() + " has another password, and is "
+                return "Kept: " + one.name() + " has another password, no second step, and is "
                         + one.role().words() + ".";
             }
         }

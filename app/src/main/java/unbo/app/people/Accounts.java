@@ -27,7 +27,6 @@ import unbo.app.data.Changes;
 import unbo.app.data.Known;
 import unbo.app.web.Door;
 import unbo.app.web.SentAway;
-import unbo.core.people.Password;
 import unbo.core.people.Role;
 
 /**
@@ -46,10 +45,15 @@ public class Accounts implements UserDetailsService, Door {
             r.getString("initials"),
             Role.of(r.getString("role")).orElseThrow(),
             r.getString("password"),
-            r.getBoolean("active"));
+            r.getBoolean("active"),
+            r.getString("second_step") != null);
 
-    /** @param password hashed, behind the word in braces that says how */
-    public record Account(long id, String name, String initials, Role role, String password, boolean active) {}
+    /**
+     * @param password hashed, behind the word in braces that says how
+     * @param second whether it asks for a second step
+     */
+    public record Account(
+            long id, String name, String initials, Role role, String password, boolean active, boolean second) {}
 
     private final JdbcTemplate rows;
     private final TransactionTemplate whole;
@@ -84,8 +88,8 @@ public class Accounts implements UserDetailsService, Door {
 
     /** The one by which what is typed is compared. */
     @Bean
-    static PasswordEncoder passwordEncoder() {
-        return Hashes.encoder();
+    static PasswordEncoder passwordEncoder(Clock clock) {
+        return new OnceChecked(Hashes.encoder(), clock);
     }
 
     /** Before any page is served. */
@@ -139,7 +143,7 @@ public class Accounts implements UserDetailsService, Door {
         String called = name.strip();
         String letters = initials.strip().toUpperCase(Locale.ROOT);
         String refusal = refusal(called, letters);
-        refusal = refusal.isEmpty() ? Password.refusal(password, called) : refusal;
+        refusal = refusal.isEmpty() ? Guessed.refusal(password, called) : refusal;
         if (!refusal.isEmpty()) {
             return refusal;
         }
@@ -205,7 +209,7 @@ public class Accounts implements UserDetailsService, Door {
     @Transactional
     public String password(long id, String password) {
         Account one = locked(id).orElseThrow();
-        String refusal = Password.refusal(password, one.name());
+        String refusal = Guessed.refusal(password, one.name());
         if (refusal.isEmpty()) {
             rows.update("update account set password = ? where id = ?", encoder.encode(password), id);
             away.everywhere(one.name());

@@ -13,7 +13,7 @@ final class Doors {
     private record Asked(String method, Pattern path, Right right) {}
 
     private static final List<Asked> ALL = List.of(
-            new Asked("", Pattern.compile("/people(?!/me$)(/.*)?|/changes(\\.csv)?"), Right.PEOPLE),
+            new Asked("", Pattern.compile("/people(?!/me(/|$))(/.*)?|/changes(\\.csv)?"), Right.PEOPLE),
             new Asked("POST", Pattern.compile("/settings"), Right.SETTINGS),
             new Asked("POST", Pattern.compile("/jobs/\\d+/do/reopen"), Right.REOPEN),
             new Asked(

@@ -13,9 +13,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
+import unbo.app.web.Label;
 import unbo.app.web.Page;
 import unbo.core.people.Password;
 import unbo.core.people.Role;
+import unbo.core.people.TimeCode;
 
 /** Who has an account: the owner's page, and everybody's own. */
 @Page
@@ -23,11 +25,13 @@ class PeoplePages {
 
     private final Accounts accounts;
     private final SecondEyes eyes;
+    private final TwoSteps steps;
     private final ApplicationEventPublisher events;
 
-    PeoplePages(Accounts accounts, SecondEyes eyes, ApplicationEventPublisher events) {
+    PeoplePages(Accounts accounts, SecondEyes eyes, TwoSteps steps, ApplicationEventPublisher events) {
         this.accounts = accounts;
         this.eyes = eyes;
+        this.steps = steps;
         this.events = events;
     }
 
@@ -101,6 +105,14 @@ class PeoplePages {
                 flash);
     }
 
+    /** For who lost his telephone. */
+    @PostMapping("/people/{id:\\d+}/second-step/off")
+    String stepOff(@PathVariable long id, RedirectAttributes flash) {
+        Accounts.Account one = account(id);
+        steps.off(id);
+        return after("", "second step off", one.name(), one.name() + " comes in by the password alone.", flash);
+    }
+
     @PostMapping("/people/second-eyes")
     String eyes(@RequestParam(defaultValue = "") String wanted, RedirectAttributes flash) {
         eyes.want(wanted.equals("yes"));
@@ -132,7 +144,71 @@ class PeoplePages {
     String me(Model model) {
         model.addAttribute("me", here());
         model.addAttribute("shortest", Password.SHORTEST);
+        model.addAttribute("second", steps.secret(here().id()).isPresent());
         return "people/me";
+    }
+
+    /** A second step is set up: the secret to be taken into a telephone, kept when its figures come back. */
+    @PostMapping("/people/me/second-step")
+    String step(Model model) {
+        return drawn(steps.drawn(), model);
+    }
+
+    private String drawn(String secret, Model model) {
+        model.addAttribute("secret", secret);
+        model.addAttribute(
+                "code", new Label("Unbo", here().getUsername(), TwoSteps.address(here().getUsername(), secret)).svg());
+        return me(model);
+    }
+
+    @PostMapping("/people/me/second-step/on")
+    String stepOn(
+            @RequestParam String now,
+            @RequestParam String secret,
+            @RequestParam String figures,
+            Model model,
+            RedirectAttributes flash) {
+        String refusal = accounts.matches(here().id(), now)
+                ? steps.on(here().id(), secret, figures)
+                : "That is not your password.";
+        if (!refusal.isEmpty()) {
+            model.addAttribute("bad", refusal);
+            return TimeCode.secret(secret) ? drawn(secret, model) : me(model);
+        }
+        said("second step on", "");
+        flash.addFlashAttribute("good", "From now on you are asked for the six figures too.");
+        return "redirect:/people/me";
+    }
+
+    @PostMapping("/people/me/second-step/off")
+    String ownStepOff(@RequestParam String now, Model model, RedirectAttributes flash) {
+        if (!accounts.matches(here().id(), now)) {
+            model.addAttribute("bad", "That is not your password.");
+            return me(model);
+        }
+        steps.off(here().id());
+        said("second step off", "");
+        flash.addFlashAttribute("good", "You come in by the password alone.");
+        return "redirect:/people/me";
+    }
+
+    /** How good a password is, said while it is typed; it is neither kept nor shown. */
+    @PostMapping("/people/me/strength")
+    String strength(
+            @RequestParam(defaultValue = "") String password,
+            @RequestParam(defaultValue = "") String name,
+            Model model) {
+        String refusal = Guessed.refusal(password, name);
+        model.addAttribute(
+                "step", refusal.isEmpty() ? Guessed.of(password, name).step() : 0);
+        model.addAttribute(
+                "says",
+                password.isEmpty()
+                        ? ""
+                        : refusal.isEmpty()
+                                ? "This password " + Guessed.of(password, name).words() + "."
+                                : refusal);
+        return "people/strength :: strength";
     }
 
     /** One's own password, changed by who knows it. */

@@ -9,6 +9,8 @@ import java.util.stream.Collectors;
 
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 import unbo.app.people.DoneBy;
+import unbo.app.web.Door;
 import unbo.app.web.FieldView;
 import unbo.app.web.Page;
 import unbo.app.workshop.Workshop;
@@ -34,15 +37,18 @@ class SettingsPages {
 
     private final WorkshopService workshops;
     private final String lastBackup;
+    private final Door door;
     private final ApplicationEventPublisher events;
 
     /** @param lastBackup file in which the last good backup stands; empty where somebody else looks after the data */
     SettingsPages(
             WorkshopService workshops,
             @Value("${unbo.last-backup:}") String lastBackup,
+            Door door,
             ApplicationEventPublisher events) {
         this.workshops = workshops;
         this.lastBackup = lastBackup;
+        this.door = door;
         this.events = events;
     }
 
@@ -60,7 +66,6 @@ class SettingsPages {
 
     @GetMapping("/settings")
     String settings(Model model) {
-        model.addAttribute("lastBackup", lastBackup());
         Workshop w = workshops.current();
         Map<String, String> texts = new HashMap<>();
         texts.put("name", w.isSetUp() ? w.name() : "");
@@ -92,6 +97,12 @@ class SettingsPages {
         return first ? "redirect:/" : "redirect:/settings";
     }
 
+    /** Whether who is here may go there, so that nothing is offered that would be refused. */
+    private boolean may(String method, String path) {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return door.open() || who != null && door.may(who, method, path);
+    }
+
     private String show(Map<String, String> texts, boolean judged, Model model) {
         Reading<WorkshopForm> reading = FieldReader.read(WorkshopForm.LIST, texts, UnitSystem.METRIC);
         Map<String, FieldView> form = FieldView.form(reading, UnitSystem.METRIC);
@@ -100,6 +111,10 @@ class SettingsPages {
         }
         form.remove("tools");
         model.addAttribute("form", form);
+        model.addAttribute("lastBackup", lastBackup());
+        model.addAttribute("people", may("GET", "/people"));
+        model.addAttribute("files", may("GET", "/export.json"));
+        model.addAttribute("settles", may("POST", "/settings"));
         model.addAttribute("tools", Tools.all());
         model.addAttribute("toolsHere", Tools.read(texts.getOrDefault("tools", "")));
         return "settings";

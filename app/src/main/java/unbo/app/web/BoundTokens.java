@@ -4,13 +4,11 @@ import java.nio.charset.StandardCharsets;
 import java.security.GeneralSecurityException;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
-import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Objects;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 
-import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 
@@ -34,13 +32,14 @@ class BoundTokens implements CsrfTokenRepository {
     private static final String PARAMETER = "_csrf";
     private static final int BYTES = 16;
 
-    private final CookieCsrfTokenRepository cookies = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    private static final String COOKIE = "XSRF-TOKEN";
+
+    private final CookieCsrfTokenRepository plain = cookies(COOKIE);
+    private final CookieCsrfTokenRepository secure = cookies(CookieName.THIS_HOST_ALONE + COOKIE);
     private final SecureRandom random = new SecureRandom();
     private final SecretKeySpec key;
 
     BoundTokens(JdbcTemplate rows, TransactionTemplate whole) {
-        cookies.setCookieCustomizer(
-                cookie -> cookie.httpOnly(true).sameSite("Lax").maxAge(Remembered.KNOWN_FOR));
         byte[] fresh = new byte[2 * BYTES];
         random.nextBytes(fresh);
         String kept = whole.execute(status -> {
@@ -50,6 +49,19 @@ class BoundTokens implements CsrfTokenRepository {
             return rows.queryForObject("select value from secret where name = 'form tokens'", String.class);
         });
         key = new SecretKeySpec(HexFormat.of().parseHex(Objects.requireNonNull(kept)), "HmacSHA256");
+    }
+
+    private static CookieCsrfTokenRepository cookies(String name) {
+        CookieCsrfTokenRepository cookies = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        cookies.setCookieName(name);
+        cookies.setCookiePath("/");
+        cookies.setCookieCustomizer(
+                cookie -> cookie.httpOnly(true).sameSite("Lax").maxAge(Remembered.KNOWN_FOR));
+        return cookies;
+    }
+
+    private CookieCsrfTokenRepository cookies(HttpServletRequest request) {
+        return request.isSecure() ? secure : plain;
     }
 
     @Override
@@ -62,12 +74,12 @@ class BoundTokens implements CsrfTokenRepository {
 
     @Override
     public void saveToken(CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
-        cookies.saveToken(token, request, response);
+        cookies(request).saveToken(token, request, response);
     }
 
     @Override
     public CsrfToken loadToken(HttpServletRequest request) {
-        CsrfToken token = cookies.loadToken(request);
+        CsrfToken token = cookies(request).loadToken(request);
         if (token == null) {
             return null;
         }
@@ -98,14 +110,7 @@ class BoundTokens implements CsrfTokenRepository {
     }
 
     private static String knownBy(HttpServletRequest request) {
-        return request.getCookies() == null
-                ? ""
-                : Arrays.stream(request.getCookies())
-                        .filter(cookie -> cookie.getName()
-                                .equals(AbstractRememberMeServices.SPRING_SECURITY_REMEMBER_ME_COOKIE_KEY))
-                        .map(Cookie::getValue)
-                        .filter(value -> value != null)
-                        .findFirst()
-                        .orElse("");
+        String known = CookieName.value(AbstractRememberMeServices.SPRING_SECURITY_REMEMBER_ME_COOKIE_KEY, request);
+        return known == null ? "" : known;
     }
 }

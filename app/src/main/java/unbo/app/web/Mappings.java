@@ -31,11 +31,10 @@ class Mappings implements WebMvcRegistrations {
         @Override
         protected RequestMappingInfo getMatchingMapping(RequestMappingInfo info, HttpServletRequest request) {
             String only = firstWords.computeIfAbsent(info, ByFirstWord::firstWord);
-            if (!only.isEmpty()
-                    && !ServletRequestPathUtils.getParsedRequestPath(request)
-                            .pathWithinApplication()
-                            .value()
-                            .startsWith(only)) {
+            String path = ServletRequestPathUtils.getParsedRequestPath(request)
+                    .pathWithinApplication()
+                    .value();
+            if (!only.isEmpty() && path.indexOf('%') < 0 && !path.startsWith(only)) {
                 return null;
             }
             return super.getMatchingMapping(info, request);

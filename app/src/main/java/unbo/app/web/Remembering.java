@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Date;
 
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 
@@ -38,7 +39,26 @@ final class Remembering extends PersistentTokenBasedRememberMeServices {
     /** What is the same for everybody asks for no secret. */
     @Override
     protected String extractRememberMeCookie(HttpServletRequest request) {
-        return request.getRequestURI().startsWith("/assets/") ? null : super.extractRememberMeCookie(request);
+        return request.getRequestURI().startsWith("/assets/") ? null : CookieName.value(getCookieName(), request);
+    }
+
+    @Override
+    protected void setCookie(String[] tokens, int seconds, HttpServletRequest request, HttpServletResponse response) {
+        give(encodeCookie(tokens), seconds, request, response);
+    }
+
+    @Override
+    protected void cancelCookie(HttpServletRequest request, HttpServletResponse response) {
+        give("", 0, request, response);
+    }
+
+    private void give(String value, int seconds, HttpServletRequest request, HttpServletResponse response) {
+        Cookie cookie = new Cookie(CookieName.of(getCookieName(), request), value);
+        cookie.setMaxAge(seconds);
+        cookie.setPath("/");
+        cookie.setSecure(request.isSecure());
+        cookie.setHttpOnly(true);
+        response.addCookie(cookie);
     }
 
     @Override

@@ -57,6 +57,7 @@ class SecurityConfiguration {
             Guesses guesses,
             RememberMeServices remembering,
             Door door,
+            Given given,
             BoundTokens tokens)
             throws Exception {
         http.csrf(csrf -> csrf.csrfTokenRepository(tokens)
@@ -85,7 +86,9 @@ class SecurityConfiguration {
                         .anyRequest()
                         .access((who, asked) ->
                                 new AuthorizationDecision(mayPass(door, who.get(), asked.getRequest()))))
-                .formLogin(form -> form.loginPage("/login").permitAll())
+                .formLogin(form -> form.loginPage("/login")
+                        .authenticationDetailsSource(given::of)
+                        .permitAll())
                 .httpBasic(Customizer.withDefaults())
                 .rememberMe(
                         kept -> kept.key(KEY).rememberMeServices(remembering).addObjectPostProcessor(new KeptToken()))

@@ -14,6 +14,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
+import unbo.app.data.Words;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.vehicle.VehicleInput;
@@ -102,6 +103,6 @@ class ListsTest {
     @Test
     void aSearchSaysWhereItStops() throws Exception {
         manyVehicles();
-        assertThat(page("/ask?q=Listed")).contains("Only the first 50 of each are listed");
+        assertThat(page("/ask?q=Listed")).contains("Only the first " + Words.LISTED + " of each are listed");
     }
 }

@@ -1,6 +1,10 @@
 package unbo.app.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
 import java.time.Instant;
 import java.util.Map;
@@ -8,6 +12,7 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
@@ -34,6 +39,9 @@ class SignedJobTest {
 
     @Autowired
     private VehicleService vehicles;
+
+    @Autowired
+    private MockMvc web;
 
     private Vehicle trailer;
     private long job;
@@ -113,6 +121,21 @@ class SignedJobTest {
         assertThat(after.station(RouteStage.GREASE).answer()).isEqualTo(before);
         assertThat(after.sheet().text(FactKey.USE)).isEqualTo("wet");
         assertThat(after.stations()).noneMatch(JobView.Station::recalculate);
+    }
+
+    /** Its paper names what it was signed for, and says where that is not what it stands with now. */
+    @Test
+    void thePaperSaysWhereItsVehicleIsCalledOtherwise() throws Exception {
+        web.perform(get("/jobs/" + job + "/report"))
+                .andExpect(content().string(containsString("Signed trailer")))
+                .andExpect(content().string(not(containsString("The record speaks of"))));
+        vehicles.change(
+                trailer.id(),
+                trailer.version(),
+                new VehicleInput("trailer", "Renamed", "SG 2", "X.Y.", "km", 2000.0, "wet", 1));
+        web.perform(get("/jobs/" + job + "/report"))
+                .andExpect(content().string(containsString("The record speaks of <b>Signed trailer</b>")))
+                .andExpect(content().string(containsString("now with <b>Renamed</b>")));
     }
 
     @Test

@@ -19,12 +19,14 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.net.URI;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 
 import jakarta.servlet.http.Cookie;
 
+import org.jsoup.Jsoup;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,12 +34,14 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
 
 import unbo.app.Served;
 import unbo.app.job.JobService;
 import unbo.app.vehicle.VehicleService;
 import unbo.core.people.Role;
+import unbo.core.people.TimeCode;
 import unbo.core.stage.RouteStage;
 import unbo.core.vehicle.VehicleInput;
 
@@ -68,6 +72,9 @@ class PeopleTest {
 
     @Autowired
     private JdbcTemplate rows;
+
+    @Autowired
+    private Clock clock;
 
     private void made(String name, String initials, Role role) {
         assertThat(accounts.add(name, initials, role, PASSWORD)).isEmpty();
@@ -137,6 +144,108 @@ class PeopleTest {
             web.perform(post("/jobs/1/do/reopen").with(csrf()).with(user(person("Bo"))))
                     .andExpect(status().isForbidden());
         }
+    }
+
+    /** Nothing is offered that would be refused, and one's own password is anybody's. */
+    @Test
+    void anApprenticeIsOfferedWhatHeMay() throws Exception {
+        made("Ann", "AN", Role.OWNER);
+        made("Cy", "CY", Role.APPRENTICE);
+        web.perform(get("/settings").with(user(person("Ann"))))
+                .andExpect(content().string(containsString("href=\"/people\"")))
+                .andExpect(content().string(containsString("/export.json")));
+        web.perform(get("/settings").with(user(person("Cy"))))
+                .andExpect(content().string(not(containsString("href=\"/people\""))))
+                .andExpect(content().string(not(containsString("/export.json"))))
+                .andExpect(content().string(containsString("An owner changes these.")));
+        web.perform(post("/people/me/strength")
+                        .with(csrf())
+                        .with(user(person("Cy")))
+                        .param("password", "password1234"))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("first million")))
+                .andExpect(content().string(not(containsString("password1234"))));
+    }
+
+    /** Behind TLS the browser's secret is for this host alone, and one of the plain name opens nothing there. */
+    @Test
+    void behindTlsABrowserIsKnownByACookieOfThisHost() throws Exception {
+        made("Ann", "AN", Role.OWNER);
+        Cookie known = web.perform(post("/login")
+                        .secure(true)
+                        .with(csrf())
+                        .param("username", "Ann")
+                        .param("password", PASSWORD))
+                .andReturn()
+                .getResponse()
+                .getCookie("__Host-remember-me");
+        assertThat(known.getSecure()).isTrue();
+        assertThat(known.getPath()).isEqualTo("/");
+        web.perform(get("/wall").secure(true).cookie(known)).andExpect(status().isOk());
+        web.perform(get("/wall").secure(true).cookie(new Cookie("remember-me", known.getValue())))
+                .andExpect(redirectedUrlPattern("**/login"));
+    }
+
+    private String figures(String name, int steps) {
+        String secret = rows.queryForObject("select second_step from account where name = ?", String.class, name);
+        return TimeCode.of(secret, TimeCode.step(clock.instant()) + steps);
+    }
+
+    private ResultActions comes(String name, String figures) throws Exception {
+        return web.perform(post("/login")
+                .with(csrf())
+                .param("username", name)
+                .param("password", PASSWORD)
+                .param("figures", figures));
+    }
+
+    /** With a second step neither the password alone opens an account, nor the same figures twice. */
+    @Test
+    void aSecondStepAsksForTheTelephone() throws Exception {
+        made("Ann", "AN", Role.OWNER);
+        made("Bo", "BO", Role.MECHANIC);
+        String page = web.perform(post("/people/me/second-step").with(csrf()).with(user(person("Bo"))))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String secret = Jsoup.parse(page).select("input[name=secret]").val();
+        assertThat(page).contains("<svg").contains("otpauth://totp/Unbo:Bo?secret=" + secret);
+        String now = TimeCode.of(secret, TimeCode.step(clock.instant()));
+        web.perform(post("/people/me/second-step/on")
+                        .with(csrf())
+                        .with(user(person("Bo")))
+                        .param("now", "high tide at nine")
+                        .param("secret", secret)
+                        .param("figures", now))
+                .andExpect(content().string(containsString("not your password")))
+                .andExpect(content().string(containsString(secret)));
+        web.perform(post("/people/me/second-step/on")
+                        .with(csrf())
+                        .with(user(person("Bo")))
+                        .param("now", PASSWORD)
+                        .param("secret", secret)
+                        .param("figures", "12"))
+                .andExpect(content().string(containsString("not the six figures of now")));
+        comes("Bo", "").andExpect(authenticated());
+        web.perform(post("/people/me/second-step/on")
+                        .with(csrf())
+                        .with(user(person("Bo")))
+                        .param("now", PASSWORD)
+                        .param("secret", secret)
+                        .param("figures", now))
+                .andExpect(redirectedUrl("/people/me"));
+        comes("Bo", "").andExpect(unauthenticated());
+        comes("Bo", now).andExpect(unauthenticated());
+        comes("Bo", figures("Bo", 1)).andExpect(authenticated());
+        comes("Bo", figures("Bo", 1)).andExpect(unauthenticated());
+        web.perform(get("/api/v1/match?cone=L44649&cup=L44610").with(httpBasic("Bo", PASSWORD)))
+                .andExpect(status().isUnauthorized());
+        comes("Ann", "").andExpect(authenticated());
+        web.perform(post("/people/" + account("Bo") + "/second-step/off")
+                        .with(csrf())
+                        .with(user(person("Ann"))))
+                .andExpect(redirectedUrl("/people"));
+        comes("Bo", "").andExpect(authenticated());
     }
 
     @Test

@@ -52,7 +52,7 @@ class AccessTest {
 
     private static String cookie(HttpResponse<String> page) {
         return page.headers().allValues("Set-Cookie").stream()
-                .filter(cookie -> cookie.startsWith("XSRF-TOKEN="))
+                .filter(cookie -> cookie.replaceFirst("^__Host-", "").startsWith("XSRF-TOKEN="))
                 .findFirst()
                 .orElseThrow();
     }
@@ -73,8 +73,14 @@ class AccessTest {
     /** Behind a proxy that speaks TLS cookies are for TLS alone; a page asked for plainly has them for both. */
     @Test
     void cookiesBehindTlsAreForTlsAlone() throws Exception {
-        assertThat(cookie(get("/practice", "X-Forwarded-Proto", "https"))).contains("Secure", "HttpOnly");
-        assertThat(cookie(get("/practice"))).doesNotContain("Secure").contains("HttpOnly");
+        assertThat(cookie(get("/practice", "X-Forwarded-Proto", "https")))
+                .startsWith("__Host-")
+                .contains("Secure", "HttpOnly", "Path=/;")
+                .doesNotContain("Domain");
+        assertThat(cookie(get("/practice")))
+                .startsWith("XSRF-TOKEN=")
+                .doesNotContain("Secure")
+                .contains("HttpOnly");
         assertThat(get("/practice", "X-Forwarded-Proto", "https").headers().firstValue("Strict-Transport-Security"))
                 .isPresent();
     }

@@ -1,4 +1,4 @@
-package unbo.app.parts;
+package unbo.app.web;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -28,12 +28,12 @@ public record Label(String first, String second, String link) {
     private static final int DOTS_A_CELL = 8;
     private static final int LONGEST = 200;
 
-    Label(String first, String second) {
+    public Label(String first, String second) {
         this(first, second, "");
     }
 
     /** What the code holds. */
-    String content() {
+    public String content() {
         if (!link.isEmpty()) {
             return link;
         }
@@ -41,7 +41,7 @@ public record Label(String first, String second, String link) {
         return text.substring(0, Math.min(LONGEST, text.length()));
     }
 
-    byte[] png() {
+    public byte[] png() {
         BitMatrix cells = cells();
         int size = cells.getWidth() * DOTS_A_CELL;
         BufferedImage image = new BufferedImage(size, size, BufferedImage.TYPE_BYTE_BINARY);

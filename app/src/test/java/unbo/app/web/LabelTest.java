@@ -1,4 +1,4 @@
-package unbo.app.parts;
+package unbo.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
