@@ -12,7 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -132,7 +132,8 @@ final class Load {
         for (int user = 0; user < users; user++) {
             int me = user;
             work.add(hands.submit(() -> {
-                Random random = new Random(me);
+                // whose neighbours' first draws are not alike, as those of Random are: all would ask at once
+                SplittableRandom random = new SplittableRandom(me);
                 Map<String, List<Long>> mine = new LinkedHashMap<>();
                 long due = begin;
                 while (due < end && System.nanoTime() < end) {
