@@ -58,6 +58,7 @@ final class Remembering extends PersistentTokenBasedRememberMeServices {
         cookie.setPath("/");
         cookie.setSecure(request.isSecure());
         cookie.setHttpOnly(true);
+        cookie.setAttribute("SameSite", "Lax");
         response.addCookie(cookie);
     }
 

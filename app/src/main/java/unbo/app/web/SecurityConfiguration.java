@@ -13,7 +13,6 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.Customizer;
-import org.springframework.security.config.ObjectPostProcessor;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.Authentication;
@@ -21,7 +20,6 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.RememberMeServices;
-import org.springframework.security.web.authentication.rememberme.RememberMeAuthenticationFilter;
 import org.springframework.security.web.authentication.session.NullAuthenticatedSessionStrategy;
 import org.springframework.security.web.authentication.www.BasicAuthenticationEntryPoint;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
@@ -60,7 +58,10 @@ class SecurityConfiguration {
             Given given,
             BoundTokens tokens)
             throws Exception {
+        // a token is bound to what its browser is known by: who comes in has another by that, and whoever is known
+        // comes in with each request and keeps his, or a form would be stale after the first answer to its typing
         http.csrf(csrf -> csrf.csrfTokenRepository(tokens)
+                .sessionAuthenticationStrategy(new NullAuthenticatedSessionStrategy())
                 .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
                 .ignoringRequestMatchers("/api/v1/**"));
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
@@ -90,8 +91,7 @@ class SecurityConfiguration {
                         .authenticationDetailsSource(given::of)
                         .permitAll())
                 .httpBasic(Customizer.withDefaults())
-                .rememberMe(
-                        kept -> kept.key(KEY).rememberMeServices(remembering).addObjectPostProcessor(new KeptToken()))
+                .rememberMe(kept -> kept.key(KEY).rememberMeServices(remembering))
                 .logout(out -> out.logoutSuccessHandler((request, response, left) -> response.sendRedirect("/login")))
                 // where one wanted to go stands in a cookie: nobody who did not come in has a session
                 .requestCache(wanted -> wanted.requestCache(new CookieRequestCache()))
@@ -99,16 +99,6 @@ class SecurityConfiguration {
                 .sessionManagement(none -> none.sessionCreationPolicy(SessionCreationPolicy.STATELESS));
         http.addFilterBefore(guesses, SecurityContextHolderFilter.class);
         return http.build();
-    }
-
-    /** A browser that is known comes in with each request: its forms keep their token. */
-    private static final class KeptToken implements ObjectPostProcessor<RememberMeAuthenticationFilter> {
-
-        @Override
-        public <O extends RememberMeAuthenticationFilter> O postProcess(O filter) {
-            filter.setSessionAuthenticationStrategy(new NullAuthenticatedSessionStrategy());
-            return filter;
-        }
     }
 
     private static boolean mayPass(Door door, Authentication who, HttpServletRequest request) {

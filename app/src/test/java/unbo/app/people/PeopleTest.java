@@ -33,6 +33,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.transaction.annotation.Transactional;
@@ -144,6 +145,48 @@ class PeopleTest {
             web.perform(post("/jobs/1/do/reopen").with(csrf()).with(user(person("Bo"))))
                     .andExpect(status().isForbidden());
         }
+    }
+
+    /** Who works at a page keeps its token: an answer to what is typed makes no form of it stale. */
+    @Test
+    void aFormStaysGoodWhileItsPageIsAnswered() throws Exception {
+        made("Ann", "AN", Role.OWNER);
+        Cookie known = web.perform(formLogin().user("Ann").password(PASSWORD))
+                .andReturn()
+                .getResponse()
+                .getCookie("remember-me");
+        assertThat(known.getAttribute("SameSite")).isEqualTo("Lax");
+        MockHttpServletResponse page =
+                web.perform(get("/people/me").cookie(known)).andReturn().getResponse();
+        Cookie given = page.getCookie("XSRF-TOKEN");
+        String token = Jsoup.parse(page.getContentAsString())
+                .select("input[name=_csrf]")
+                .val();
+        assertThat(given.getValue()).isEqualTo(token);
+        for (int i = 0; i < 2; i++) {
+            MockHttpServletResponse answer = web.perform(post("/people/me/strength")
+                            .cookie(known, given)
+                            .param("_csrf", token)
+                            .param("password", "crane gravel lemon"))
+                    .andExpect(status().isOk())
+                    .andReturn()
+                    .getResponse();
+            assertThat(answer.getCookie("XSRF-TOKEN")).isNull();
+        }
+        web.perform(post("/people/me/second-step").cookie(known, given).param("_csrf", token))
+                .andExpect(status().isOk());
+        Cookie again = web.perform(formLogin().user("Ann").password(PASSWORD))
+                .andReturn()
+                .getResponse()
+                .getCookie("remember-me");
+        assertThat(web.perform(post("/people/me/second-step")
+                                .cookie(again, given)
+                                .param("_csrf", token))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus())
+                .as("who came in anew has another token")
+                .isNotEqualTo(200);
     }
 
     /** Nothing is offered that would be refused, and one's own password is anybody's. */
