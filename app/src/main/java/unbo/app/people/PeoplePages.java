@@ -157,7 +157,9 @@ class PeoplePages {
     private String drawn(String secret, Model model) {
         model.addAttribute("secret", secret);
         model.addAttribute(
-                "code", new Label("Unbo", here().getUsername(), TwoSteps.address(here().getUsername(), secret)).svg());
+                "code",
+                new Label("Unbo", here().getUsername(), TwoSteps.address(here().getUsername(), secret)).square());
+        model.addAttribute("letters", secret.replaceAll("(.{4})(?=.)", "$1 "));
         return me(model);
     }
 

@@ -60,6 +60,20 @@ public record Label(String first, String second, String link) {
 
     /** It drawn, to be printed. */
     public String svg() {
+        int size = cells().getWidth();
+        return drawn(
+                3,
+                line(second, size, size * 0.36, size * 0.17, "bold")
+                        + line(first, size, size * 0.62, size * 0.1, "normal"));
+    }
+
+    /** Its code alone, drawn. */
+    public String square() {
+        return drawn(1, "");
+    }
+
+    /** @param wide so many codes wide @param beside what stands beside the code */
+    private String drawn(int wide, String beside) {
         BitMatrix cells = cells();
         int size = cells.getWidth();
         StringBuilder path = new StringBuilder();
@@ -70,13 +84,11 @@ public record Label(String first, String second, String link) {
                 }
             }
         }
-        int width = size * 3;
+        int width = size * wide;
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 " + width + " " + size + "\" width=\""
                 + width * 4 + "\" height=\"" + size * 4 + "\" role=\"img\"><title>"
                 + HtmlUtils.htmlEscape(content(), "UTF-8") + "</title><rect width=\"" + width + "\" height=\"" + size
-                + "\" fill=\"#fff\"/><path d=\"" + path + "\" fill=\"#000\"/>"
-                + line(second, size, size * 0.36, size * 0.17, "bold")
-                + line(first, size, size * 0.62, size * 0.1, "normal") + "</svg>";
+                + "\" fill=\"#fff\"/><path d=\"" + path + "\" fill=\"#000\"/>" + beside + "</svg>";
     }
 
     /** A line of words beside the code, squeezed where it is long. */
