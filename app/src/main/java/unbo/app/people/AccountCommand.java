@@ -89,7 +89,8 @@ public final class AccountCommand {
 
     private static String written(Connection database, Accounts.Account one) throws SQLException {
         try (PreparedStatement there = database.prepareStatement(
-                "update account set initials = ?, role = ?, password = ?, active = true, second_step = null where name = ?")) {
+                "update account set initials = ?, role = ?, password = ?, active = true, second_step = null "
+                        + "where name = ?")) {
             there.setString(1, one.initials());
             there.setString(2, one.role().words());
             there.setString(3, one.password());

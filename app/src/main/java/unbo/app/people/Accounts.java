@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 
 import jakarta.annotation.PostConstruct;
+import jakarta.servlet.http.HttpServletRequest;
 
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
@@ -19,6 +20,7 @@ import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.authentication.WebAuthenticationDetails;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -106,6 +108,11 @@ public class Accounts implements UserDetailsService, Door {
     @Override
     public boolean open() {
         return passphrase.isBlank() && !named();
+    }
+
+    @Override
+    public WebAuthenticationDetails given(HttpServletRequest request) {
+        return new TwoSteps.Typed(request);
     }
 
     @Override

@@ -20,7 +20,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.util.UriComponentsBuilder;
 
-import unbo.app.web.Given;
 import unbo.core.people.TimeCode;
 
 /**
@@ -28,7 +27,7 @@ import unbo.core.people.TimeCode;
  * minute open once. A call that carries a password alone does not open an account with a second step.
  */
 @Component
-class TwoSteps extends DaoAuthenticationProvider implements Given {
+class TwoSteps extends DaoAuthenticationProvider {
 
     private final JdbcTemplate rows;
     private final TransactionTemplate whole;
@@ -69,11 +68,6 @@ class TwoSteps extends DaoAuthenticationProvider implements Given {
         public int hashCode() {
             return 31 * super.hashCode() + figures.hashCode();
         }
-    }
-
-    @Override
-    public WebAuthenticationDetails of(HttpServletRequest request) {
-        return new Typed(request);
     }
 
     @Override

@@ -1,6 +1,9 @@
 package unbo.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
+
 import org.springframework.security.core.Authentication;
+import org.springframework.security.web.authentication.WebAuthenticationDetails;
 
 /** Who may come in, and where to. */
 public interface Door {
@@ -10,6 +13,9 @@ public interface Door {
 
     /** True where there are accounts; false where one passphrase is shared, or nothing. */
     boolean named();
+
+    /** What of a request counts besides name and password as somebody comes in. */
+    WebAuthenticationDetails given(HttpServletRequest request);
 
     /** Whether somebody who came in may do what is asked for. @param method of the request @param path of it */
     boolean may(Authentication who, String method, String path);

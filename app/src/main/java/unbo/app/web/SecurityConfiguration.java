@@ -55,7 +55,6 @@ class SecurityConfiguration {
             Guesses guesses,
             RememberMeServices remembering,
             Door door,
-            Given given,
             BoundTokens tokens)
             throws Exception {
         // a token is bound to what its browser is known by: who comes in has another by that, and whoever is known
@@ -88,7 +87,7 @@ class SecurityConfiguration {
                         .access((who, asked) ->
                                 new AuthorizationDecision(mayPass(door, who.get(), asked.getRequest()))))
                 .formLogin(form -> form.loginPage("/login")
-                        .authenticationDetailsSource(given::of)
+                        .authenticationDetailsSource(door::given)
                         .permitAll())
                 .httpBasic(Customizer.withDefaults())
                 .rememberMe(kept -> kept.key(KEY).rememberMeServices(remembering))
