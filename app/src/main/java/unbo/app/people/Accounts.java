@@ -241,7 +241,7 @@ public class Accounts implements UserDetailsService, Door {
         String refusal = change(id, one.role(), false);
         if (refusal.isEmpty()) {
             rows.update(
-                    "update account set name = ?, initials = ?, password = '{none}' where id = ?",
+                    "update account set name = ?, initials = ?, password = '{none}', second_step = null where id = ?",
                     "person " + id,
                     "P" + id,
                     id);
