@@ -945,7 +945,9 @@ public class JobService {
         if (digits.matches("\\d{1,15}")) {
             found.add(Long.parseLong(digits));
         }
-        return jobs.lines(found);
+        List<JobLine> lines = new ArrayList<>(jobs.lines(found));
+        lines.sort(Comparator.comparing(line -> !digits.equals(String.valueOf(line.id()))));
+        return lines.stream().limit(Words.LISTED).toList();
     }
 
     /** What a position knows before any job: facts that outlived earlier ones. */

@@ -9,7 +9,6 @@ import java.util.stream.Collectors;
 
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -99,8 +98,7 @@ class SettingsPages {
 
     /** Whether who is here may go there, so that nothing is offered that would be refused. */
     private boolean may(String method, String path) {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return door.open() || who != null && door.may(who, method, path);
+        return door.lets(SecurityContextHolder.getContext().getAuthentication(), method, path);
     }
 
     private String show(Map<String, String> texts, boolean judged, Model model) {

@@ -2,6 +2,7 @@ package unbo.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 
+import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 
@@ -19,4 +20,13 @@ public interface Door {
 
     /** Whether somebody who came in may do what is asked for. @param method of the request @param path of it */
     boolean may(Authentication who, String method, String path);
+
+    /** Whether whoever asks may do it: everybody where nobody is asked who he is, else who came in and may. */
+    default boolean lets(Authentication who, String method, String path) {
+        return open()
+                || who != null
+                        && who.isAuthenticated()
+                        && !(who instanceof AnonymousAuthenticationToken)
+                        && may(who, method, path);
+    }
 }

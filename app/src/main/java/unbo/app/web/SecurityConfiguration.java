@@ -4,18 +4,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
-import jakarta.servlet.http.HttpServletRequest;
-
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.http.SessionCreationPolicy;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
@@ -84,8 +80,8 @@ class SecurityConfiguration {
         http.authorizeHttpRequests(all -> all.requestMatchers("/assets/**", "/login", "/owner/*", "/health")
                         .permitAll()
                         .anyRequest()
-                        .access((who, asked) ->
-                                new AuthorizationDecision(mayPass(door, who.get(), asked.getRequest()))))
+                        .access((who, asked) -> new AuthorizationDecision(door.lets(
+                                who.get(), asked.getRequest().getMethod(), Guesses.path(asked.getRequest())))))
                 .formLogin(form -> form.loginPage("/login")
                         .authenticationDetailsSource(door::given)
                         .permitAll())
@@ -98,14 +94,6 @@ class SecurityConfiguration {
                 .sessionManagement(none -> none.sessionCreationPolicy(SessionCreationPolicy.STATELESS));
         http.addFilterBefore(guesses, SecurityContextHolderFilter.class);
         return http.build();
-    }
-
-    private static boolean mayPass(Door door, Authentication who, HttpServletRequest request) {
-        return door.open()
-                || who != null
-                        && who.isAuthenticated()
-                        && !(who instanceof AnonymousAuthenticationToken)
-                        && door.may(who, request.getMethod(), Guesses.path(request));
     }
 
     @Bean

@@ -51,8 +51,8 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
         double moment = 0;
         double r = in.rollingRadiusM() * 1000;
         double a = in.spreadMm();
-        Rated in1 = Rated.of(in.inner());
-        Rated out1 = Rated.of(in.outer());
+        Rated ratedInner = Rated.of(in.inner());
+        Rated ratedOuter = Rated.of(in.outer());
         boolean straight = in.inner().straight() && in.outer().straight();
         for (int i = 0; i < n; i++) {
             double g = in.states().get(i).lateralG();
@@ -62,14 +62,17 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
             double fro = Math.abs((w * (a / 2 + in.offsetMm()) - side * r) / a);
             Thrust thrust = straight
                     ? Thrust.of(side)
-                    : Thrust.of(induced(in.inner(), in1.tan(), fri), induced(in.outer(), out1.tan(), fro), side);
-            inner[i] = in1.load(fri, thrust.inner());
-            outer[i] = out1.load(fro, thrust.outer());
+                    : Thrust.of(
+                            induced(in.inner(), ratedInner.tan(), fri),
+                            induced(in.outer(), ratedOuter.tan(), fro),
+                            side);
+            inner[i] = ratedInner.load(fri, thrust.inner());
+            outer[i] = ratedOuter.load(fro, thrust.outer());
             double bending = (w * in.offsetMm() - side * r) / 1000;
             moment = Math.abs(bending) > Math.abs(moment) ? bending : moment;
         }
-        Side innerSide = side(in, in1, inner);
-        Side outerSide = side(in, out1, outer);
+        Side innerSide = side(in, ratedInner, inner);
+        Side outerSide = side(in, ratedOuter, outer);
         double m = in.inner().rollers() ? 9.0 / 8 : 10.0 / 9;
         double system = Math.pow(Math.pow(outerSide.lifeKm(), -m) + Math.pow(innerSide.lifeKm(), -m), -1 / m);
         return new WheelLife(in, innerSide, outerSide, system, moment);
@@ -91,9 +94,11 @@ public record WheelLife(WheelInput input, Side inner, Side outer, double systemL
     }
 
     /**
-     * What all states of one bearing share. @param tan of the contact angle @param exponent of its life
+     * What all states of one bearing share.
      *
-     * @param rating C to the exponent
+     * @param tan of the contact angle; of rollers alone it counts
+     * @param exponent of its life, 10/3 for rollers, 3 for balls (ISO 281)
+     * @param rating C in N, to that exponent
      */
     private record Rated(WheelInput.Bearing bearing, double tan, double exponent, double rating) {
 
